@@ -1,0 +1,33 @@
+package humblequill.core.calendar;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.IsoFields;
+import java.time.temporal.TemporalAdjusters;
+
+/** Calendar weeks: where they begin by the learner's setting, and their ISO 8601 names. */
+public final class Weeks {
+  private Weeks() {}
+
+  /** The first day of the week that holds the date. */
+  public static LocalDate startOf(LocalDate date, DayOfWeek weekStart) {
+    return date.with(TemporalAdjusters.previousOrSame(weekStart));
+  }
+
+  /**
+   * The ISO 8601 week date, as in {@code 2009-W01-3}; weeks begin on Monday and week 1 holds 4
+   * January.
+   */
+  public static String isoName(LocalDate date) {
+    return "%d-W%02d-%d"
+        .formatted(
+            date.get(IsoFields.WEEK_BASED_YEAR),
+            date.get(IsoFields.WEEK_OF_WEEK_BASED_YEAR),
+            date.getDayOfWeek().getValue());
+  }
+
+  /** The ISO 8601 week number, 1 to 53. */
+  public static int isoNumber(LocalDate date) {
+    return date.get(IsoFields.WEEK_OF_WEEK_BASED_YEAR);
+  }
+}

@@ -1,0 +1,76 @@
+package humblequill.core.course;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * A course: weeks of exercises in order.
+ *
+ * @param id stable name, lower-case words joined by hyphens
+ * @param title its name
+ * @param summary what it is for, in a few sentences
+ * @param weeks one or more
+ */
+public record Course(String id, String title, String summary, List<CourseWeek> weeks) {
+  public Course {
+    weeks = List.copyOf(weeks);
+    if (weeks.isEmpty()) {
+      throw new BrokenCourseException("weeks", "a course has at least one week");
+    }
+    var ids = new HashSet<String>();
+    for (int w = 0; w < weeks.size(); w++) {
+      var exercises = weeks.get(w).exercises();
+      for (int e = 0; e < exercises.size(); e++) {
+        if (!ids.add(exercises.get(e).id())) {
+          throw new BrokenCourseException(
+              path(w, e, "id"), "the id \"" + exercises.get(e).id() + "\" is used twice");
+        }
+        checkAfter(weeks.get(w), w, e);
+      }
+    }
+  }
+
+  private static void checkAfter(CourseWeek week, int w, int e) {
+    var exercise = week.exercises().get(e);
+    int steps = 0;
+    for (var next = exercise; next.after().isPresent(); steps++) {
+      var name = next.after().get();
+      var found = week.exercises().stream().filter(other -> other.id().equals(name)).findFirst();
+      if (found.isEmpty()) {
+        throw new BrokenCourseException(
+            path(w, e, "after"), "there is no \"" + name + "\" in this week");
+      }
+      if (steps > week.exercises().size()) {
+        throw new BrokenCourseException(
+            path(w, e, "after"), "\"after\" runs in a circle at \"" + name + "\"");
+      }
+      next = found.get();
+    }
+  }
+
+  private static String path(int week, int exercise, String field) {
+    return "weeks[%d].exercises[%d].%s".formatted(week, exercise, field);
+  }
+
+  /** All exercises in order. */
+  public Stream<Exercise> exercises() {
+    return weeks.stream().flatMap(week -> week.exercises().stream());
+  }
+
+  /** The exercise of an id. */
+  public Optional<Exercise> exercise(String exerciseId) {
+    return exercises().filter(e -> e.id().equals(exerciseId)).findFirst();
+  }
+
+  /** The number, from 1, of the week that holds an exercise. */
+  public Optional<Integer> weekNumberOf(String exerciseId) {
+    for (int w = 0; w < weeks.size(); w++) {
+      if (weeks.get(w).exercises().stream().anyMatch(e -> e.id().equals(exerciseId))) {
+        return Optional.of(w + 1);
+      }
+    }
+    return Optional.empty();
+  }
+}

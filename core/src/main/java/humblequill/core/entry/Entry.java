@@ -1,0 +1,96 @@
+package humblequill.core.entry;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * What was drawn. At least one of drawings, minutes, exercise, topic and note is there; all else is
+ * optional.
+ *
+ * @param day the practice day
+ * @param time when, if the learner says so
+ * @param exerciseId exercise of the course, if it belongs to one
+ * @param topic topic by name, where no exercise fits
+ * @param drawings how many, 1 to 9999
+ * @param minutes how long, 1 to 1440
+ * @param source what was drawn from, by name
+ * @param medium what was drawn with, by name
+ * @param resource what was learned from, by name
+ * @param book the sketchbook, by name
+ * @param pages pages of the book
+ * @param mark the learner's own mark, 1 to 5
+ * @param wentWrong what went wrong, may be empty
+ * @param nextTime what to do next time, may be empty
+ * @param note all else, may be empty
+ */
+public record Entry(
+    LocalDate day,
+    Optional<LocalTime> time,
+    Optional<String> exerciseId,
+    Optional<String> topic,
+    Optional<Integer> drawings,
+    Optional<Integer> minutes,
+    Optional<String> source,
+    Optional<String> medium,
+    Optional<String> resource,
+    Optional<String> book,
+    Optional<PageSpan> pages,
+    Optional<Integer> mark,
+    String wentWrong,
+    String nextTime,
+    String note) {
+  /** The most drawings in one entry. */
+  public static final int MAX_DRAWINGS = 9999;
+
+  /** The most minutes in one entry: a whole day. */
+  public static final int MAX_MINUTES = 1440;
+
+  /** The longest text of one field, in characters. */
+  public static final int MAX_TEXT = 2000;
+
+  public Entry {
+    Objects.requireNonNull(day, "day");
+    check("drawings", drawings, MAX_DRAWINGS);
+    check("minutes", minutes, MAX_MINUTES);
+    check("mark", mark, 5);
+    if (exerciseId.isPresent() && topic.isPresent()) {
+      throw new IllegalArgumentException("an entry has an exercise or a topic, not both");
+    }
+    if (drawings.isEmpty()
+        && minutes.isEmpty()
+        && exerciseId.isEmpty()
+        && topic.isEmpty()
+        && note.isBlank()) {
+      throw new IllegalArgumentException(
+          "an entry says at least what, how many, how long, or has a note");
+    }
+  }
+
+  private static void check(String field, Optional<Integer> value, int most) {
+    value.ifPresent(
+        v -> {
+          if (v < 1 || v > most) {
+            throw new IllegalArgumentException(field + " must be 1 to " + most + ", was " + v);
+          }
+        });
+  }
+
+  /**
+   * Minutes known or, failing that, estimated from the drawings.
+   *
+   * @param secondsEach seconds one drawing is expected to take, if known
+   * @return whole minutes, 0 when nothing tells
+   */
+  public static int minutesOrEstimate(
+      Optional<Integer> minutes, Optional<Integer> drawings, Optional<Integer> secondsEach) {
+    return minutes.orElseGet(
+        () ->
+            drawings.isPresent() && secondsEach.isPresent()
+                ? (int)
+                    Math.min(
+                        MAX_MINUTES, Math.round(drawings.get() * (long) secondsEach.get() / 60.0))
+                : 0);
+  }
+}

@@ -1,0 +1,23 @@
+package humblequill.core.logline;
+
+import java.util.Optional;
+
+/**
+ * What the learner did last time, to fill what a line leaves out.
+ *
+ * @param source source of the last entry with the same subject
+ * @param medium medium of the last entry with the same subject
+ * @param book the book last drawn in
+ */
+public record Habits(Optional<String> source, Optional<String> medium, Optional<String> book) {
+  /** Nothing to go by. */
+  public static final Habits NONE =
+      new Habits(Optional.empty(), Optional.empty(), Optional.empty());
+
+  /** Looks up the last time of a subject; without a subject only the book is known. */
+  @FunctionalInterface
+  public interface Lookup {
+    /** The habits for an exercise id or a topic name. */
+    Habits of(Optional<String> exerciseId, Optional<String> topic);
+  }
+}

@@ -1,0 +1,136 @@
+package humblequill.core.logline;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/** A line being read: its text in plain lower case, with what is understood already struck out. */
+final class Line {
+  private static final char STRUCK = '\u0001';
+  private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+");
+  private static final Pattern BREAK = Pattern.compile("[,;\\n]");
+
+  private final String original;
+  private final char[] open;
+  private final List<Claim> claims = new ArrayList<>();
+
+  /**
+   * A piece of the line that was understood.
+   *
+   * @param value what it means, its type depending on the field
+   */
+  record Claim(Part.Field field, int start, int end, Object value) {}
+
+  /** A word or number that is still open. */
+  record Token(int start, int end, String text) {
+    String stem() {
+      return Stems.of(text);
+    }
+  }
+
+  Line(String original) {
+    this.original = original;
+    open = original.toCharArray();
+    for (int i = 0; i < open.length; i++) {
+      open[i] = plain(open[i]);
+    }
+  }
+
+  /** One plain character for one written, so that places in both texts agree. */
+  private static char plain(char c) {
+    if (c == '\u2013' || c == '\u2014' || c == '\u2212') {
+      return '-';
+    }
+    if (c == '\u2019') {
+      return '\'';
+    }
+    var parted =
+        Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
+    return parted.isEmpty() ? c : parted.charAt(0);
+  }
+
+  String original() {
+    return original;
+  }
+
+  String written(int start, int end) {
+    return original.substring(start, end);
+  }
+
+  List<Claim> claims() {
+    return claims;
+  }
+
+  List<Claim> claims(Part.Field field) {
+    return claims.stream().filter(c -> c.field() == field).toList();
+  }
+
+  boolean has(Part.Field field) {
+    return claims.stream().anyMatch(c -> c.field() == field);
+  }
+
+  List<MatchResult> find(Pattern pattern) {
+    return pattern.matcher(new String(open)).results().toList();
+  }
+
+  void claim(Part.Field field, int start, int end, Object value) {
+    claims.add(new Claim(field, start, end, value));
+    for (int i = start; i < end; i++) {
+      open[i] = STRUCK;
+    }
+  }
+
+  void release(Claim claim) {
+    claims.remove(claim);
+    for (int i = claim.start(); i < claim.end(); i++) {
+      open[i] = plain(original.charAt(i));
+    }
+  }
+
+  List<Token> tokens(int start, int end) {
+    return TOKEN
+        .matcher(new String(open, start, end - start))
+        .results()
+        .map(m -> new Token(start + m.start(), start + m.end(), m.group()))
+        .toList();
+  }
+
+  /** The text between two tokens, struck characters included. */
+  String gap(Token left, Token right) {
+    return new String(open, left.end(), right.start() - left.end());
+  }
+
+  /**
+   * Stretches between commas, semicolons and line ends that are not part of something understood.
+   */
+  List<int[]> segments() {
+    var segments = new ArrayList<int[]>();
+    int start = 0;
+    for (var at : find(BREAK)) {
+      segments.add(new int[] {start, at.start()});
+      start = at.end();
+    }
+    segments.add(new int[] {start, open.length});
+    return segments;
+  }
+
+  /** Open stretches of a segment, parted by what is understood. */
+  List<List<Token>> runs(int start, int end) {
+    var runs = new ArrayList<List<Token>>();
+    var run = new ArrayList<Token>();
+    for (var token : tokens(start, end)) {
+      if (!run.isEmpty() && gap(run.get(run.size() - 1), token).indexOf(STRUCK) >= 0) {
+        runs.add(List.copyOf(run));
+        run.clear();
+      }
+      run.add(token);
+    }
+    if (!run.isEmpty()) {
+      runs.add(List.copyOf(run));
+    }
+    return runs;
+  }
+}

@@ -1,0 +1,41 @@
+package humblequill.core.plan;
+
+import java.time.LocalDate;
+import java.util.Objects;
+
+/**
+ * The room of one date.
+ *
+ * @param date the practice day
+ * @param availableMinutes minutes the learner has, 0 or more; 0 on rest days
+ * @param overheadMinutes minutes that setting up, warming up and choosing references cost on a day
+ *     with drawing
+ * @param freeShare part of the day kept for drawing what one likes, 0 to below 1
+ */
+public record DayRoom(LocalDate date, int availableMinutes, int overheadMinutes, double freeShare) {
+  public DayRoom {
+    Objects.requireNonNull(date, "date");
+    if (availableMinutes < 0 || overheadMinutes < 0) {
+      throw new IllegalArgumentException("minutes must not be negative on " + date);
+    }
+    if (!(freeShare >= 0 && freeShare < 1)) {
+      throw new IllegalArgumentException("freeShare must be 0 to below 1, was " + freeShare);
+    }
+  }
+
+  /** Effective room in whole seconds: (available − overhead) × (1 − free share), never below 0. */
+  public int effectiveSeconds() {
+    return (int)
+        Math.floor(Math.max(0, availableMinutes - overheadMinutes) * 60 * (1 - freeShare) + 1e-6);
+  }
+
+  /** Seconds kept free: what is left of the day after overhead and effective room. */
+  public int freeSeconds() {
+    return Math.max(0, availableMinutes - overheadMinutes) * 60 - effectiveSeconds();
+  }
+
+  /** The same date with other minutes. */
+  public DayRoom withAvailable(int minutes) {
+    return new DayRoom(date, minutes, overheadMinutes, freeShare);
+  }
+}

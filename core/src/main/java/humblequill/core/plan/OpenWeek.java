@@ -1,0 +1,150 @@
+package humblequill.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A course week under way, planned under the policy <i>spread</i>: what was done is fixed, the rest
+ * is spread over the days left. Today's shares follow from what was done before today, so they hold
+ * still while the learner draws; what is drawn beyond them today is taken off the days to come.
+ *
+ * @param works the week's exercises with their full quantities
+ * @param done units done, by exercise and date; dates outside the week count for it too
+ * @param days the week's days, in order
+ * @param nextDays days after the week, for the remedy of more days
+ * @param today the open practice day
+ */
+public record OpenWeek(
+    List<Work> works,
+    Map<String, Map<LocalDate, Integer>> done,
+    List<DayRoom> days,
+    List<DayRoom> nextDays,
+    LocalDate today,
+    DayOrder order) {
+
+  /**
+   * The week as it stands.
+   *
+   * @param days today's and the coming days' shares; empty once the week is over
+   * @param shortfalls what does not fit any more
+   * @param workSeconds work left at the start of today
+   * @param roomSeconds room from today on
+   * @param respreads shares of today that differ from the first plan of the week
+   * @param remedies present when something does not fit
+   */
+  public record Outlook(
+      List<DayPlan> days,
+      List<Shortfall> shortfalls,
+      long workSeconds,
+      long roomSeconds,
+      List<Respread> respreads,
+      Optional<Remedies> remedies) {
+    /** Work ÷ room from today on; 0 without work, infinite without room. */
+    public double load() {
+      return workSeconds == 0 ? 0 : (double) workSeconds / roomSeconds;
+    }
+
+    /** The plan of one date, if it is today or still to come in this week. */
+    public Optional<DayPlan> on(LocalDate date) {
+      return days.stream().filter(day -> day.date().equals(date)).findFirst();
+    }
+  }
+
+  /**
+   * A share of today that changed since the week was first planned.
+   *
+   * @param was units the first plan gave today
+   * @param now units today has now
+   * @param missed units of earlier days that were not done; negative when more was done than
+   *     planned
+   */
+  public record Respread(String exerciseId, int was, int now, int missed) {}
+
+  /** Plans the rest of the week. */
+  public Outlook outlook() {
+    var ahead = days.stream().filter(day -> !day.date().isBefore(today)).toList();
+    var left =
+        works.stream()
+            .map(w -> w.withQuantity(Math.max(0, w.quantity() - doneBefore(w.id(), today))))
+            .toList();
+    var spread = Planner.spread(left, ahead, order);
+    var plans = spread.days();
+    var shortfalls = spread.shortfalls();
+    if (!ahead.isEmpty() && ahead.get(0).date().equals(today) && anyBonus(plans.get(0))) {
+      var today = plans.get(0);
+      var later =
+          Planner.spread(
+              left.stream().map(w -> afterToday(w, today)).toList(),
+              ahead.subList(1, ahead.size()),
+              order);
+      plans = new ArrayList<>(List.of(today));
+      plans.addAll(later.days());
+      shortfalls = later.shortfalls();
+    }
+    return new Outlook(
+        plans,
+        shortfalls,
+        spread.workSeconds(),
+        spread.roomSeconds(),
+        respreads(plans),
+        shortfalls.isEmpty() || ahead.isEmpty()
+            ? Optional.empty()
+            : Optional.of(RemedyFinder.find(left, ahead, nextDays, order)));
+  }
+
+  /**
+   * The plan of the whole week as if nothing were done yet: where the pencil was when the week
+   * began.
+   */
+  public Spread firstPlan() {
+    return Planner.spread(works, days, order);
+  }
+
+  private List<Respread> respreads(List<DayPlan> plans) {
+    if (plans.isEmpty() || !plans.get(0).date().equals(today) || today.equals(days.get(0).date())) {
+      return List.of();
+    }
+    var first = firstPlan();
+    var planned = new HashMap<LocalDate, DayPlan>();
+    first.days().forEach(day -> planned.put(day.date(), day));
+    var respreads = new ArrayList<Respread>();
+    for (var work : works) {
+      int was = planned.get(today).countOf(work.id());
+      int now = plans.get(0).countOf(work.id());
+      int due =
+          first.days().stream()
+              .filter(day -> day.date().isBefore(today))
+              .mapToInt(day -> day.countOf(work.id()))
+              .sum();
+      if (was != now && now > 0) {
+        respreads.add(new Respread(work.id(), was, now, due - doneBefore(work.id(), today)));
+      }
+    }
+    return respreads;
+  }
+
+  private boolean anyBonus(DayPlan plan) {
+    return works.stream().anyMatch(w -> doneOn(w.id(), today) > plan.countOf(w.id()));
+  }
+
+  private Work afterToday(Work left, DayPlan plan) {
+    int taken = Math.max(plan.countOf(left.id()), doneOn(left.id(), today));
+    return left.withQuantity(Math.max(0, left.quantity() - taken));
+  }
+
+  private int doneBefore(String exerciseId, LocalDate date) {
+    return done.getOrDefault(exerciseId, Map.of()).entrySet().stream()
+        .filter(e -> e.getKey().isBefore(date))
+        .mapToInt(Map.Entry::getValue)
+        .sum();
+  }
+
+  /** Units of an exercise done on a date. */
+  public int doneOn(String exerciseId, LocalDate date) {
+    return done.getOrDefault(exerciseId, Map.of()).getOrDefault(date, 0);
+  }
+}

@@ -1,0 +1,57 @@
+package humblequill.core.streak;
+
+import java.time.LocalDate;
+import java.util.Set;
+
+/**
+ * What a streak rule says on a day.
+ *
+ * @param current the run that is alive today
+ * @param longest the longest run so far; the current one where both are equal
+ * @param unit what the lengths count
+ * @param todayPractised whether today counts already
+ * @param todayDecides whether missing today ends a living run
+ * @param missesLeft how many days of the current calendar week, today included, can still be missed
+ *     without ending the run or failing the week
+ * @param stillNeeded for a weekly rhythm, how many days the open week still asks for; 0 otherwise
+ * @param forgiven missed days that did not end a run
+ */
+public record Streak(
+    Run current,
+    Run longest,
+    Unit unit,
+    boolean todayPractised,
+    boolean todayDecides,
+    int missesLeft,
+    int stillNeeded,
+    Set<LocalDate> forgiven) {
+  public Streak {
+    forgiven = Set.copyOf(forgiven);
+  }
+
+  /** What the length of a run counts. */
+  public enum Unit {
+    /** Practised days. */
+    DAYS,
+    /** Weeks in which the rhythm was reached. */
+    WEEKS
+  }
+
+  /**
+   * A run.
+   *
+   * @param length practised days or kept weeks, 0 when there is none
+   * @param from its first practised day, or first day of its first week; null when the length is 0
+   * @param to its last practised day, or last day of its last week; null when the length is 0
+   */
+  public record Run(int length, LocalDate from, LocalDate to) {
+    /** No run. */
+    public static final Run NONE = new Run(0, null, null);
+
+    public Run {
+      if (length < 0 || (length == 0) != (from == null) || (length == 0) != (to == null)) {
+        throw new IllegalArgumentException("a run has dates exactly when it has a length");
+      }
+    }
+  }
+}

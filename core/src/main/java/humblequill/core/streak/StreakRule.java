@@ -1,0 +1,14 @@
+package humblequill.core.streak;
+
+import java.time.DayOfWeek;
+
+/** A school of counting runs of practice. Common practice, no published source. */
+public sealed interface StreakRule permits EveryDay, NeverTwice, WeeklyRhythm {
+  /**
+   * Counts.
+   *
+   * @param practice what became of each day
+   * @param weekStart first day of the learner's week, for what can still be missed in it
+   */
+  Streak count(PracticeRecord practice, DayOfWeek weekStart);
+}

@@ -1,0 +1,61 @@
+package humblequill.core.course;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class CourseTest {
+  private static Exercise exercise(String id, String after) {
+    return new Exercise(
+        id,
+        "Crates",
+        ExerciseKind.DRILL,
+        new Exercise.Target(Exercise.Unit.DRAWINGS, 12),
+        90,
+        3,
+        Optional.ofNullable(after),
+        Optional.of("life"),
+        "",
+        "",
+        List.of());
+  }
+
+  private static Course course(Exercise... exercises) {
+    var week = new CourseWeek("Boxes", "", List.of("boxes"), List.of(exercises));
+    return new Course(
+        "boxes", "Boxes", "", List.of(week, new CourseWeek("Rest", "", List.of(), List.of())));
+  }
+
+  @Test
+  void weeks_lie_on_the_calendar_from_the_start() {
+    var placement = new Placement(course(exercise("a", null)), LocalDate.of(2026, 3, 5));
+    assertThat(placement.weekOn(LocalDate.of(2026, 3, 4))).isEmpty();
+    assertThat(placement.weekOn(LocalDate.of(2026, 3, 11)).orElseThrow().number()).isEqualTo(1);
+    assertThat(placement.weekOn(LocalDate.of(2026, 3, 12)).orElseThrow().from())
+        .isEqualTo("2026-03-12");
+    assertThat(placement.end()).isEqualTo("2026-03-18");
+    assertThat(placement.weekOn(LocalDate.of(2026, 3, 19))).isEmpty();
+  }
+
+  @Test
+  void says_where_a_course_contradicts_itself() {
+    assertThatThrownBy(() -> course(exercise("a", null), exercise("a", null)))
+        .isInstanceOfSatisfying(
+            BrokenCourseException.class,
+            e -> assertThat(e.path()).isEqualTo("weeks[0].exercises[1].id"));
+    assertThatThrownBy(() -> course(exercise("a", "b"))).hasMessageContaining("\"b\"");
+    assertThatThrownBy(() -> course(exercise("a", "b"), exercise("b", "a")))
+        .hasMessageContaining("circle");
+  }
+
+  @Test
+  void units_come_from_what_the_target_counts() {
+    assertThat(exercise("a", null).unitsIn(Optional.of(4), Optional.of(20))).isEqualTo(4);
+    assertThat(exercise("a", null).unitsIn(Optional.empty(), Optional.of(20))).isZero();
+    assertThat(exercise("a", null).seconds()).isEqualTo(12 * 90);
+  }
+}
