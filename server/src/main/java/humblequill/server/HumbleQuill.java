@@ -1,12 +1,71 @@
 package humblequill.server;
 
+import humblequill.server.backup.Restore;
+import humblequill.server.data.DataFolder;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Path;
+import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationListener;
+import org.springframework.core.env.Environment;
 
-/** Starts the application. */
+/**
+ * Starts the application, or restores a daily copy.
+ *
+ * <p>Options: {@code --data DIR} (needed), {@code --port N} (8420), {@code --demo} (fill an empty
+ * folder with the demo), {@code --restore [DATE]} (list or restore copies and end). What keeps it
+ * from starting is said in one sentence, with exit code 2.
+ */
 @SpringBootApplication
 public class HumbleQuill {
+  /** Starts. */
   public static void main(String[] args) {
-    SpringApplication.run(HumbleQuill.class, args);
+    try {
+      run(Options.parse(args));
+    } catch (Options.Wrong | DataFolder.Unusable e) {
+      System.err.println(e.getMessage());
+      System.exit(2);
+    }
+  }
+
+  private static void run(Options options) throws Options.Wrong, DataFolder.Unusable {
+    var folder = new DataFolder(Path.of(options.data()).toAbsolutePath().normalize());
+    folder.take();
+    if (options.restore() != null) {
+      System.exit(Restore.run(folder, options.restore(), System.out));
+    }
+    checkPort(options.port());
+    var application = new SpringApplication(HumbleQuill.class);
+    application.setDefaultProperties(
+        Map.of(
+            "quill.data", folder.path().toString(),
+            "quill.demo", options.demo(),
+            "spring.datasource.url", folder.databaseUrl(),
+            "server.port", options.port()));
+    application.addListeners(
+        (ApplicationListener<ApplicationReadyEvent>)
+            ready -> announce(ready.getApplicationContext().getEnvironment(), folder));
+    application.run(options.rest());
+  }
+
+  private static void announce(Environment environment, DataFolder folder) {
+    System.out.println(
+        "Humble Quill is open at http://127.0.0.1:" + environment.getProperty("local.server.port"));
+    System.out.println("Data folder: " + folder.path());
+  }
+
+  private static void checkPort(int port) throws Options.Wrong {
+    try (var socket = new ServerSocket(port, 1, InetAddress.getByName("127.0.0.1"))) {
+      socket.setReuseAddress(true);
+    } catch (IOException e) {
+      throw new Options.Wrong(
+          "Port "
+              + port
+              + " is taken by another program. Stop it, or choose another port with --port.");
+    }
   }
 }

@@ -8,11 +8,16 @@ import java.util.Optional;
  * @param source source of the last entry with the same subject
  * @param medium medium of the last entry with the same subject
  * @param book the book last drawn in
+ * @param plannedSource what the course says to draw from, for the first time
  */
-public record Habits(Optional<String> source, Optional<String> medium, Optional<String> book) {
+public record Habits(
+    Optional<String> source,
+    Optional<String> medium,
+    Optional<String> book,
+    Optional<String> plannedSource) {
   /** Nothing to go by. */
   public static final Habits NONE =
-      new Habits(Optional.empty(), Optional.empty(), Optional.empty());
+      new Habits(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
   /** Looks up the last time of a subject; without a subject only the book is known. */
   @FunctionalInterface

@@ -65,6 +65,8 @@ public record Part(
     UNDERSTOOD,
     /** Filled in by the program from the last time. */
     AS_LAST_TIME,
+    /** Filled in by the program from the course. */
+    AS_PLANNED,
     /** Could mean several things; the learner says which. */
     QUESTION,
     /** Read, but it cannot be so. */

@@ -271,16 +271,17 @@ final class Understanding {
     var topic = Optional.ofNullable((String) values.get(Part.Field.TOPIC));
     var last = habits.of(exercise, topic);
     if (exercise.isPresent() || topic.isPresent()) {
-      fill(Part.Field.SOURCE, last.source());
-      fill(Part.Field.MEDIUM, last.medium());
+      fill(Part.Field.SOURCE, last.source(), Part.State.AS_LAST_TIME);
+      fill(Part.Field.SOURCE, last.plannedSource(), Part.State.AS_PLANNED);
+      fill(Part.Field.MEDIUM, last.medium(), Part.State.AS_LAST_TIME);
     }
     if (values.containsKey(Part.Field.PAGES)) {
-      fill(Part.Field.BOOK, last.book());
+      fill(Part.Field.BOOK, last.book(), Part.State.AS_LAST_TIME);
     }
   }
 
-  private void fill(Part.Field field, Optional<String> value) {
-    if (value.isPresent() && !line.has(field)) {
+  private void fill(Part.Field field, Optional<String> value, Part.State state) {
+    if (value.isPresent() && !line.has(field) && !values.containsKey(field)) {
       values.put(field, value.get());
       var others =
           vocabulary.names(WordKind.valueOf(field.name())).stream()
@@ -289,8 +290,7 @@ final class Understanding {
               .collect(Collectors.toCollection(ArrayList::new));
       var blank = "no " + field.name().toLowerCase(java.util.Locale.ROOT);
       others.add(new Part.Choice(blank, line.original().strip() + ", " + blank));
-      parts.add(
-          new Part(field, Part.State.AS_LAST_TIME, value.get(), -1, -1, others, Part.Problem.NONE));
+      parts.add(new Part(field, state, value.get(), -1, -1, others, Part.Problem.NONE));
     }
   }
 

@@ -1,6 +1,7 @@
 package humblequill.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -146,7 +147,7 @@ public final class Planner {
       for (int day = 0; day < Math.min(first, weights.length); day++) {
         weights[day] = 0;
       }
-      var parts = LargestRemainder.apportion(todo, weights);
+      var parts = inChunks(LargestRemainder.apportion(todo, weights), weights, works.get(work));
       for (int day = first; day < days.size(); day++) {
         int here = (int) Math.min(parts[day], left[day] / each);
         put(work, day, here);
@@ -161,6 +162,26 @@ public final class Planner {
         todo--;
       }
       unplaced[work] = todo;
+    }
+
+    /**
+     * Where a share would stay below the smallest chunk, whole chunks are parted instead of single
+     * units, and what is left of the quantity goes to the days that have a chunk.
+     */
+    private static int[] inChunks(int[] parts, long[] weights, Work work) {
+      if (Arrays.stream(parts).noneMatch(part -> part > 0 && part < work.chunk())) {
+        return parts;
+      }
+      int chunks = Math.max(1, work.quantity() / work.chunk());
+      int size = Math.min(work.chunk(), work.quantity());
+      var counts = LargestRemainder.apportion(chunks, weights);
+      var rest =
+          LargestRemainder.apportion(
+              work.quantity() - chunks * size, Arrays.stream(counts).asLongStream().toArray());
+      for (int day = 0; day < counts.length; day++) {
+        counts[day] = counts[day] * size + rest[day];
+      }
+      return counts;
     }
 
     private int roomiestFrom(int first) {

@@ -226,7 +226,12 @@ class LogLineTest {
 
   @Test
   void fills_from_the_last_time_and_can_be_told_not_to() {
-    var last = new Habits(Optional.of("photo"), Optional.of("pen"), Optional.of("Harbour book"));
+    var last =
+        new Habits(
+            Optional.of("photo"),
+            Optional.of("pen"),
+            Optional.of("Harbour book"),
+            Optional.of("life"));
     var reader = new LogLine(HarbourWords.vocabulary(), (exercise, topic) -> last);
     var filled = reader.read("5 crates, p 12", TODAY);
     assertThat(filled.entry().orElseThrow().source()).contains("photo");

@@ -1,0 +1,67 @@
+package humblequill.server;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What was asked for on the command line. */
+record Options(String data, int port, boolean demo, @Nullable String restore, String[] rest) {
+  /** A command line that cannot be followed, with the reason in a sentence. */
+  static final class Wrong extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    Wrong(String sentence) {
+      super(sentence);
+    }
+  }
+
+  static Options parse(String... args) throws Wrong {
+    String data = null;
+    int port = 8420;
+    boolean demo = false;
+    String restore = null;
+    var rest = new ArrayList<String>();
+    var words = List.of(args).listIterator();
+    while (words.hasNext()) {
+      var word = words.next();
+      switch (word) {
+        case "--data" -> data = value(word, words);
+        case "--port" -> port = port(value(word, words));
+        case "--demo" -> demo = true;
+        case "--restore" -> restore = words.hasNext() ? words.next() : "";
+        default -> {
+          if (!word.startsWith("--") || !word.contains("=")) {
+            throw new Wrong(
+                "\""
+                    + word
+                    + "\" is not an option. Options: --data DIR, --port N, --demo, --restore [DATE].");
+          }
+          rest.add(word);
+        }
+      }
+    }
+    if (data == null) {
+      throw new Wrong("Say where the data is, with --data DIR.");
+    }
+    return new Options(data, port, demo, restore, rest.toArray(String[]::new));
+  }
+
+  private static String value(String option, java.util.ListIterator<String> words) throws Wrong {
+    if (!words.hasNext()) {
+      throw new Wrong(option + " needs a value.");
+    }
+    return words.next();
+  }
+
+  private static int port(String text) throws Wrong {
+    try {
+      int port = Integer.parseInt(text);
+      if (port >= 0 && port <= 65535) {
+        return port;
+      }
+    } catch (NumberFormatException e) {
+      // Said below, with the text as it was typed.
+    }
+    throw new Wrong("--port needs a number from 0 to 65535, not \"" + text + "\".");
+  }
+}

@@ -1,0 +1,87 @@
+package humblequill.server.data;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+
+/** The folder that holds everything of one learner: database, daily copies, own course files. */
+public record DataFolder(Path path) {
+  /** What keeps the folder from being used, in a sentence for the learner. */
+  public static final class Unusable extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    Unusable(String sentence) {
+      super(sentence);
+    }
+  }
+
+  /** Address under which the database is opened; every commit is written out at once. */
+  public String databaseUrl() {
+    return "jdbc:h2:file:"
+        + path.resolve("quill").toAbsolutePath()
+        + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+  }
+
+  /** The database file. */
+  public Path databaseFile() {
+    return path.resolve("quill.mv.db");
+  }
+
+  /** Where the daily copies are kept. */
+  public Path copies() {
+    return path.resolve("copies");
+  }
+
+  /** Where the learner puts course files of their own. */
+  public Path courses() {
+    return path.resolve("courses");
+  }
+
+  /**
+   * Takes the folder for this run, creating it if needed. The lock goes with the process, also when
+   * it is killed.
+   *
+   * @throws Unusable if it cannot be written or another run has it
+   */
+  public FileLock take() throws Unusable {
+    if (path.toString().contains(";")) {
+      throw new Unusable(
+          "The data folder's path must not hold a semicolon: "
+              + path
+              + ". Choose another with --data.");
+    }
+    try {
+      Files.createDirectories(path);
+      Files.createDirectories(courses());
+      var channel =
+          FileChannel.open(
+              path.resolve("in-use.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+      var lock = channel.tryLock();
+      if (lock == null) {
+        channel.close();
+        throw inUse();
+      }
+      return lock;
+    } catch (OverlappingFileLockException e) {
+      throw inUse();
+    } catch (IOException e) {
+      throw new Unusable(
+          "The data folder "
+              + path
+              + " cannot be written ("
+              + e.getClass().getSimpleName()
+              + "). Make it writable or choose another with --data.");
+    }
+  }
+
+  private Unusable inUse() {
+    return new Unusable(
+        "The data folder "
+            + path
+            + " is in use by another run of Humble Quill. Stop that one, or choose another folder with --data.");
+  }
+}

@@ -1,0 +1,245 @@
+package humblequill.server.demo;
+
+import humblequill.core.course.Exercise;
+import humblequill.core.course.Placement;
+import humblequill.core.plan.OpenWeek;
+import humblequill.core.plan.Share;
+import humblequill.core.plan.Work;
+import humblequill.server.course.CourseService;
+import humblequill.server.course.PlacedCourse;
+import humblequill.server.entry.EntryFields;
+import humblequill.server.entry.EntryService;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import humblequill.server.words.WordsService;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fills an empty folder with the demo: sixteen finished weeks of Harbour Year and half of the next.
+ * Seeded, so that the same date brings the same data.
+ */
+@Component
+@ConditionalOnProperty("quill.demo")
+class DemoData implements SmartInitializingSingleton {
+  private static final int PAGES_IN_BOOK = 84;
+  private static final int DOUBLE_MISS = 79;
+  private static final Set<Integer> SINGLE_MISSES = Set.of(17, 37, 66, 95);
+  private static final List<String> BOOKS =
+      List.of("Harbour book 1", "Harbour book 2", "Harbour book 3");
+
+  private final SettingsService settings;
+  private final CourseService courses;
+  private final WordsService words;
+  private final EntryService entries;
+
+  DemoData(
+      SettingsService settings, CourseService courses, WordsService words, EntryService entries) {
+    this.settings = settings;
+    this.courses = courses;
+    this.words = words;
+    this.entries = entries;
+  }
+
+  /** Before the first request can be answered. */
+  @Override
+  public void afterSingletonsInstantiated() {
+    if (settings.read().started()) {
+      return;
+    }
+    var today = settings.learner().today();
+    settings.write(DemoLearner.settings(today, ZoneId.systemDefault().getId()));
+    words.write(DemoLearner.words());
+    var placed = courses.place("harbour-year", today.minusDays(DemoLearner.DAYS_BEFORE));
+    entries.createAll(new Diary(placed, settings.learner()).write());
+  }
+
+  /** Draws day after day what the plan of that day asks for, more or less. */
+  private static final class Diary {
+    private final Placement placement;
+    private final Learner learner;
+    private final Random random;
+    private final Map<String, Map<LocalDate, Integer>> done = new HashMap<>();
+    private final Map<UUID, EntryFields> written = new LinkedHashMap<>();
+    private final Set<Integer> missed = new HashSet<>();
+    private int page = 1;
+
+    private Diary(PlacedCourse placed, Learner learner) {
+      placement = placed.placement();
+      this.learner = learner;
+      random = new Random(placement.start().toEpochDay());
+      for (int miss : SINGLE_MISSES) {
+        missed.add(drawingDay(miss));
+      }
+      missed.add(drawingDay(DOUBLE_MISS));
+      missed.add(drawingDay(drawingDay(DOUBLE_MISS) + 1));
+    }
+
+    /** The first day from here on that is not rest. */
+    private int drawingDay(int index) {
+      int day = index;
+      while (learner.availability().isNeutral(placement.start().plusDays(day))) {
+        day++;
+      }
+      return day;
+    }
+
+    private Map<UUID, EntryFields> write() {
+      for (int i = 0; i < DemoLearner.DAYS_BEFORE; i++) {
+        var day = placement.start().plusDays(i);
+        if (!learner.availability().isNeutral(day) && !missed.contains(i)) {
+          draw(day, false);
+        }
+      }
+      draw(learner.today(), true);
+      return written;
+    }
+
+    private void draw(LocalDate day, boolean onlyBegun) {
+      var week = placement.weekOn(day).orElseThrow();
+      var open =
+          new OpenWeek(
+              week.week().exercises().stream()
+                  .map(
+                      e ->
+                          new Work(
+                              e.id(),
+                              e.kind(),
+                              e.target().quantity(),
+                              e.secondsEach(),
+                              e.chunk(),
+                              e.after()))
+                  .toList(),
+              done,
+              learner.rooms(week.from(), week.to()),
+              List.of(),
+              day,
+              learner.dayOrder());
+      var shares = open.outlook().days().get(0).shares();
+      var time = LocalTime.of(7, 10).plusMinutes(random.nextInt(40));
+      int told = 0;
+      for (var share : shares) {
+        if (onlyBegun && told == 2) {
+          return;
+        }
+        var exercise = placement.course().exercise(share.exerciseId()).orElseThrow();
+        boolean half = onlyBegun && told == 1 && share.count() > 1;
+        time = entry(day, time, exercise, share, half);
+        told++;
+      }
+      if (!onlyBegun && random.nextInt(5) == 0) {
+        forFun(day, time.plusHours(9));
+      }
+    }
+
+    private LocalTime entry(
+        LocalDate day, LocalTime time, Exercise exercise, Share share, boolean half) {
+      int units = half ? (share.count() + 1) / 2 : share.count();
+      boolean counted = exercise.target().unit() == Exercise.Unit.DRAWINGS;
+      int planned = Math.max(1, units * exercise.secondsEach() / 60);
+      int minutes =
+          counted
+              ? Math.max(1, (int) Math.round(planned * (0.85 + random.nextDouble() * 0.35)))
+              : units;
+      int pages = Math.max(1, Math.min(2, units / 8));
+      var pageSpan = pages(pages);
+      var texts = random.nextInt(4) == 0 ? DemoTexts.pick(exercise.kind(), random) : null;
+      add(
+          new EntryFields(
+              day,
+              time,
+              exercise.id(),
+              null,
+              counted ? units : null,
+              minutes,
+              exercise.source().orElse(null),
+              DemoTexts.medium(exercise.kind(), random),
+              resource(exercise),
+              pageSpan.book(),
+              pageSpan.from(),
+              pageSpan.to(),
+              random.nextInt(3) == 0 ? null : mark(day),
+              texts == null ? "" : texts.wentWrong(),
+              texts == null ? "" : texts.nextTime(),
+              ""));
+      done.computeIfAbsent(exercise.id(), e -> new HashMap<>()).merge(day, units, Integer::sum);
+      return time.plusMinutes(minutes + 3L);
+    }
+
+    private void forFun(LocalDate day, LocalTime time) {
+      var pageSpan = pages(1);
+      add(
+          new EntryFields(
+              day,
+              time,
+              null,
+              "harbour cats",
+              1 + random.nextInt(3),
+              8 + random.nextInt(10),
+              "life",
+              "brush pen",
+              null,
+              pageSpan.book(),
+              pageSpan.from(),
+              pageSpan.to(),
+              null,
+              "",
+              "",
+              DemoTexts.cat(random)));
+    }
+
+    private void add(EntryFields fields) {
+      var name = "demo/" + placement.start() + "/" + written.size();
+      written.put(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)), fields);
+    }
+
+    private record PagesOfBook(String book, int from, int to) {}
+
+    private PagesOfBook pages(int count) {
+      int last = BOOKS.size() * PAGES_IN_BOOK;
+      int from = Math.min(page, last);
+      int book = (from - 1) / PAGES_IN_BOOK;
+      int to = Math.min(from + count - 1, (book + 1) * PAGES_IN_BOOK);
+      page = to + (random.nextInt(4) > 0 ? 1 : 0);
+      return new PagesOfBook(
+          BOOKS.get(book), from - book * PAGES_IN_BOOK, to - book * PAGES_IN_BOOK);
+    }
+
+    /** Marks rise by about one over the months. */
+    private int mark(LocalDate day) {
+      double share =
+          (double) (day.toEpochDay() - placement.start().toEpochDay()) / DemoLearner.DAYS_BEFORE;
+      return (int) Math.max(1, Math.min(5, Math.round(2.3 + share + random.nextGaussian() * 0.7)));
+    }
+
+    private static @Nullable String resource(Exercise exercise) {
+      return switch (exercise.kind()) {
+        case LESSON ->
+            exercise.id().startsWith("w07") || exercise.id().startsWith("w08")
+                ? "Boats from keel to rail"
+                : "The patient eye";
+        case STUDY ->
+            exercise
+                .source()
+                .filter("photo"::equals)
+                .map(s -> "Quay photographs, own folder")
+                .orElse(null);
+        default -> null;
+      };
+    }
+  }
+}

@@ -1,0 +1,23 @@
+package humblequill.server.edge;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Answers the front end's own addresses with its page, so that each can be opened and reloaded. */
+@Controller
+class FrontEnd {
+  @GetMapping({
+    "/",
+    "/today",
+    "/course",
+    "/course/*",
+    "/settings",
+    "/settings/*",
+    "/search",
+    "/help",
+    "/help/*"
+  })
+  String page() {
+    return "forward:/index.html";
+  }
+}

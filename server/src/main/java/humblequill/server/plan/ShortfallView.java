@@ -1,0 +1,28 @@
+package humblequill.server.plan;
+
+import humblequill.core.course.Exercise;
+import humblequill.core.plan.Shortfall;
+
+/**
+ * What does not fit into the week any more.
+ *
+ * @param unit what the count counts
+ * @param seconds time it would take
+ */
+public record ShortfallView(
+    String exerciseId,
+    String title,
+    int count,
+    Exercise.Unit unit,
+    int seconds,
+    Shortfall.Reason reason) {
+  static ShortfallView of(Shortfall s, Exercise exercise) {
+    return new ShortfallView(
+        s.exerciseId(),
+        exercise.title(),
+        s.count(),
+        exercise.target().unit(),
+        s.seconds(),
+        s.reason());
+  }
+}

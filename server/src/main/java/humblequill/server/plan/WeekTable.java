@@ -1,0 +1,142 @@
+package humblequill.server.plan;
+
+import humblequill.core.course.Exercise;
+import humblequill.core.course.ExerciseKind;
+import humblequill.core.plan.DayPlan;
+import humblequill.core.plan.DayRoom;
+import humblequill.core.plan.OpenWeek;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One course week as a table: days across, exercises down.
+ *
+ * @param number from 1
+ * @param days one per date with its room and what is planned and done on it
+ * @param rows one per exercise
+ * @param plannedMinutes all exercises of the week
+ * @param doneMinutes what was done of them, at the planned pace
+ * @param load work ÷ room from today on; null when there is work and no room, or the week is over
+ * @param shortfalls what does not fit any more
+ * @param remedies what would make it fit
+ */
+public record WeekTable(
+    int number,
+    String title,
+    String aim,
+    List<String> topics,
+    LocalDate from,
+    LocalDate to,
+    List<Day> days,
+    List<Row> rows,
+    int plannedMinutes,
+    int doneMinutes,
+    @Nullable Double load,
+    List<ShortfallView> shortfalls,
+    @Nullable RemediesView remedies) {
+  /**
+   * A date of the week.
+   *
+   * @param roomMinutes effective room
+   * @param usedMinutes planned minutes from today on, done minutes before
+   * @param rest no room on this date
+   */
+  public record Day(LocalDate date, int roomMinutes, int usedMinutes, boolean rest) {}
+
+  /**
+   * An exercise of the week.
+   *
+   * @param quantity drawings, or minutes where the unit says so
+   * @param done units done so far
+   * @param cells one per date
+   */
+  public record Row(
+      String exerciseId,
+      String title,
+      ExerciseKind kind,
+      Exercise.Unit unit,
+      int quantity,
+      int secondsEach,
+      int done,
+      @Nullable String source,
+      String text,
+      String lookFor,
+      List<Cell> cells) {}
+
+  /**
+   * One exercise on one date.
+   *
+   * @param share planned units; on past dates what the first plan of the week gave
+   * @param done units done
+   * @param missed a past date with a share and nothing done
+   */
+  public record Cell(int share, int done, boolean missed) {}
+
+  static WeekTable of(PlanService.PlannedWeek week) {
+    var open = week.open();
+    var outlook = open.outlook();
+    var first = open.firstPlan();
+    var plans = new HashMap<LocalDate, DayPlan>();
+    first.days().forEach(d -> plans.put(d.date(), d));
+    outlook.days().forEach(d -> plans.put(d.date(), d));
+    var rows = week.week().week().exercises().stream().map(e -> row(e, open, plans)).toList();
+    var days =
+        open.days().stream().map(room -> day(room, open, rows, plans.get(room.date()))).toList();
+    return new WeekTable(
+        week.week().number(),
+        week.week().week().title(),
+        week.week().week().aim(),
+        week.week().week().topics(),
+        week.week().from(),
+        week.week().to(),
+        days,
+        rows,
+        (int) (week.week().week().seconds() / 60),
+        rows.stream().mapToInt(r -> Math.min(r.done(), r.quantity()) * r.secondsEach()).sum() / 60,
+        outlook.days().isEmpty() || Double.isInfinite(outlook.load()) ? null : outlook.load(),
+        PlanService.shortfalls(week, outlook),
+        outlook.remedies().map(r -> RemediesView.of(r, week)).orElse(null));
+  }
+
+  private static Row row(Exercise e, OpenWeek open, Map<LocalDate, DayPlan> plans) {
+    var cells =
+        open.days().stream()
+            .map(DayRoom::date)
+            .map(
+                date -> {
+                  int share = plans.get(date).countOf(e.id());
+                  int done = open.doneOn(e.id(), date);
+                  return new Cell(
+                      share, done, date.isBefore(open.today()) && share > 0 && done == 0);
+                })
+            .toList();
+    int done = open.done().getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
+    return new Row(
+        e.id(),
+        e.title(),
+        e.kind(),
+        e.target().unit(),
+        e.target().quantity(),
+        e.secondsEach(),
+        done,
+        e.source().orElse(null),
+        e.text(),
+        e.lookFor(),
+        cells);
+  }
+
+  private static Day day(DayRoom room, OpenWeek open, List<Row> rows, DayPlan plan) {
+    int column = open.days().indexOf(room);
+    int done =
+        IntStream.range(0, rows.size())
+            .map(r -> rows.get(r).cells().get(column).done() * rows.get(r).secondsEach())
+            .sum();
+    int used = room.date().isBefore(open.today()) ? done : plan.plannedSeconds();
+    return new Day(
+        room.date(), room.effectiveSeconds() / 60, (used + 30) / 60, room.availableMinutes() == 0);
+  }
+}

@@ -1,0 +1,75 @@
+package humblequill.server.search;
+
+import humblequill.core.course.Exercise;
+import humblequill.server.course.CourseService;
+import humblequill.server.course.PlacedCourse;
+import humblequill.server.entry.EntryFilter;
+import humblequill.server.entry.EntryPage;
+import humblequill.server.entry.EntryService;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/search")
+class SearchController {
+  private static final int MOST = 30;
+
+  private final EntryService entries;
+  private final CourseService courses;
+
+  SearchController(EntryService entries, CourseService courses) {
+    this.entries = entries;
+    this.courses = courses;
+  }
+
+  @GetMapping
+  Found search(@RequestParam @NotNull @Size(min = 1, max = 200) String text) {
+    var words = text.strip().toLowerCase(Locale.ROOT);
+    var exercises =
+        words.isEmpty()
+            ? List.<FoundExercise>of()
+            : courses.current().map(c -> exercises(c, words)).orElse(List.of());
+    var page = entries.find(new EntryFilter(null, null, null, null, null, null, text, 0, MOST));
+    return new Found(exercises, page);
+  }
+
+  private static List<FoundExercise> exercises(PlacedCourse placed, String words) {
+    var placement = placed.placement();
+    return IntStream.rangeClosed(1, placement.course().weeks().size())
+        .mapToObj(placement::week)
+        .flatMap(
+            week ->
+                week.week().exercises().stream()
+                    .filter(e -> text(e, week.week().topics()).contains(words))
+                    .map(
+                        e ->
+                            new FoundExercise(
+                                e.id(), e.title(), week.number(), week.week().title())))
+        .limit(MOST)
+        .toList();
+  }
+
+  private static String text(Exercise e, List<String> topics) {
+    return String.join(
+            "\n",
+            Stream.concat(
+                    Stream.of(e.title(), e.text(), e.lookFor()),
+                    Stream.concat(e.alsoCalled().stream(), topics.stream()))
+                .toList())
+        .toLowerCase(Locale.ROOT);
+  }
+
+  /** What was found: exercises of the course and entries, newest first. */
+  record Found(List<FoundExercise> exercises, EntryPage entries) {}
+
+  /** An exercise and its week. */
+  record FoundExercise(String exerciseId, String title, int week, String weekTitle) {}
+}

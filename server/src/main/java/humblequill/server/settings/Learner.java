@@ -1,0 +1,58 @@
+package humblequill.server.settings;
+
+import humblequill.core.calendar.Availability;
+import humblequill.core.calendar.PracticeClock;
+import humblequill.core.plan.DayOrder;
+import humblequill.core.plan.DayRoom;
+import humblequill.core.streak.EveryDay;
+import humblequill.core.streak.NeverTwice;
+import humblequill.core.streak.StreakRule;
+import humblequill.core.streak.WeeklyRhythm;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * The learner as the rules know them, at one moment.
+ *
+ * @param today the open practice day
+ * @param now the moment itself
+ */
+public record Learner(
+    LocalDate today,
+    Instant now,
+    PracticeClock clock,
+    Availability availability,
+    DayOfWeek weekStart,
+    Settings.StreakChoice streakChoice,
+    int streakDaysPerWeek,
+    int streakFloorMinutes,
+    int overheadMinutes,
+    double freeShare,
+    DayOrder dayOrder) {
+  /** The rule of the school the learner picked. */
+  public StreakRule streakRule() {
+    return rule(streakChoice);
+  }
+
+  /** The rule of any school, with the learner's numbers. */
+  public StreakRule rule(Settings.StreakChoice choice) {
+    return switch (choice) {
+      case EVERY_DAY -> new EveryDay();
+      case NEVER_TWICE -> new NeverTwice();
+      case WEEKLY_RHYTHM -> new WeeklyRhythm(streakDaysPerWeek);
+    };
+  }
+
+  /** The room of one date. */
+  public DayRoom room(LocalDate date) {
+    return new DayRoom(date, availability.minutesOn(date), overheadMinutes, freeShare);
+  }
+
+  /** The rooms of consecutive dates, both ends included. */
+  public List<DayRoom> rooms(LocalDate from, LocalDate to) {
+    return Stream.iterate(from, d -> !d.isAfter(to), d -> d.plusDays(1)).map(this::room).toList();
+  }
+}

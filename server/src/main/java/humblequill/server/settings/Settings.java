@@ -1,0 +1,85 @@
+package humblequill.server.settings;
+
+import humblequill.core.calendar.WeekPattern;
+import humblequill.core.plan.DayOrder;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * The learner's settings as read and written.
+ *
+ * @param version counts changes; a write with an older one is refused
+ * @param started false until the first start has been answered
+ * @param zone the zone the learner lives in, as in {@code Europe/Lisbon}
+ * @param locale language tag that dates and numbers follow
+ * @param weekStart first day of the week
+ * @param rolloverHour hour at which the next practice day begins, 0 to 12
+ * @param streakRule the school of counting
+ * @param streakDaysPerWeek n of the weekly rhythm, 1 to 7
+ * @param streakFloorMinutes minutes from which a day counts; 0 means any entry
+ * @param overheadMinutes setting up, warming up and choosing references, per drawing day
+ * @param freePercent part of each day kept for drawing what one likes, 0 to 90
+ * @param dayOrder order of work in a day
+ * @param theme light, night, or as the machine says
+ * @param week minutes and rest by weekday, seven of them; a change holds from today on
+ * @param dayMinutes minutes for single dates
+ * @param restDays single planned rest days; new ones must not lie in the past
+ * @param pauses paused spans with their reason; they may be entered afterwards
+ */
+public record Settings(
+    long version,
+    boolean started,
+    @NotNull @Size(max = 60) String zone,
+    @NotNull @Size(max = 35) String locale,
+    @NotNull DayOfWeek weekStart,
+    @Min(0) @Max(12) int rolloverHour,
+    @NotNull StreakChoice streakRule,
+    @Min(1) @Max(7) int streakDaysPerWeek,
+    @Min(0) @Max(240) int streakFloorMinutes,
+    @Min(0) @Max(120) int overheadMinutes,
+    @Min(0) @Max(90) int freePercent,
+    @NotNull DayOrder dayOrder,
+    @NotNull Theme theme,
+    @NotNull @Size(min = 7, max = 7) List<@Valid @NotNull Weekday> week,
+    @NotNull @Size(max = 2000) List<@Valid @NotNull DayMinutes> dayMinutes,
+    @NotNull @Size(max = 4000) List<@NotNull LocalDate> restDays,
+    @NotNull @Size(max = 500) List<@Valid @NotNull PauseSpan> pauses) {
+
+  /** The schools of counting. */
+  public enum StreakChoice {
+    /** One miss ends the run. */
+    EVERY_DAY,
+    /** One miss is forgiven, two in a row end it. */
+    NEVER_TWICE,
+    /** So many days a week. */
+    WEEKLY_RHYTHM
+  }
+
+  /** How pages look. */
+  public enum Theme {
+    /** As the machine says. */
+    SYSTEM,
+    /** Ink on paper. */
+    LIGHT,
+    /** Chalk on slate. */
+    NIGHT
+  }
+
+  /** Minutes and rest of one weekday. */
+  public record Weekday(
+      @NotNull DayOfWeek day, @Min(0) @Max(WeekPattern.MAX_MINUTES) int minutes, boolean rest) {}
+
+  /** Minutes of one date. */
+  public record DayMinutes(
+      @NotNull LocalDate day, @Min(0) @Max(WeekPattern.MAX_MINUTES) int minutes) {}
+
+  /** A paused span; both days belong to it. */
+  public record PauseSpan(
+      @NotNull LocalDate from, @NotNull LocalDate to, @NotNull @Size(max = 200) String reason) {}
+}

@@ -1,0 +1,274 @@
+package humblequill.server.settings;
+
+import humblequill.core.calendar.Availability;
+import humblequill.core.calendar.Pause;
+import humblequill.core.calendar.PracticeClock;
+import humblequill.core.calendar.WeekPattern;
+import humblequill.server.edge.Refusal;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads and changes the settings. */
+@Service
+public class SettingsService {
+  private static final int FIRST_MINUTES = 30;
+
+  private final SettingsRepository repository;
+  private final Clock clock;
+
+  SettingsService(SettingsRepository repository, Clock clock) {
+    this.repository = repository;
+    this.clock = clock;
+  }
+
+  /** The settings as they are; defaults before the first start. */
+  @Transactional(readOnly = true)
+  public Settings read() {
+    var stored = repository.findById(SettingsEntity.ONLY);
+    return toSettings(stored.orElseGet(SettingsService::defaults), stored.isPresent());
+  }
+
+  /** The learner as the rules know them, now. */
+  @Transactional(readOnly = true)
+  public Learner learner() {
+    return toLearner(
+        repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults),
+        clock.instant());
+  }
+
+  /**
+   * Stores settings as a whole; a changed week holds from today on, so that earlier weeks stay as
+   * they were.
+   */
+  @Transactional
+  public Settings write(Settings wanted) {
+    check(wanted);
+    var stored = repository.findById(SettingsEntity.ONLY);
+    if (stored.isPresent() && stored.get().version != wanted.version()) {
+      throw Refusal.stale("settings page", toSettings(stored.get(), true));
+    }
+    var entity = stored.orElseGet(SettingsService::defaults);
+    entity.zone = wanted.zone();
+    entity.rolloverHour = wanted.rolloverHour();
+    var today =
+        new PracticeClock(ZoneId.of(wanted.zone()), wanted.rolloverHour())
+            .practiceDay(clock.instant());
+    checkRestDays(wanted, entity, today);
+    entity.locale = wanted.locale();
+    entity.weekStart = wanted.weekStart();
+    entity.streakRule = wanted.streakRule();
+    entity.streakDaysPerWeek = wanted.streakDaysPerWeek();
+    entity.streakFloorMinutes = wanted.streakFloorMinutes();
+    entity.overheadMinutes = wanted.overheadMinutes();
+    entity.freePercent = wanted.freePercent();
+    entity.dayOrder = wanted.dayOrder();
+    entity.theme = wanted.theme();
+    changeWeek(entity, wanted.week(), stored.isPresent() ? today : LocalDate.EPOCH);
+    replace(
+        entity.dayMinutes,
+        wanted.dayMinutes().stream()
+            .collect(Collectors.toMap(Settings.DayMinutes::day, Settings.DayMinutes::minutes)));
+    entity.restDays.retainAll(wanted.restDays());
+    entity.restDays.addAll(wanted.restDays());
+    var pauses =
+        wanted.pauses().stream()
+            .map(p -> new SettingsEntity.PauseSpan(p.from(), p.to(), p.reason().strip()))
+            .collect(Collectors.toSet());
+    entity.pauses.retainAll(pauses);
+    entity.pauses.addAll(pauses);
+    return toSettings(repository.saveAndFlush(entity), true);
+  }
+
+  private static void replace(Map<LocalDate, Integer> stored, Map<LocalDate, Integer> wanted) {
+    stored.keySet().retainAll(wanted.keySet());
+    stored.putAll(wanted);
+  }
+
+  private static void check(Settings wanted) {
+    try {
+      ZoneId.of(wanted.zone());
+    } catch (DateTimeException e) {
+      throw Refusal.badValue(
+          "zone", wanted.zone(), "There is no time zone \"" + wanted.zone() + "\".");
+    }
+    if (Locale.forLanguageTag(wanted.locale()).getLanguage().isEmpty()) {
+      throw Refusal.badValue(
+          "locale",
+          wanted.locale(),
+          "\"" + wanted.locale() + "\" is not a language tag such as en-GB.");
+    }
+    var days = EnumSet.noneOf(DayOfWeek.class);
+    wanted.week().forEach(w -> days.add(w.day()));
+    if (days.size() != 7) {
+      throw Refusal.badValue(
+          "week",
+          wanted.week().stream().map(Settings.Weekday::day).toList(),
+          "week needs each weekday once.");
+    }
+    long drawing = wanted.week().stream().filter(w -> !w.rest()).count();
+    if (wanted.streakRule() == Settings.StreakChoice.WEEKLY_RHYTHM
+        && wanted.streakDaysPerWeek() > drawing) {
+      throw Refusal.badValue(
+          "streakDaysPerWeek",
+          wanted.streakDaysPerWeek(),
+          "A rhythm of "
+              + wanted.streakDaysPerWeek()
+              + " days a week cannot be kept with "
+              + drawing
+              + " days that are not rest.");
+    }
+    var single = new HashSet<LocalDate>();
+    for (var day : wanted.dayMinutes()) {
+      if (!single.add(day.day())) {
+        throw Refusal.badValue(
+            "dayMinutes", day.day(), "dayMinutes names " + day.day() + " twice.");
+      }
+    }
+    for (var pause : wanted.pauses()) {
+      if (pause.to().isBefore(pause.from())) {
+        throw Refusal.badValue(
+            "pauses",
+            pause.to(),
+            "The pause from " + pause.from() + " ends before it begins, on " + pause.to() + ".");
+      }
+    }
+  }
+
+  private static void checkRestDays(Settings wanted, SettingsEntity entity, LocalDate today) {
+    for (var day : wanted.restDays()) {
+      if (day.isBefore(today) && !entity.restDays.contains(day)) {
+        throw Refusal.badValue(
+            "restDays",
+            day,
+            "A rest day is planned ahead; "
+                + day
+                + " has passed. For days that illness or travel took, enter a pause.");
+      }
+    }
+  }
+
+  private static void changeWeek(
+      SettingsEntity entity, List<Settings.Weekday> week, LocalDate from) {
+    var wanted =
+        week.stream()
+            .map(w -> new SettingsEntity.PatternDay(from, w.day(), w.minutes(), w.rest()))
+            .collect(Collectors.toSet());
+    var inForce =
+        current(entity).stream()
+            .map(p -> new SettingsEntity.PatternDay(from, p.weekday(), p.minutes(), p.rest()))
+            .collect(Collectors.toSet());
+    if (from.equals(LocalDate.EPOCH)) {
+      entity.pattern.clear();
+      entity.pattern.addAll(wanted);
+    } else if (!wanted.equals(inForce)) {
+      entity.pattern.removeIf(p -> p.fromDay().equals(from));
+      entity.pattern.addAll(wanted);
+    }
+  }
+
+  private static List<SettingsEntity.PatternDay> current(SettingsEntity entity) {
+    var last =
+        entity.pattern.stream()
+            .map(SettingsEntity.PatternDay::fromDay)
+            .max(Comparator.naturalOrder())
+            .orElseThrow();
+    return entity.pattern.stream().filter(p -> p.fromDay().equals(last)).toList();
+  }
+
+  private static SettingsEntity defaults() {
+    var entity = new SettingsEntity();
+    entity.zone = ZoneId.systemDefault().getId();
+    for (var day : DayOfWeek.values()) {
+      entity.pattern.add(new SettingsEntity.PatternDay(LocalDate.EPOCH, day, FIRST_MINUTES, false));
+    }
+    return entity;
+  }
+
+  private static Settings toSettings(SettingsEntity entity, boolean started) {
+    var week =
+        current(entity).stream()
+            .sorted(Comparator.comparing(SettingsEntity.PatternDay::weekday))
+            .map(p -> new Settings.Weekday(p.weekday(), p.minutes(), p.rest()))
+            .toList();
+    return new Settings(
+        entity.version,
+        started,
+        entity.zone,
+        entity.locale,
+        entity.weekStart,
+        entity.rolloverHour,
+        entity.streakRule,
+        entity.streakDaysPerWeek,
+        entity.streakFloorMinutes,
+        entity.overheadMinutes,
+        entity.freePercent,
+        entity.dayOrder,
+        entity.theme,
+        week,
+        new TreeMap<>(entity.dayMinutes)
+            .entrySet().stream()
+                .map(e -> new Settings.DayMinutes(e.getKey(), e.getValue()))
+                .toList(),
+        entity.restDays.stream().sorted().toList(),
+        entity.pauses.stream()
+            .map(p -> new Settings.PauseSpan(p.fromDay(), p.toDay(), p.reason()))
+            .sorted(Comparator.comparing(Settings.PauseSpan::from))
+            .toList());
+  }
+
+  private static Learner toLearner(SettingsEntity entity, Instant now) {
+    var practiceClock = new PracticeClock(ZoneId.of(entity.zone), entity.rolloverHour);
+    return new Learner(
+        practiceClock.practiceDay(now),
+        now,
+        practiceClock,
+        new Availability(
+            patterns(entity),
+            entity.dayMinutes,
+            entity.restDays,
+            entity.pauses.stream()
+                .map(p -> new Pause(p.fromDay(), p.toDay(), p.reason()))
+                .toList()),
+        entity.weekStart,
+        entity.streakRule,
+        entity.streakDaysPerWeek,
+        entity.streakFloorMinutes,
+        entity.overheadMinutes,
+        entity.freePercent / 100.0,
+        entity.dayOrder);
+  }
+
+  private static List<WeekPattern> patterns(SettingsEntity entity) {
+    var byStart =
+        entity.pattern.stream().collect(Collectors.groupingBy(SettingsEntity.PatternDay::fromDay));
+    var patterns = new ArrayList<WeekPattern>();
+    byStart.forEach(
+        (from, days) -> {
+          var minutes = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
+          days.forEach(d -> minutes.put(d.weekday(), d.minutes()));
+          var rest =
+              days.stream()
+                  .filter(SettingsEntity.PatternDay::rest)
+                  .map(SettingsEntity.PatternDay::weekday)
+                  .collect(Collectors.toSet());
+          patterns.add(new WeekPattern(from, minutes, rest));
+        });
+    return patterns;
+  }
+}

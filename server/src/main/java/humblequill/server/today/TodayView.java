@@ -1,0 +1,101 @@
+package humblequill.server.today;
+
+import humblequill.core.care.Caution;
+import humblequill.core.course.Exercise;
+import humblequill.core.course.ExerciseKind;
+import humblequill.core.streak.PenLine;
+import humblequill.server.entry.EntryView;
+import humblequill.server.plan.RemediesView;
+import humblequill.server.plan.ShortfallView;
+import humblequill.server.streak.StreakView;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Today's page.
+ *
+ * @param day the open practice day
+ * @param isoWeek ISO 8601 week number
+ * @param rest planned rest today
+ * @param pause reason of the pause today lies in; null outside pauses
+ * @param availableMinutes minutes the learner has today
+ * @param overheadMinutes of these, for setting up and choosing references
+ * @param freeMinutes of these, kept for drawing what one likes
+ * @param plannedMinutes of these, today's shares
+ * @param course where the course stands; null without a course
+ * @param shares what to draw, in the order of work
+ * @param shortfalls what does not fit into the week any more
+ * @param remedies what would make it fit
+ * @param drawnMinutes minutes of today's entries, estimated where not told
+ * @param drawnDrawings drawings of today's entries
+ * @param entries today's entries
+ * @param streak by the learner's own rule
+ * @param penLine twelve weeks up to the end of this one
+ * @param cautions usual cautions that apply today
+ */
+public record TodayView(
+    LocalDate day,
+    int isoWeek,
+    boolean rest,
+    @Nullable String pause,
+    int availableMinutes,
+    int overheadMinutes,
+    int freeMinutes,
+    int plannedMinutes,
+    @Nullable CourseState course,
+    List<ShareView> shares,
+    List<ShortfallView> shortfalls,
+    @Nullable RemediesView remedies,
+    int drawnMinutes,
+    int drawnDrawings,
+    List<EntryView> entries,
+    StreakView streak,
+    List<PenLine.Stroke> penLine,
+    List<Caution> cautions) {
+  /**
+   * Where the course stands.
+   *
+   * @param week number of the week; null before the start and after the end
+   * @param weekDone whether all of this week's work is done
+   */
+  public record CourseState(
+      String title,
+      @Nullable Integer week,
+      int weeks,
+      String weekTitle,
+      String aim,
+      LocalDate start,
+      LocalDate end,
+      boolean weekDone) {}
+
+  /**
+   * One share of today.
+   *
+   * @param count units for today
+   * @param done units done today
+   * @param left units still open today
+   * @param bonus units done beyond the share
+   * @param minutes time of the share
+   * @param minutesLeft time of what is left
+   * @param was units the first plan of the week gave today, where that changed
+   * @param missed units of earlier days that were not done; negative when more was done
+   */
+  public record ShareView(
+      String exerciseId,
+      String title,
+      ExerciseKind kind,
+      Exercise.Unit unit,
+      int secondsEach,
+      int count,
+      int done,
+      int left,
+      int bonus,
+      int minutes,
+      int minutesLeft,
+      @Nullable String source,
+      String text,
+      String lookFor,
+      @Nullable Integer was,
+      @Nullable Integer missed) {}
+}

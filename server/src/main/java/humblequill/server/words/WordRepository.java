@@ -1,0 +1,6 @@
+package humblequill.server.words;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface WordRepository extends JpaRepository<WordEntity, UUID> {}

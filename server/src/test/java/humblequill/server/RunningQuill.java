@@ -1,0 +1,64 @@
+package humblequill.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Starts the real application once for all server tests, on a random port with its own database,
+ * and hands its beans to test methods. See docs/decisions/junit-5.md.
+ */
+public final class RunningQuill implements ParameterResolver {
+  /** The moment at which the tests' application is started: a Thursday. */
+  public static final String NOW = "2026-03-05T10:00:00Z";
+
+  private static ConfigurableApplicationContext context;
+
+  private static synchronized ConfigurableApplicationContext context() {
+    if (context == null) {
+      context = start(temporaryFolder());
+      Runtime.getRuntime().addShutdownHook(new Thread(context::close));
+    }
+    return context;
+  }
+
+  static Path temporaryFolder() {
+    try {
+      return Files.createTempDirectory("quill-test");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Starts another application on a folder of its own. */
+  static ConfigurableApplicationContext start(Path folder, String... more) {
+    var arguments = new java.util.ArrayList<>(java.util.List.of(more));
+    arguments.add("--server.port=0");
+    arguments.add("--quill.data=" + folder);
+    arguments.add("--quill.now=" + NOW);
+    arguments.add(
+        "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
+    return SpringApplication.run(HumbleQuill.class, arguments.toArray(String[]::new));
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+    return true;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+    var type = parameter.getParameter().getType();
+    if (type == Api.class) {
+      return new Api(
+          context().getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    }
+    return type.isInstance(context()) ? context() : context().getBean(type);
+  }
+}
