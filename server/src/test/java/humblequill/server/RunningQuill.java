@@ -40,6 +40,7 @@ public final class RunningQuill implements ParameterResolver {
   static ConfigurableApplicationContext start(Path folder, String... more) {
     var arguments = new java.util.ArrayList<>(java.util.List.of(more));
     arguments.add("--server.port=0");
+    arguments.add("--springdoc.default-produces-media-type=application/json");
     arguments.add("--quill.data=" + folder);
     arguments.add("--quill.now=" + NOW);
     arguments.add(

@@ -38,6 +38,16 @@ public final class RemedyFinder {
         finder.minutesADay());
   }
 
+  /**
+   * The smallest number of minutes on every day with which all work fits; days without any minutes
+   * stay without.
+   *
+   * @return empty when no number up to {@link WeekPattern#MAX_MINUTES} does
+   */
+  public static OptionalInt minutesNeeded(List<Work> works, List<DayRoom> days, DayOrder order) {
+    return new RemedyFinder(works, days, order).minutesADay();
+  }
+
   private Optional<Remedies.ExtraDays> extraDays(List<DayRoom> nextDays) {
     var longer = new ArrayList<>(days);
     int added = 0;

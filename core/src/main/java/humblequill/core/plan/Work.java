@@ -1,5 +1,6 @@
 package humblequill.core.plan;
 
+import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
 import java.util.Objects;
 import java.util.Optional;
@@ -31,6 +32,17 @@ public record Work(
           "%s: quantity must be 0 or more, secondsEach and chunk 1 or more; were %d, %d, %d"
               .formatted(id, quantity, secondsEach, chunk));
     }
+  }
+
+  /** All of an exercise, nothing of it done yet. */
+  public static Work of(Exercise exercise) {
+    return new Work(
+        exercise.id(),
+        exercise.kind(),
+        exercise.target().quantity(),
+        exercise.secondsEach(),
+        exercise.chunk(),
+        exercise.after());
   }
 
   /** The time all of it takes, in seconds. */

@@ -1,8 +1,13 @@
 package humblequill.server.course;
 
+import humblequill.core.calendar.WeekPattern;
 import humblequill.core.course.Course;
 import humblequill.core.course.Placement;
+import humblequill.core.plan.RemedyFinder;
+import humblequill.core.plan.Work;
 import humblequill.server.edge.Refusal;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,22 +25,29 @@ public class CourseService {
   private final PlacementRepository repository;
   private final CourseLibrary library;
   private final CourseFormat format;
+  private final SettingsService settings;
   private final Clock clock;
 
   /** A placement's document never changes, so each is read once. */
   private final Map<UUID, Course> read = new ConcurrentHashMap<>();
 
   CourseService(
-      PlacementRepository repository, CourseLibrary library, CourseFormat format, Clock clock) {
+      PlacementRepository repository,
+      CourseLibrary library,
+      CourseFormat format,
+      SettingsService settings,
+      Clock clock) {
     this.repository = repository;
     this.library = library;
     this.format = format;
+    this.settings = settings;
     this.clock = clock;
   }
 
   /** What can be placed. */
   public Courses courses() {
     var shelf = library.shelf();
+    var learner = settings.learner();
     return new Courses(
         shelf.courses().stream()
             .map(CourseFormat.Parsed::course)
@@ -46,9 +59,26 @@ public class CourseService {
                         c.summary(),
                         c.weeks().size(),
                         (int) (c.weeks().stream().mapToLong(w -> w.seconds()).sum() / 60),
-                        c.weeks().stream().map(w -> (int) (w.seconds() / 60)).toList()))
+                        c.weeks().stream().map(w -> (int) (w.seconds() / 60)).toList(),
+                        minutesADay(c, learner)))
             .toList(),
         shelf.broken());
+  }
+
+  private static int minutesADay(Course course, Learner learner) {
+    var days =
+        Stream.iterate(learner.today(), d -> d.plusDays(1))
+            .limit(7)
+            .map(d -> learner.room(d).withAvailable(1))
+            .toList();
+    return course.weeks().stream()
+        .mapToInt(
+            week ->
+                RemedyFinder.minutesNeeded(
+                        week.exercises().stream().map(Work::of).toList(), days, learner.dayOrder())
+                    .orElse(WeekPattern.MAX_MINUTES))
+        .max()
+        .orElse(0);
   }
 
   /** The course that is followed, if any. */

@@ -14,9 +14,17 @@ public record Courses(List<Offer> courses, List<BrokenFile> broken) {
    *
    * @param minutes all exercises together
    * @param weekMinutes minutes of each week
+   * @param minutesADay minutes that seven equal days need for the fullest week, with the overhead
+   *     and free share of the settings
    */
   public record Offer(
-      String id, String title, String summary, int weeks, int minutes, List<Integer> weekMinutes) {}
+      String id,
+      String title,
+      String summary,
+      int weeks,
+      int minutes,
+      List<Integer> weekMinutes,
+      int minutesADay) {}
 
   /**
    * A course file that was refused.

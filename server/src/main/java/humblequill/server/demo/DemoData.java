@@ -113,17 +113,7 @@ class DemoData implements SmartInitializingSingleton {
       var week = placement.weekOn(day).orElseThrow();
       var open =
           new OpenWeek(
-              week.week().exercises().stream()
-                  .map(
-                      e ->
-                          new Work(
-                              e.id(),
-                              e.kind(),
-                              e.target().quantity(),
-                              e.secondsEach(),
-                              e.chunk(),
-                              e.after()))
-                  .toList(),
+              week.week().exercises().stream().map(Work::of).toList(),
               done,
               learner.rooms(week.from(), week.to()),
               List.of(),

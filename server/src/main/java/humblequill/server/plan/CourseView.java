@@ -13,10 +13,18 @@ import org.jspecify.annotations.Nullable;
  * The course that is followed.
  *
  * @param placed null without a course; everything else is then empty
+ * @param exercises every exercise of the course, by week
  * @param today the open practice day
  */
 public record CourseView(
-    @Nullable Placed placed, List<RulerWeek> ruler, @Nullable WeekTable week, LocalDate today) {
+    @Nullable Placed placed,
+    List<RulerWeek> ruler,
+    @Nullable WeekTable week,
+    List<NamedExercise> exercises,
+    LocalDate today) {
+  /** An exercise by its name and week. */
+  public record NamedExercise(String exerciseId, String title, int week) {}
+
   /**
    * The placement.
    *
@@ -50,7 +58,7 @@ public record CourseView(
       boolean checkpoint) {}
 
   static CourseView none(LocalDate today) {
-    return new CourseView(null, List.of(), null, today);
+    return new CourseView(null, List.of(), null, List.of(), today);
   }
 
   static CourseView of(
@@ -68,7 +76,18 @@ public record CourseView(
             placement.weekOn(today).map(Placement.PlacedWeek::number).orElse(null)),
         ruler,
         week,
+        exercises(placement),
         today);
+  }
+
+  private static List<NamedExercise> exercises(Placement placement) {
+    return IntStream.rangeClosed(1, placement.course().weeks().size())
+        .boxed()
+        .flatMap(
+            n ->
+                placement.week(n).week().exercises().stream()
+                    .map(e -> new NamedExercise(e.id(), e.title(), n)))
+        .toList();
   }
 
   static List<RulerWeek> ruler(

@@ -60,16 +60,12 @@ public class PlanService {
     return new PlannedWeek(
         week,
         new OpenWeek(
-            exercises.stream().map(PlanService::work).toList(),
+            exercises.stream().map(Work::of).toList(),
             done,
             learner.rooms(week.from(), week.to()),
             learner.rooms(week.to().plusDays(1), week.to().plusDays(DAYS_FOR_REMEDIES)),
             learner.today(),
             learner.dayOrder()));
-  }
-
-  private static Work work(Exercise e) {
-    return new Work(e.id(), e.kind(), e.target().quantity(), e.secondsEach(), e.chunk(), e.after());
   }
 
   /** The course with its ruler of weeks and one week in full. */

@@ -1,0 +1,66 @@
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useEffect } from 'react'
+import { Navigate, Route, Routes } from 'react-router'
+import type { Schemas } from '../api/client'
+import { queries } from '../api/queries'
+import { TodayPage } from '../features/today/TodayPage'
+import { NoticesProvider } from '../ui/Notices'
+import { Waiting } from '../ui/Waiting'
+import { Frame } from './Frame'
+import { Locale } from './locale'
+
+const CoursePage = lazy(() => import('../features/course/CoursePage'))
+const SettingsPage = lazy(() => import('../features/settings/SettingsPage'))
+const SearchPage = lazy(() => import('../features/search/SearchPage'))
+const FirstStart = lazy(() => import('../features/start/FirstStart'))
+
+/** The application: first start, then the frame with its sections. */
+export function App() {
+  return (
+    <Waiting query={useQuery(queries.settings())}>{(settings) => <Opened settings={settings} />}</Waiting>
+  )
+}
+
+function Opened({ settings }: { settings: Schemas['Settings'] }) {
+  useTheme(settings.theme)
+  return (
+    <Locale.Provider value={settings.started ? settings.locale : navigator.language}>
+      <NoticesProvider>
+        <Suspense fallback={<p className="p-6">Reading…</p>}>
+          {settings.started ? (
+            <Frame>
+              <Routes>
+                <Route path="/" element={<Navigate to="/today" replace />} />
+                <Route path="/today" element={<TodayPage />} />
+                <Route path="/course" element={<CoursePage />} />
+                <Route path="/settings" element={<SettingsPage />} />
+                <Route path="/search" element={<SearchPage />} />
+                <Route path="*" element={<Nowhere />} />
+              </Routes>
+            </Frame>
+          ) : (
+            <FirstStart settings={settings} />
+          )}
+        </Suspense>
+      </NoticesProvider>
+    </Locale.Provider>
+  )
+}
+
+function Nowhere() {
+  return <p className="p-8">There is no such page. The tabs at the edge lead on.</p>
+}
+
+/** Light or night by the learner's choice, or as the machine says. */
+function useTheme(theme: Schemas['Settings']['theme']) {
+  useEffect(() => {
+    const machine = matchMedia('(prefers-color-scheme: dark)')
+    const apply = () => {
+      const night = theme === 'NIGHT' || (theme === 'SYSTEM' && machine.matches)
+      document.documentElement.dataset.theme = night ? 'night' : 'light'
+    }
+    apply()
+    machine.addEventListener('change', apply)
+    return () => machine.removeEventListener('change', apply)
+  }, [theme])
+}

@@ -1,0 +1,123 @@
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useEffect, useRef, useState, type FormEvent, type ReactNode } from 'react'
+import { NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
+import { queries } from '../api/queries'
+import { Key, KeyList } from './KeyList'
+import { useFormats } from './locale'
+import { SECTIONS } from './sections'
+import { useKeys } from './useKeys'
+
+const TABS = [...SECTIONS, { path: '/settings', label: 'Settings' }]
+
+/** The spread with its head line, and the index tabs at its edge. */
+export function Frame({ children }: { children: ReactNode }) {
+  const [help, setHelp] = useState(false)
+  const search = useRef<HTMLInputElement>(null)
+  useKeys({
+    onHelp: useCallback(() => setHelp(true), []),
+    onSearch: useCallback(() => search.current?.focus(), []),
+  })
+  const { pathname } = useLocation()
+  useEffect(() => window.scrollTo(0, 0), [pathname])
+  return (
+    <div className="wide:pr-1 mx-auto flex max-w-[1600px]">
+      <a href="#main" className="bg-ink text-paper absolute -top-20 left-2 z-50 p-2 focus:top-2">
+        To the page
+      </a>
+      <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 mb-16 min-h-[calc(100dvh-28px)] min-w-0 flex-1">
+        <Head search={search} onHelp={() => setHelp(true)} />
+        <main id="main" tabIndex={-1} className="outline-none">
+          {children}
+        </main>
+      </div>
+      <Tabs />
+      <KeyList open={help} onClose={() => setHelp(false)} />
+    </div>
+  )
+}
+
+function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | null>; onHelp: () => void }) {
+  const format = useFormats()
+  const today = useQuery(queries.today()).data
+  const course = today?.course
+  return (
+    <header className="border-hairline wide:px-8 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b px-4 py-3">
+      <p className="font-serif text-xl font-medium">Humble Quill</p>
+      <p className="text-faded min-w-0 flex-1">
+        {today && <span className="text-ink font-medium">{format.longDay(today.day)}</span>}
+        {course && (
+          <span className="max-sm:block">
+            <span className="max-sm:hidden"> · </span>
+            {course.title}
+            {course.week && (
+              <>
+                , week {course.week} of {course.weeks}:{' '}
+                <span className="text-ink font-medium">{course.weekTitle}</span>
+              </>
+            )}
+          </span>
+        )}
+      </p>
+      <SearchBox input={search} />
+      <button type="button" onClick={onHelp} className="no-print max-wide:hidden min-h-8" aria-label="Keys">
+        <Key name="?" />
+      </button>
+    </header>
+  )
+}
+
+function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> }) {
+  const navigate = useNavigate()
+  const { pathname } = useLocation()
+  const [params] = useSearchParams()
+  const searched = pathname === '/search' ? (params.get('q') ?? '') : ''
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault()
+    const text = String(new FormData(event.currentTarget).get('q') ?? '').trim()
+    if (text !== '') {
+      navigate(`/search?q=${encodeURIComponent(text)}`)
+    }
+  }
+  return (
+    <form
+      role="search"
+      onSubmit={submit}
+      className="no-print border-faded flex items-center gap-2 border-b max-sm:w-full"
+    >
+      <input
+        key={searched}
+        ref={input}
+        name="q"
+        defaultValue={searched}
+        maxLength={200}
+        placeholder="Search"
+        aria-label="Search entries and exercises"
+        className="placeholder:text-faded min-h-8 w-36 bg-transparent px-1 max-sm:w-full pointer-coarse:min-h-11"
+      />
+      <Key name="/" />
+    </form>
+  )
+}
+
+function Tabs() {
+  return (
+    <nav
+      aria-label="Sections"
+      className="no-print bg-desk border-hairline wide:static wide:mt-10 wide:w-12 wide:flex-col wide:gap-1 wide:border-0 wide:bg-transparent fixed inset-x-0 bottom-0 z-30 flex border-t"
+    >
+      {TABS.map((tab) => (
+        <NavLink
+          key={tab.path}
+          to={tab.path}
+          className={({ isActive }) =>
+            `wide:h-24 wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] grid min-h-12 flex-1 place-items-center ${
+              isActive ? 'bg-paper font-medium' : 'text-faded wide:bg-deeper wide:mr-3 hover:text-ink'
+            } ${tab.path === '/settings' ? 'wide:mt-auto wide:mb-4' : ''}`
+          }
+        >
+          {tab.label}
+        </NavLink>
+      ))}
+    </nav>
+  )
+}

@@ -1,0 +1,39 @@
+import { Sheet } from '../ui/Sheet'
+import { SECTIONS } from './sections'
+
+const KEYS = [
+  ...SECTIONS.map((section, i) => [String(i + 1), section.label] as const),
+  ['L', 'Write in the log line'],
+  ['Enter', 'Save the log line'],
+  ['← →', 'On the ruler: the week before or after'],
+  ['/', 'Search'],
+  ['?', 'This list'],
+  ['Esc', 'Close what is open'],
+] as const
+
+/** Every key in one list. */
+export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Sheet open={open} onClose={onClose} title="Keys">
+      <dl className="grid grid-cols-[5rem_1fr] gap-y-2">
+        {KEYS.map(([key, meaning]) => (
+          <div key={key} className="contents">
+            <dt>
+              <Key name={key} />
+            </dt>
+            <dd>{meaning}</dd>
+          </div>
+        ))}
+      </dl>
+    </Sheet>
+  )
+}
+
+/** A key as it is shown beside what it does. */
+export function Key({ name }: { name: string }) {
+  return (
+    <kbd className="border-faded rounded-paper inline-grid min-w-6 place-items-center border px-1 font-sans text-xs leading-5">
+      {name}
+    </kbd>
+  )
+}

@@ -1,0 +1,109 @@
+import type { Schemas } from '../../api/client'
+import { useFormats } from '../../app/locale'
+
+type Week = Schemas['WeekTable']
+type Row = Schemas['Row']
+type Cell = Schemas['Cell']
+
+/** One week: days across, exercises down; pencil is planned, ink is done. */
+export function WeekTable({ week, today }: { week: Week; today: string }) {
+  const format = useFormats()
+  return (
+    <div className="mt-4 overflow-x-auto">
+      <table className="w-full min-w-[680px]">
+        <thead>
+          <tr>
+            <th scope="col" className="text-left font-normal">
+              <span className="sr-only">Exercise</span>
+            </th>
+            {week.days.map((day) => (
+              <th
+                key={day.date}
+                scope="col"
+                className={`w-[9.5%] py-1.5 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
+                {...(day.date === today ? { 'aria-current': 'date' } : {})}
+              >
+                {format.shortDay(day.date)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {week.rows.map((row) => (
+            <ExerciseRow key={row.exerciseId} row={row} week={week} today={today} />
+          ))}
+        </tbody>
+        <tfoot>
+          <tr className="border-ink border-t">
+            <th scope="row" className="py-2 text-left font-medium">
+              Room used
+              <span className="text-faded block text-sm font-normal">free share and setting up are kept</span>
+            </th>
+            {week.days.map((day) => (
+              <td key={day.date} className="text-faded py-2 text-center">
+                {day.rest ? 'rest' : `${day.usedMinutes} of ${day.roomMinutes}`}
+              </td>
+            ))}
+          </tr>
+        </tfoot>
+      </table>
+    </div>
+  )
+}
+
+function ExerciseRow({ row, week, today }: { row: Row; week: Week; today: string }) {
+  const format = useFormats()
+  const quantity =
+    row.unit === 'MINUTES' ? `${row.quantity} min` : `${row.quantity} · ${format.each(row.secondsEach)} each`
+  return (
+    <tr className="border-hairline border-t">
+      <th scope="row" className="py-1.5 pr-3 text-left font-medium">
+        {row.text ? (
+          <details>
+            <summary className="list-none">{row.title}</summary>
+            <p className="max-w-prose font-normal">{row.text}</p>
+            <p className="max-w-prose font-serif font-normal italic">{row.lookFor}</p>
+          </details>
+        ) : (
+          row.title
+        )}
+        <span className="text-faded block text-sm font-normal">
+          {quantity}
+          {row.source && ` · ${row.source}`}
+          {row.done > 0 && ` · ${row.done} done`}
+        </span>
+      </th>
+      {row.cells.map((cell, i) => {
+        const date = week.days[i]?.date ?? ''
+        return (
+          <td key={date} className={`text-center ${date === today ? 'bg-deeper' : ''}`}>
+            <CellMark cell={cell} ahead={date >= today} />
+          </td>
+        )
+      })}
+    </tr>
+  )
+}
+
+function CellMark({ cell, ahead }: { cell: Cell; ahead: boolean }) {
+  if (cell.missed) {
+    return (
+      <span
+        role="img"
+        aria-label={`missed, ${cell.share} were planned`}
+        className="border-faded mx-auto block w-6 border-t"
+      />
+    )
+  }
+  if (ahead && cell.share > cell.done) {
+    return cell.done > 0 ? (
+      <span>
+        <b>{cell.done}</b>
+        <span className="text-faded italic"> of {cell.share}</span>
+      </span>
+    ) : (
+      <span className="text-faded italic">{cell.share}</span>
+    )
+  }
+  return cell.done > 0 ? <b>{cell.done}</b> : null
+}

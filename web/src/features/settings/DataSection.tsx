@@ -1,0 +1,130 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, api, type Schemas } from '../../api/client'
+import { refreshAll } from '../../api/queries'
+import { Button } from '../../ui/Button'
+
+type Report = Schemas['ImportReport']
+
+const OUTCOMES: Record<Schemas['Line']['outcome'], string> = { ADD: 'add', SKIP: 'skip', REFUSE: 'refuse' }
+const MOST_SHOWN = 300
+
+const send = (file: string, apply: boolean) =>
+  answer(
+    api.POST('/api/import', {
+      params: { query: { apply } },
+      body: file as never,
+      bodySerializer: (text: unknown) => text as string,
+      headers: { 'Content-Type': 'text/csv' },
+    }),
+  ) as Promise<Report>
+
+/** Taking entries out and bringing them back in. */
+export function DataSection() {
+  const client = useQueryClient()
+  const [file, setFile] = useState<{ name: string; content: string }>()
+  const trial = useMutation({ mutationFn: (content: string) => send(content, false) })
+  const apply = useMutation({
+    mutationFn: (content: string) => send(content, true),
+    onSuccess: () => refreshAll(client),
+  })
+  const report = apply.data ?? trial.data
+  const failed = apply.error ?? trial.error
+
+  const choose = async (chosen: File | undefined) => {
+    if (!chosen) {
+      return
+    }
+    apply.reset()
+    trial.reset()
+    // The bytes go as they are, so that the server can say whether they are UTF-8.
+    const content = chosen as unknown as string
+    setFile({ name: chosen.name, content })
+    await trial.mutateAsync(content).catch(() => undefined)
+  }
+
+  return (
+    <section aria-labelledby="data">
+      <h2 id="data" className="border-ink mt-8 border-t pt-4">
+        Your data
+      </h2>
+      <p>
+        Everything lies in one folder on this machine. A copy of the database is made daily and kept for
+        fourteen days; <code>./quill restore</code> lists them and puts one back.
+      </p>
+      <div className="mt-3 flex flex-wrap items-center gap-x-8 gap-y-3">
+        <a href="/api/export" download className="border-ink inline-block min-h-8 border-b font-medium">
+          Take all entries out as CSV
+        </a>
+        <label className="flex flex-wrap items-center gap-3">
+          <span className="font-medium">Bring entries in from CSV</span>
+          <input type="file" accept=".csv,text/csv" onChange={(event) => choose(event.target.files?.[0])} />
+        </label>
+      </div>
+      {failed && (
+        <p role="alert" className="text-sanguine mt-2">
+          {failed.message}
+        </p>
+      )}
+      {report && file && (
+        <ImportTable
+          report={report}
+          name={file.name}
+          pending={apply.isPending}
+          onApply={() => apply.mutate(file.content)}
+        />
+      )}
+    </section>
+  )
+}
+
+function ImportTable({
+  report,
+  name,
+  pending,
+  onApply,
+}: {
+  report: Report
+  name: string
+  pending: boolean
+  onApply: () => void
+}) {
+  const telling = report.lines.filter((line) => line.outcome !== 'SKIP')
+  return (
+    <div className="mt-4">
+      <p role="status">
+        {report.applied
+          ? `${name}: ${report.added} added, ${report.skipped} were there already.`
+          : `${name} would add ${report.added}, skip ${report.skipped} that are there already, and refuses ${report.refused}.`}
+      </p>
+      {report.refused > 0 && (
+        <p className="text-sanguine">
+          Nothing is brought in while a line is refused. Mend the file and choose it again.
+        </p>
+      )}
+      {!report.applied && report.refused === 0 && report.added > 0 && (
+        <Button look="ink" className="my-2" disabled={pending} onClick={onApply}>
+          Bring in {report.added}
+        </Button>
+      )}
+      <ul>
+        {telling.slice(0, MOST_SHOWN).map((line) => (
+          <li
+            key={line.number}
+            className="border-hairline grid grid-cols-[4.5rem_4.5rem_1fr] gap-2 border-t py-1"
+          >
+            <span className="text-faded">line {line.number}</span>
+            <span className={line.outcome === 'REFUSE' ? 'text-sanguine' : ''}>{OUTCOMES[line.outcome]}</span>
+            <span>
+              {line.reason && <b className="font-medium">{line.reason} </b>}
+              <span className="text-faded">{line.summary}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {telling.length > MOST_SHOWN && (
+        <p className="text-faded">…and {telling.length - MOST_SHOWN} more lines.</p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,94 @@
+import { useEffect, useRef, type FormEvent } from 'react'
+import type { Schemas } from '../../api/client'
+import { Key } from '../../app/KeyList'
+import { FOCUS_LOG_LINE } from '../../app/useKeys'
+import { Button } from '../../ui/Button'
+import { useNotice } from '../../ui/Notices'
+import { useEntryWrites } from '../entry/useEntryWrites'
+import { Parts } from './Parts'
+import { useLogLine } from './useLogLine'
+
+/** The line to write in, with what was understood beneath it. */
+export function LogLine({
+  today,
+  onForm,
+}: {
+  today: Schemas['TodayView']
+  onForm: (fields: Schemas['EntryFields']) => void
+}) {
+  const input = useRef<HTMLInputElement>(null)
+  const parts = useRef<HTMLDivElement>(null)
+  const say = useNotice()
+  const { remove } = useEntryWrites()
+  const { line, setLine, reading, readFor, save } = useLogLine((entry) =>
+    say(`Logged: ${entry.exerciseTitle ?? entry.topic ?? 'one entry'}.`, {
+      label: 'Undo',
+      run: () => remove.mutate({ entry, silent: true }),
+    }),
+  )
+
+  useEffect(() => {
+    const focus = () => input.current?.focus()
+    focus()
+    window.addEventListener(FOCUS_LOG_LINE, focus)
+    return () => window.removeEventListener(FOCUS_LOG_LINE, focus)
+  }, [])
+
+  const submit = async (event: FormEvent) => {
+    event.preventDefault()
+    if (line.trim() === '' || save.isPending) {
+      return
+    }
+    const saved = await save.mutateAsync(line).catch(() => undefined)
+    if (!saved) {
+      requestAnimationFrame(() => parts.current?.querySelector<HTMLElement>('[data-open] button')?.focus())
+    }
+  }
+
+  const change = (text: string) => {
+    setLine(text)
+    input.current?.focus()
+  }
+
+  const example = today.shares.find((s) => s.left > 0 && s.unit === 'DRAWINGS')
+  return (
+    <form onSubmit={submit} className="no-print mt-4">
+      <label htmlFor="log-line" className="flex items-center gap-2 font-serif text-[1.35rem] font-medium">
+        Write it down <Key name="L" />
+      </label>
+      <input
+        id="log-line"
+        ref={input}
+        value={line}
+        onChange={(event) => setLine(event.target.value)}
+        maxLength={1000}
+        autoComplete="off"
+        spellCheck={false}
+        enterKeyHint="done"
+        aria-describedby="log-line-says"
+        placeholder={`${example ? `4 ${example.title.toLowerCase()}` : '3 boats'}, 12 min, pen, p 12, 4/5`}
+        className="border-ink placeholder:text-faded caret-sanguine w-full border-b-2 bg-transparent py-1.5 font-serif text-xl outline-none placeholder:italic"
+      />
+      <div id="log-line-says" ref={parts} className="min-h-14 pt-1.5">
+        {reading && <Parts reading={reading} line={readFor} onChange={change} />}
+        {save.isError && (
+          <p role="alert" className="text-sanguine">
+            Not saved: {save.error.message} Your line is still here; press Enter to try again.
+          </p>
+        )}
+      </div>
+      <div className="flex flex-wrap gap-x-5">
+        {line.trim() !== '' && (
+          <Button type="submit" look="ink" disabled={save.isPending}>
+            Save
+          </Button>
+        )}
+        <Button look="quiet" onClick={() => onForm(reading?.fields ?? blank(today.day))}>
+          Fill in the form instead
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+const blank = (day: string): Schemas['EntryFields'] => ({ day, wentWrong: '', nextTime: '', note: '' })

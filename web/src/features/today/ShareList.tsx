@@ -1,0 +1,62 @@
+import type { Schemas } from '../../api/client'
+import { useFormats } from '../../app/locale'
+import { Tally } from '../../ui/Tally'
+import { respread, shareFigures, shareTally } from './text'
+
+/** Today's shares in the order of work, and what is kept free. */
+export function ShareList({ today }: { today: Schemas['TodayView'] }) {
+  const format = useFormats()
+  if (today.shares.length === 0 && today.freeMinutes === 0) {
+    return null
+  }
+  return (
+    <ol className="mt-4">
+      {today.shares.map((share) => (
+        <ShareItem key={share.exerciseId} share={share} />
+      ))}
+      {today.freeMinutes > 0 && today.course != null && (
+        <li className="border-hairline border-t py-3">
+          <div className="flex items-baseline justify-between gap-4">
+            <span className="font-medium">Whatever you like</span>
+            <span className="text-faded">{format.minutes(today.freeMinutes)}</span>
+          </div>
+          <p className="text-faded">
+            Kept free. Nothing is counted against it.
+            {today.overheadMinutes > 0 &&
+              ` ${format.minutes(today.overheadMinutes)} more are for setting up.`}
+          </p>
+        </li>
+      )}
+    </ol>
+  )
+}
+
+function ShareItem({ share }: { share: Schemas['ShareView'] }) {
+  const format = useFormats()
+  const done = share.left === 0
+  const change = respread(share)
+  return (
+    <li className="border-hairline border-t py-3">
+      <div className="flex items-baseline justify-between gap-4">
+        <span className={done ? 'text-faded font-medium' : 'font-medium'}>{share.title}</span>
+        <span className="text-faded shrink-0 text-right">{shareFigures(share, format)}</span>
+      </div>
+      {share.unit === 'DRAWINGS' && share.count > 1 && (
+        <Tally done={share.done} planned={share.count} text={shareTally(share)} />
+      )}
+      {change && <p className="text-faded">{change}</p>}
+      {(share.text || share.lookFor) && (
+        <details className="no-print group">
+          <summary className="text-faded hover:text-ink decoration-hairline inline-block min-h-8 list-none leading-8 underline underline-offset-4 pointer-coarse:min-h-11">
+            How, and what to look for
+          </summary>
+          <p>{share.text}</p>
+          {share.lookFor && <p className="font-serif italic">{share.lookFor}</p>}
+          <p className="text-faded">
+            {format.each(share.secondsEach)} each{share.source && `, ${share.source}`}
+          </p>
+        </details>
+      )}
+    </li>
+  )
+}

@@ -1,0 +1,134 @@
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../app/locale'
+
+type Today = Schemas['TodayView']
+type Share = Schemas['ShareView']
+type Streak = Schemas['StreakView']
+
+/** How a part of the log line is called. */
+export const FIELD_NAMES: Record<Schemas['Part']['field'], string> = {
+  EXERCISE: 'exercise',
+  TOPIC: 'topic',
+  DRAWINGS: 'drawings',
+  MINUTES: 'minutes',
+  MEDIUM: 'medium',
+  SOURCE: 'source',
+  RESOURCE: 'resource',
+  BOOK: 'book',
+  PAGES: 'page',
+  MARK: 'mark',
+  DAY: 'day',
+  TIME: 'time',
+  WENT_WRONG: 'went wrong',
+  NEXT_TIME: 'next time',
+  NOTE: 'note',
+}
+
+/** What a problem in the log line means. */
+export const PROBLEMS: Record<Exclude<Schemas['Part']['problem'], 'NONE'>, string> = {
+  OUT_OF_RANGE: 'is outside what can be kept',
+  AHEAD: 'lies ahead; an entry is for today or earlier',
+  NO_SUCH_DATE: 'is no date there is',
+  EACH_WITHOUT_COUNT: 'needs a number of drawings',
+}
+
+export function counted(count: number, unit: Share['unit'], format: Formats): string {
+  return unit === 'MINUTES' ? `${format.number(count)} min` : format.number(count)
+}
+
+/** "8 of 12 left, 24 min", as far as each part is needed. */
+export function shareFigures(share: Share, format: Formats): string {
+  if (share.unit === 'MINUTES') {
+    return share.left === 0 ? `${format.number(share.count)} min, done` : `${format.number(share.left)} min`
+  }
+  if (share.left === 0) {
+    return share.bonus > 0 ? `${share.count} done, ${share.bonus} beyond it` : `${share.count} done`
+  }
+  const left = share.done > 0 ? `${share.left} of ${share.count} left` : format.number(share.count)
+  return `${left} · ${format.minutes(share.minutesLeft)}`
+}
+
+export function shareTally(share: Share): string {
+  return `${share.done} of ${share.count} ${share.unit === 'MINUTES' ? 'minutes' : 'drawings'} done`
+}
+
+/** Why today's share is not what the week first planned. */
+export function respread(share: Share): string | undefined {
+  const { was, missed } = share
+  if (was == null || missed == null) {
+    return undefined
+  }
+  if (missed > 0) {
+    return `${share.count} instead of ${was}: ${missed} were left from the days before.`
+  }
+  return missed < 0 ? `${share.count} instead of ${was}: ${-missed} were drawn ahead.` : undefined
+}
+
+/** The run in one sentence, by the learner's own rule. */
+export function run(streak: Streak): string {
+  const { current, unit, forgiven } = streak
+  if (current === 0) {
+    return streak.longest > 0
+      ? `No run just now; the longest had ${plural(streak.longest, unit === 'WEEKS' ? 'week' : 'day')}.`
+      : 'The first drawing begins the line.'
+  }
+  if (unit === 'WEEKS') {
+    return `${plural(current, 'week')} in a row in your rhythm.`
+  }
+  const forgiveness =
+    forgiven === 0 ? '' : forgiven === 1 ? ', one miss forgiven' : `, ${forgiven} misses forgiven`
+  return `${plural(current, 'practised day')} in a row${forgiveness}.`
+}
+
+/** What today means for the run. */
+export function atStake(streak: Streak, today: Today): string {
+  if (streak.todayPractised) {
+    return 'Today is already in.'
+  }
+  if (streak.todayDecides) {
+    const length = streak.unit === 'WEEKS' ? plural(streak.current, 'week') : String(streak.current)
+    return `Miss today and the run of ${length} ends.`
+  }
+  if (today.rest) {
+    return 'Today is rest; the run waits.'
+  }
+  return today.pause == null ? 'Today is still open.' : 'Paused; the run waits.'
+}
+
+/** What the rest of the week still decides. */
+export function stillOpen(streak: Streak): string {
+  if (streak.rule === 'WEEKLY_RHYTHM' && streak.stillNeeded > 0) {
+    return `${plural(streak.stillNeeded, 'more day')} and this week has its rhythm; ${plural(streak.missesLeft, 'day')} can still be missed.`
+  }
+  if (streak.rule === 'WEEKLY_RHYTHM') {
+    return 'This week has its rhythm.'
+  }
+  if (streak.missesLeft === 0) {
+    return streak.rule === 'EVERY_DAY'
+      ? 'By your rule every day that is not rest counts.'
+      : 'No day of this week can be missed without ending the run.'
+  }
+  return `${plural(streak.missesLeft, 'day')} of this week can still be missed, as long as no two follow each other.`
+}
+
+export function plural(count: number, word: string): string {
+  return `${count} ${word}${count === 1 ? '' : 's'}`
+}
+
+/** A usual caution in words; it names the figure and leaves judgement to the learner, their doctor or the maker. */
+export function caution(c: Schemas['Caution'], format: Formats): string {
+  switch (c.kind) {
+    case 'BREAK':
+      return `${format.minutes(c.minutes)} today: rest hand, neck and eyes every ${c.usualMinutes} to 50 minutes. Pain that stays belongs to a doctor.`
+    case 'SUDDEN_INCREASE':
+      return `${format.minutes(c.minutes)} in seven days, where ${format.minutes(c.usualMinutes)} were usual. Hands like slow increases; rest is allowed.`
+    case 'DUST_AND_FUMES':
+      return 'Charcoal and pastel make dust, fixative makes fumes: open a window, do not blow, and follow the maker’s sheet.'
+  }
+}
+
+/** The pen line in words. */
+export function penLineText(strokes: Schemas['Stroke'][]): string {
+  const count = (mark: Schemas['Stroke']['mark']) => strokes.filter((s) => s.mark === mark).length
+  return `Twelve weeks: ${plural(count('INK'), 'practised day')}, ${count('REST')} of rest or pause, ${count('FORGIVEN')} forgiven, ${count('GAP')} without practice.`
+}

@@ -1,0 +1,153 @@
+import { useLayoutEffect, useRef, type ReactNode } from 'react'
+import type { Schemas } from '../api/client'
+
+type Stroke = Schemas['Stroke']
+
+const DAY = 14
+const HEIGHT = 44
+const MIDDLE = 18
+const FULL_MINUTES = 110
+
+const halfThickness = (minutes: number) => 1.6 + (Math.min(minutes, FULL_MINUTES) / FULL_MINUTES) * 8
+const sway = (i: number) => Math.sin(i * 0.9) * 1.6 + Math.sin(i * 2.3) * 0.7
+
+/** Days as one pen stroke from left to right: thickness is minutes, dots are rest, a hairline is a forgiven miss. */
+export function PenLine({
+  strokes,
+  today,
+  label,
+  text,
+}: {
+  strokes: Stroke[]
+  today: string
+  /** Label under a day, or nothing. */
+  label: (stroke: Stroke, i: number) => string | undefined
+  /** The line in words. */
+  text: string
+}) {
+  const box = useRef<HTMLDivElement>(null)
+  const width = strokes.length * DAY
+  const now = strokes.findIndex((s) => s.date === today)
+  useLayoutEffect(() => {
+    // On a narrow screen the line is longer than the page; what counts is its end.
+    if (box.current) {
+      box.current.scrollLeft = box.current.scrollWidth
+    }
+  }, [width])
+  return (
+    <div ref={box} className="overflow-hidden">
+      <svg
+        viewBox={`0 0 ${width} ${HEIGHT}`}
+        className="block w-full min-w-[720px]"
+        role="img"
+        aria-label={text}
+      >
+        {runs(strokes).map(([from, to]) => (
+          <path key={from} d={outline(strokes, from, to)} className="fill-ink" />
+        ))}
+        {strokes.map((stroke, i) => quietMark(stroke, i))}
+        {now >= 0 && <path d={`M${now * DAY + 3} 1 h8 l-4 5 z`} className="fill-sanguine" />}
+        {strokes.map((stroke, i) => {
+          const words = label(stroke, i)
+          return (
+            words && (
+              <text key={i} x={i * DAY} y={HEIGHT - 2} className="fill-faded text-[10.5px]">
+                {words}
+              </text>
+            )
+          )
+        })}
+      </svg>
+    </div>
+  )
+}
+
+function quietMark(stroke: Stroke, i: number): ReactNode {
+  const from = i * DAY
+  const to = from + DAY
+  switch (stroke.mark) {
+    case 'REST':
+      return (
+        <line
+          key={i}
+          x1={from + 2}
+          x2={to - 1}
+          y1={MIDDLE}
+          y2={MIDDLE}
+          className="stroke-faded"
+          strokeDasharray="1 3"
+        />
+      )
+    case 'FORGIVEN':
+      return (
+        <line
+          key={i}
+          x1={from - 1}
+          x2={to + 1}
+          y1={MIDDLE}
+          y2={MIDDLE}
+          className="stroke-faded"
+          strokeWidth={0.9}
+        />
+      )
+    case 'OPEN':
+    case 'AHEAD':
+      return (
+        <line
+          key={i}
+          x1={from + 3}
+          x2={to - 3}
+          y1={MIDDLE}
+          y2={MIDDLE}
+          className="stroke-pencil"
+          strokeWidth={0.8}
+          strokeDasharray="4 3"
+        />
+      )
+    default:
+      return null
+  }
+}
+
+/** Unbroken stretches of ink as pairs of first and last day. */
+function runs(strokes: Stroke[]): [number, number][] {
+  const found: [number, number][] = []
+  strokes.forEach((stroke, i) => {
+    if (stroke.mark !== 'INK') {
+      return
+    }
+    const last = found.at(-1)
+    if (last && last[1] === i - 1) {
+      last[1] = i
+    } else {
+      found.push([i, i])
+    }
+  })
+  return found
+}
+
+function outline(strokes: Stroke[], from: number, to: number): string {
+  const points: [number, number, number][] = [[from * DAY + 0.5, MIDDLE + sway(from), 0.9]]
+  for (let i = from; i <= to; i++) {
+    points.push([i * DAY + DAY / 2, MIDDLE + sway(i), halfThickness(strokes[i]?.minutes ?? 0)])
+  }
+  points.push([to * DAY + DAY - 0.5, MIDDLE + sway(to + 1), 0.9])
+  const above = points.map(([x, y, h]): [number, number] => [x, y - h])
+  const below = points.map(([x, y, h]): [number, number] => [x, y + h * 0.85]).reverse()
+  return `M${pair(above[0])} ${curve(above)} L${pair(below[0])} ${curve(below)} Z`
+}
+
+const pair = (point: [number, number] | undefined) =>
+  point ? `${point[0].toFixed(1)} ${point[1].toFixed(1)}` : ''
+
+/** A smooth line through points: each middle is met, each point bends. */
+function curve(points: [number, number][]): string {
+  return points
+    .slice(1)
+    .map(([x, y], i) => {
+      const [x0, y0] = points[i] ?? [x, y]
+      const half = (x - x0) / 2
+      return `C${(x0 + half).toFixed(1)} ${y0.toFixed(1)} ${(x - half).toFixed(1)} ${y.toFixed(1)} ${x.toFixed(1)} ${y.toFixed(1)}`
+    })
+    .join(' ')
+}

@@ -1,0 +1,29 @@
+import type { UseQueryResult } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Button } from './Button'
+
+/** Shows what was read, or in words that it is not there yet or could not be read. */
+export function Waiting<T>({
+  query,
+  children,
+}: {
+  query: UseQueryResult<T>
+  children: (data: T) => ReactNode
+}) {
+  if (query.data !== undefined) {
+    return children(query.data)
+  }
+  if (query.isError) {
+    return (
+      <div role="alert" className="p-6">
+        <p className="text-sanguine">{query.error.message}</p>
+        <Button onClick={() => query.refetch()}>Try again</Button>
+      </div>
+    )
+  }
+  return (
+    <p className="text-faded p-6" role="status">
+      Reading…
+    </p>
+  )
+}
