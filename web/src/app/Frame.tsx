@@ -59,7 +59,12 @@ function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | n
         )}
       </p>
       <SearchBox input={search} />
-      <button type="button" onClick={onHelp} className="no-print max-wide:hidden min-h-8" aria-label="Keys">
+      <button
+        type="button"
+        onClick={onHelp}
+        className="no-print wide:inline-block hidden min-h-8"
+        aria-label="Keys"
+      >
         <Key name="?" />
       </button>
     </header>
@@ -103,7 +108,7 @@ function Tabs() {
   return (
     <nav
       aria-label="Sections"
-      className="no-print bg-desk border-hairline wide:static wide:mt-10 wide:w-12 wide:flex-col wide:gap-1 wide:border-0 wide:bg-transparent fixed inset-x-0 bottom-0 z-30 flex border-t"
+      className="no-print bg-desk border-hairline wide:sticky wide:top-0 wide:h-dvh wide:pt-10 wide:w-12 wide:flex-col wide:gap-1 wide:border-0 wide:bg-transparent fixed inset-x-0 bottom-0 z-30 flex border-t"
     >
       {TABS.map((tab) => (
         <NavLink

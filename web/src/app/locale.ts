@@ -47,7 +47,7 @@ function duration(total: number, number: Intl.NumberFormat): string {
   if (hours === 0) {
     return `${number.format(minutes)} min`
   }
-  return minutes === 0 ? `${number.format(hours)} h` : `${number.format(hours)} h ${minutes}`
+  return minutes === 0 ? `${number.format(hours)} h` : `${number.format(hours)} h ${minutes} min`
 }
 
 /** The formats of one learner. */

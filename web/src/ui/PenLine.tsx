@@ -6,9 +6,9 @@ type Stroke = Schemas['Stroke']
 const DAY = 14
 const HEIGHT = 44
 const MIDDLE = 18
-const FULL_MINUTES = 110
+const FULL_MINUTES = 90
 
-const halfThickness = (minutes: number) => 1.6 + (Math.min(minutes, FULL_MINUTES) / FULL_MINUTES) * 8
+const halfThickness = (minutes: number) => 1.2 + (Math.min(minutes, FULL_MINUTES) / FULL_MINUTES) * 9
 const sway = (i: number) => Math.sin(i * 0.9) * 1.6 + Math.sin(i * 2.3) * 0.7
 
 /** Days as one pen stroke from left to right: thickness is minutes, dots are rest, a hairline is a forgiven miss. */

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../app/locale'
 
@@ -8,6 +9,8 @@ type Cell = Schemas['Cell']
 /** One week: days across, exercises down; pencil is planned, ink is done. */
 export function WeekTable({ week, today }: { week: Week; today: string }) {
   const format = useFormats()
+  const now = useRef<HTMLTableCellElement>(null)
+  useEffect(() => now.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [week.number])
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full min-w-[680px]">
@@ -19,6 +22,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
             {week.days.map((day) => (
               <th
                 key={day.date}
+                ref={day.date === today ? now : undefined}
                 scope="col"
                 className={`w-[9.5%] py-1.5 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
                 {...(day.date === today ? { 'aria-current': 'date' } : {})}
@@ -35,7 +39,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
         </tbody>
         <tfoot>
           <tr className="border-ink border-t">
-            <th scope="row" className="py-2 text-left font-medium">
+            <th scope="row" className="bg-paper sticky left-0 py-2 text-left font-medium">
               Room used
               <span className="text-faded block text-sm font-normal">free share and setting up are kept</span>
             </th>
@@ -57,7 +61,10 @@ function ExerciseRow({ row, week, today }: { row: Row; week: Week; today: string
     row.unit === 'MINUTES' ? `${row.quantity} min` : `${row.quantity} · ${format.each(row.secondsEach)} each`
   return (
     <tr className="border-hairline border-t">
-      <th scope="row" className="py-1.5 pr-3 text-left font-medium">
+      <th
+        scope="row"
+        className="bg-paper sticky left-0 max-w-36 py-1.5 pr-3 text-left font-medium sm:max-w-none"
+      >
         {row.text ? (
           <details>
             <summary className="list-none">{row.title}</summary>

@@ -29,7 +29,10 @@ export function LogLine({
 
   useEffect(() => {
     const focus = () => input.current?.focus()
-    focus()
+    // Where leaves stack, the day's work comes first and a screen keyboard would cover it.
+    if (matchMedia('(width >= 900px)').matches) {
+      input.current?.focus({ preventScroll: true })
+    }
     window.addEventListener(FOCUS_LOG_LINE, focus)
     return () => window.removeEventListener(FOCUS_LOG_LINE, focus)
   }, [])
@@ -83,7 +86,7 @@ export function LogLine({
             Save
           </Button>
         )}
-        <Button look="quiet" onClick={() => onForm(reading?.fields ?? blank(today.day))}>
+        <Button look="quiet" onClick={() => onForm(reading?.fields ?? understood(reading, today.day))}>
           Fill in the form instead
         </Button>
       </div>
@@ -91,4 +94,28 @@ export function LogLine({
   )
 }
 
-const blank = (day: string): Schemas['EntryFields'] => ({ day, wentWrong: '', nextTime: '', note: '' })
+/** What is clear already of a line that still has a question, so that the form begins with it. */
+function understood(reading: Schemas['LineReading'] | undefined, day: string): Schemas['EntryFields'] {
+  const clear = (field: Schemas['Part']['field']) =>
+    reading?.parts.find((p) => p.field === field && (p.state === 'UNDERSTOOD' || p.state === 'AS_LAST_TIME'))
+      ?.value
+  const number = (field: Schemas['Part']['field']) => (clear(field) ? Number(clear(field)) : null)
+  const [pageFrom, pageTo] = clear('PAGES')?.split('-').map(Number) ?? []
+  return {
+    day: clear('DAY') ?? day,
+    time: clear('TIME'),
+    topic: clear('TOPIC'),
+    drawings: number('DRAWINGS'),
+    minutes: number('MINUTES'),
+    source: clear('SOURCE'),
+    medium: clear('MEDIUM'),
+    resource: clear('RESOURCE'),
+    book: clear('BOOK'),
+    pageFrom,
+    pageTo,
+    mark: number('MARK'),
+    wentWrong: clear('WENT_WRONG') ?? '',
+    nextTime: clear('NEXT_TIME') ?? '',
+    note: clear('NOTE') ?? '',
+  }
+}

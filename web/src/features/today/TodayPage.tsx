@@ -134,10 +134,7 @@ function Drawn({ today }: { today: Today }) {
   const [filling, setFilling] = useState<Schemas['EntryFields']>()
   const { drawnDrawings: drawings } = today
   return (
-    <section
-      aria-labelledby="drawn"
-      className="max-wide:border-t max-wide:border-hairline wide:px-8 px-4 py-6"
-    >
+    <section aria-labelledby="drawn" className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6">
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h1 id="drawn">Drawn</h1>
         {today.entries.length > 0 && (

@@ -50,16 +50,12 @@ public final class RunningQuill implements ParameterResolver {
 
   @Override
   public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
-    return true;
+    return parameter.getParameter().getType() == Api.class;
   }
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-    var type = parameter.getParameter().getType();
-    if (type == Api.class) {
-      return new Api(
-          context().getEnvironment().getRequiredProperty("local.server.port", Integer.class));
-    }
-    return type.isInstance(context()) ? context() : context().getBean(type);
+    return new Api(
+        context().getEnvironment().getRequiredProperty("local.server.port", Integer.class));
   }
 }

@@ -27,12 +27,12 @@ public record Part(
 
   /** What a part fills. */
   public enum Field {
+    /** The number of drawings. */
+    DRAWINGS,
     /** The exercise. */
     EXERCISE,
     /** The topic. */
     TOPIC,
-    /** The number of drawings. */
-    DRAWINGS,
     /** The minutes. */
     MINUTES,
     /** The medium. */

@@ -182,8 +182,11 @@ public class EntryService {
     repository.flush();
   }
 
-  /** Checks fields as a write would, without writing. */
-  @Transactional(readOnly = true)
+  /**
+   * Checks fields as a write would, without writing; a caller may go on with others after a
+   * refusal.
+   */
+  @Transactional(readOnly = true, noRollbackFor = Refusal.class)
   public void check(EntryFields fields) {
     var today = settings.learner().today();
     if (fields.day().isAfter(today)) {
