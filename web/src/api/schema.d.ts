@@ -425,7 +425,7 @@ export interface components {
             /** Format: int32 */
             end: number;
             /** @enum {string} */
-            field: "EXERCISE" | "TOPIC" | "DRAWINGS" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE";
+            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE";
             /** @enum {string} */
             problem: "NONE" | "OUT_OF_RANGE" | "AHEAD" | "NO_SUCH_DATE" | "EACH_WITHOUT_COUNT";
             /** Format: int32 */

@@ -1,0 +1,142 @@
+package humblequill.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+
+/** What survives the worst, and what keeps a second run out. */
+class CrashTest {
+  private static final int ROUNDS = 3;
+  private static final int WRITERS = 4;
+  private static final int WRITES_BEFORE_KILL = 40;
+
+  @Test
+  void every_acknowledged_entry_is_there_after_each_kill() throws InterruptedException {
+    var folder = Quill.folder();
+    Set<UUID> acknowledged = ConcurrentHashMap.newKeySet();
+    for (int round = 0; round < ROUNDS; round++) {
+      var quill = Quill.start(folder);
+      writeUntilKilled(quill, acknowledged, (round + 1) * WRITES_BEFORE_KILL);
+    }
+    try (var quill = Quill.start(folder)) {
+      assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(ROUNDS * WRITES_BEFORE_KILL);
+      for (var id : acknowledged) {
+        assertThat(quill.get("/api/entries/" + id).statusCode()).isEqualTo(200);
+      }
+    }
+  }
+
+  private static void writeUntilKilled(Quill quill, Set<UUID> acknowledged, int enough)
+      throws InterruptedException {
+    var written = new CountDownLatch(Math.max(1, enough - acknowledged.size()));
+    var writers = Executors.newFixedThreadPool(WRITERS);
+    for (int i = 0; i < WRITERS; i++) {
+      writers.execute(
+          () -> {
+            try {
+              while (true) {
+                var id = UUID.randomUUID();
+                var body =
+                    "{\"id\":\""
+                        + id
+                        + "\",\"fields\":{\"day\":\"2026-03-05\",\"drawings\":1,\"wentWrong\":\"\",\"nextTime\":\"\",\"note\":\"\"}}";
+                if (quill.json("POST", "/api/entries", body).statusCode() == 201) {
+                  acknowledged.add(id);
+                  written.countDown();
+                }
+              }
+            } catch (UncheckedIOException e) {
+              // The server was killed under this writer, as intended.
+            }
+          });
+    }
+    assertThat(written.await(60, TimeUnit.SECONDS)).isTrue();
+    quill.kill();
+    writers.shutdown();
+    assertThat(writers.awaitTermination(60, TimeUnit.SECONDS)).isTrue();
+  }
+
+  @Test
+  void a_second_run_on_the_same_folder_is_told_so() throws Exception {
+    var folder = Quill.folder();
+    try (var quill = Quill.start(folder)) {
+      var said = Quill.say(folder, "--port", Integer.toString(Quill.freePort()));
+      assertThat(said.exit()).isEqualTo(2);
+      assertThat(said.text())
+          .contains("in use")
+          .contains(folder.toString())
+          .doesNotContain("Exception");
+      assertThat(quill.get("/api/today").statusCode()).isEqualTo(200);
+    }
+  }
+
+  @Test
+  void a_taken_port_an_unusable_folder_and_unknown_words_are_said_in_a_sentence() throws Exception {
+    try (var taken = new ServerSocket(0, 1, java.net.InetAddress.getByName("127.0.0.1"))) {
+      var said = Quill.say(Quill.folder(), "--port", Integer.toString(taken.getLocalPort()));
+      assertThat(said.exit()).isEqualTo(2);
+      assertThat(said.text()).contains("Port " + taken.getLocalPort()).doesNotContain("Exception");
+    }
+    var file = Files.createTempFile("quill", "file");
+    assertThat(Quill.say(file.resolve("below")).text())
+        .contains("cannot be written")
+        .doesNotContain("at humblequill");
+    assertThat(Quill.say(Quill.folder(), "--port", "many").text()).contains("\"many\"");
+    assertThat(Quill.say(Quill.folder(), "sing").text()).contains("\"sing\"");
+  }
+
+  @Test
+  void a_daily_copy_can_be_put_back() throws Exception {
+    var folder = Quill.folder();
+    var kept = UUID.randomUUID();
+    var later = UUID.randomUUID();
+    try (var quill = Quill.start(folder)) {
+      write(quill, kept);
+      awaitCopy(folder);
+      write(quill, later);
+    }
+    assertThat(Quill.say(folder, "--restore").text()).contains("2026-03-05");
+    assertThat(Quill.say(folder, "--restore", "2026-03-04").exit()).isEqualTo(2);
+    var restored = Quill.say(folder, "--restore", "2026-03-05");
+    assertThat(restored.text()).contains("1 entries").contains("before-restore-");
+    try (var quill = Quill.start(folder)) {
+      assertThat(quill.get("/api/entries/" + kept).statusCode()).isEqualTo(200);
+      assertThat(quill.get("/api/entries/" + later).statusCode()).isEqualTo(404);
+    }
+  }
+
+  private static void write(Quill quill, UUID id) {
+    var body =
+        "{\"id\":\""
+            + id
+            + "\",\"fields\":{\"day\":\"2026-03-05\",\"drawings\":1,\"wentWrong\":\"\",\"nextTime\":\"\",\"note\":\"\"}}";
+    assertThat(quill.json("POST", "/api/entries", body).statusCode()).isEqualTo(201);
+  }
+
+  private static void awaitCopy(Path folder) throws IOException, InterruptedException {
+    var copies = folder.resolve("copies");
+    Files.createDirectories(copies);
+    var copy = copies.resolve("quill-2026-03-05.zip");
+    try (var watch = copies.getFileSystem().newWatchService()) {
+      copies.register(watch, java.nio.file.StandardWatchEventKinds.ENTRY_CREATE);
+      while (!Files.exists(copy)) {
+        assertThat(watch.poll(30, TimeUnit.SECONDS))
+            .as("a copy within half a minute")
+            .isNotNull()
+            .satisfies(key -> key.pollEvents())
+            .satisfies(key -> key.reset());
+      }
+    }
+  }
+}

@@ -1,0 +1,202 @@
+package humblequill.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The main pages with the demo's data. */
+class DemoTest {
+  private static Quill quill;
+  private static Pages pages;
+
+  @BeforeAll
+  static void start() {
+    quill = Quill.start(Quill.folder(), "--demo");
+    pages = new Pages();
+  }
+
+  @AfterAll
+  static void stop() {
+    pages.close();
+    quill.close();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "/today, 1280, LIGHT",
+    "/today, 1280, DARK",
+    "/today, 390, LIGHT",
+    "/course, 1280, LIGHT",
+    "/course, 1280, DARK",
+    "/course, 390, DARK",
+    "/settings, 1280, LIGHT",
+    "/settings, 1280, DARK",
+    "/search?q=sheer, 1280, LIGHT",
+    "/search?q=sheer, 1280, DARK"
+  })
+  void the_accessibility_scan_finds_nothing(String path, int width, ColorScheme scheme) {
+    var context = pages.context(width, 844, scheme);
+    var page = context.newPage();
+    page.navigate(quill.url() + path);
+    page.getByRole(AriaRole.HEADING).first().waitFor();
+    if (path.equals("/today")) {
+      page.getByLabel("Write it down").fill("4 shed corners, 12 min, 7/5");
+      page.getByText("Leave it out").waitFor();
+    }
+    assertThat(axe(page)).isEmpty();
+    context.close();
+  }
+
+  @Test
+  void the_form_and_the_key_list_pass_the_scan_too() {
+    var page = pages.open(quill.url() + "/today");
+    page.getByText("Fill in the form instead").click();
+    page.getByLabel("Drawings").waitFor();
+    assertThat(axe(page)).isEmpty();
+    page.keyboard().press("Escape");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keys")).click();
+    page.getByText("This list").waitFor();
+    assertThat(axe(page)).isEmpty();
+    page.context().close();
+  }
+
+  /** What axe-core finds, as "rule: place". */
+  @SuppressWarnings("unchecked")
+  private static List<String> axe(Page page) {
+    // A sheet that is still fading in has the contrast of neither state.
+    page.evaluate("() => Promise.all(document.getAnimations().map((a) => a.finished))");
+    page.evaluate(script());
+    return (List<String>)
+        page.evaluate(
+            "async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }))"
+                + ".violations.flatMap((v) => v.nodes.map((n) => v.id + ': ' + n.target.join(' ') + ' ' + n.failureSummary))");
+  }
+
+  private static String script() {
+    try {
+      return java.nio.file.Files.readString(
+          Quill.root().resolve("web/node_modules/axe-core/axe.min.js"));
+    } catch (java.io.IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  @Test
+  void the_log_line_is_written_asked_about_and_saved_by_keyboard_alone() {
+    var page = pages.open(quill.url() + "/course");
+    page.getByRole(AriaRole.HEADING).first().waitFor();
+    page.keyboard().press("l");
+    assertThat(page.getByLabel("Write it down")).isFocused();
+    page.keyboard().type("2 cranes, 5 min, 10 min");
+    page.keyboard().press("Enter");
+    var answer =
+        page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName("5 min").setExact(true));
+    assertThat(answer).isFocused();
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel("Write it down")).isFocused();
+    assertThat(page.getByLabel("Write it down")).hasValue("2 cranes, 5 min");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Logged: Cranes as three boxes and a line.")).isVisible();
+    page.keyboard().press("Escape");
+    page.context().close();
+  }
+
+  @Test
+  void keys_lead_to_pages_search_and_help() {
+    var page = pages.open(quill.url() + "/settings");
+    page.getByRole(AriaRole.HEADING).first().waitFor();
+    page.keyboard().press("2");
+    assertThat(page).hasURL(quill.url() + "/course");
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Week 17")).focus();
+    page.keyboard().press("ArrowRight");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Week 18")))
+        .isVisible();
+    page.keyboard().press("?");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    page.keyboard().press("/");
+    page.keyboard().type("tyre");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Fender tyres against the wall").first()).isVisible();
+    page.context().close();
+  }
+
+  @Test
+  void a_stale_change_shows_both_versions() {
+    var id = UUID.randomUUID();
+    var fields =
+        "{\"day\":\"2026-03-05\",\"topic\":\"beacon\",\"drawings\":%d,\"wentWrong\":\"\",\"nextTime\":\"\",\"note\":\"\"}";
+    quill.json(
+        "POST", "/api/entries", "{\"id\":\"" + id + "\",\"fields\":" + fields.formatted(1) + "}");
+    var page = pages.open(quill.url() + "/today");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change beacon")).click();
+    page.getByLabel("Drawings").fill("2");
+    quill.json(
+        "PUT", "/api/entries/" + id, "{\"version\":0,\"fields\":" + fields.formatted(3) + "}");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save the change")).click();
+    assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Drawings 2 3")))
+        .isVisible();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep mine")).click();
+    assertThat(page.getByText("Changed.")).isVisible();
+    assertThat(quill.get("/api/entries/" + id).body()).contains("\"drawings\":2");
+    page.context().close();
+  }
+
+  @Test
+  void the_demo_is_the_same_for_the_same_date() {
+    try (var other = Quill.start(Quill.folder(), "--demo")) {
+      var first = other.get("/api/entries?to=2026-03-04&size=500").body();
+      assertThat(first).isEqualTo(quill.get("/api/entries?to=2026-03-04&size=500").body());
+      assertThat(first).contains("\"total\":2");
+    }
+  }
+
+  @Test
+  void a_broken_connection_keeps_the_line() {
+    var page = pages.open(quill.url() + "/today");
+    page.getByLabel("Write it down").fill("3 gulls, 4 min");
+    page.getByText("minutes 4").waitFor();
+    page.route("**/api/entries", route -> route.abort());
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Not saved");
+    assertThat(page.getByLabel("Write it down")).hasValue("3 gulls, 4 min");
+    page.reload();
+    assertThat(page.getByLabel("Write it down")).hasValue("3 gulls, 4 min");
+    page.context().close();
+  }
+
+  @Test
+  void pages_are_there_without_motion_and_on_paper() {
+    var context = pages.context(1280, 800, ColorScheme.LIGHT);
+    var page = context.newPage();
+    page.emulateMedia(
+        new Page.EmulateMediaOptions()
+            .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+    page.navigate(quill.url() + "/today");
+    page.getByText("Fill in the form instead").click();
+    page.getByLabel("Drawings").waitFor();
+    assertThat(page.evaluate("() => document.getAnimations().length")).isEqualTo(0);
+    page.keyboard().press("Escape");
+    page.emulateMedia(
+        new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To draw today")))
+        .isVisible();
+    assertThat(page.getByLabel("Write it down")).isHidden();
+    assertThat(Map.of("nav", page.locator("nav").isVisible())).containsEntry("nav", false);
+    context.close();
+  }
+}

@@ -1,0 +1,125 @@
+package humblequill.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The first day of a learner, as a person would live it. */
+class FirstDayTest {
+  @Test
+  void from_the_first_start_to_the_same_data_after_a_crash() {
+    var folder = Quill.folder();
+    try (var pages = new Pages()) {
+      List<String> requests = new ArrayList<>();
+      try (var quill = Quill.start(folder)) {
+        var page = pages.open(quill.url());
+        page.context().onRequest(request -> requests.add(request.url()));
+        chooseCourse(page);
+        logByLine(page);
+        logByForm(page);
+        mendOne(page);
+        backDateOne(page);
+        changeSunday(page);
+        removeAndUndo(page);
+        page.navigate(quill.url() + "/today");
+        assertThat(page.getByText("Mast and stay lines").first()).isVisible();
+        assertThat(requests).isNotEmpty().allMatch(url -> url.startsWith(quill.url() + "/"));
+        quill.kill();
+      }
+      try (var again = Quill.start(folder)) {
+        var page = pages.open(again.url() + "/today");
+        assertThat(entries(page)).hasCount(2);
+        assertThat(page.getByText("14 drawings")).isVisible();
+        page.navigate(again.url() + "/search?q=yesterdaynote");
+        assertThat(page.getByText("· 5 · pen · life")).isVisible();
+      }
+    }
+  }
+
+  private static com.microsoft.playwright.Locator entries(Page page) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change "));
+  }
+
+  private static com.microsoft.playwright.Locator button(Page page, String name) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+  }
+
+  private static void chooseCourse(Page page) {
+    page.getByLabel("Harbour Year").check();
+    button(page, "Begin Harbour Year today").click();
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To draw today")))
+        .isVisible();
+    assertThat(page.getByText("week 1 of 24")).isVisible();
+  }
+
+  private static void logByLine(Page page) {
+    var line = page.getByLabel("Write it down");
+    assertThat(line).isFocused();
+    line.fill("10 mast lines, 12 min, pen, 4/5");
+    assertThat(page.getByText("exercise Mast and stay lines")).isVisible();
+    line.press("Enter");
+    assertThat(entries(page)).hasCount(1);
+    assertThat(line).hasValue("");
+    assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("10 of")))
+        .isVisible();
+    assertThat(page.getByText("1 practised day in a row.")).isVisible();
+  }
+
+  private static void logByForm(Page page) {
+    button(page, "Fill in the form instead").click();
+    page.getByLabel("Drawings").fill("3");
+    page.getByLabel("Minutes").fill("2000");
+    page.getByLabel("Topic, where no exercise fits").fill("rooks");
+    button(page, "Log it").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("2000");
+    assertThat(page.getByLabel("Drawings")).hasValue("3");
+    page.getByLabel("Minutes").fill("20");
+    button(page, "Log it").click();
+    assertThat(entries(page)).hasCount(2);
+  }
+
+  private static void mendOne(Page page) {
+    button(page, "Change rooks").click();
+    page.getByLabel("Drawings").fill("4");
+    button(page, "Save the change").click();
+    assertThat(page.getByText("14 drawings")).isVisible();
+  }
+
+  private static void backDateOne(Page page) {
+    var line = page.getByLabel("Write it down");
+    line.fill("yesterday, 5 masts, 6 min, pen, yesterdaynote");
+    assertThat(page.getByText("note yesterdaynote")).isVisible();
+    line.press("Enter");
+    assertThat(page.getByText("2 practised days in a row.")).isVisible();
+    assertThat(entries(page)).hasCount(2);
+  }
+
+  private static void changeSunday(Page page) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Course")).click();
+    assertThat(page.getByText("of 45").first()).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Settings")).click();
+    page.getByLabel("Sunday, minutes").fill("lots");
+    button(page, "Save the settings").click();
+    assertThat(page.getByText("A whole number from 0 to 960, not “lots”.")).isVisible();
+    page.getByLabel("Sunday, minutes").fill("135");
+    button(page, "Save the settings").click();
+    assertThat(page.getByText("Settings saved.")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Course")).click();
+    assertThat(page.getByText("of 100").first()).isVisible();
+  }
+
+  private static void removeAndUndo(Page page) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Today")).click();
+    button(page, "Change rooks").click();
+    button(page, "Remove").click();
+    assertThat(entries(page)).hasCount(1);
+    button(page, "Undo").click();
+    assertThat(entries(page)).hasCount(2);
+  }
+}

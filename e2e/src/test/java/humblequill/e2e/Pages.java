@@ -1,0 +1,87 @@
+package humblequill.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+
+/** One headless Chromium for all tests of a class. */
+final class Pages implements AutoCloseable {
+  private final Playwright playwright;
+  private final Browser browser;
+
+  Pages() {
+    playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment()));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  /** The driver from the front end's node_modules, laid out as the Java library expects it. */
+  private static Map<String, String> environment() {
+    try {
+      var driver = Files.createTempDirectory("quill-driver");
+      Files.createSymbolicLink(
+          driver.resolve("package"),
+          Quill.root().resolve("web/node_modules/playwright-core").toAbsolutePath().normalize());
+      System.setProperty("playwright.cli.dir", driver.toString());
+      return Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1", "PLAYWRIGHT_NODEJS_PATH", node());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static String node() throws IOException {
+    for (var folder : System.getenv("PATH").split(":")) {
+      var candidate = Path.of(folder, "node");
+      if (Files.isExecutable(candidate)) {
+        return candidate.toRealPath().toString();
+      }
+    }
+    throw new IOException("node is not on the path");
+  }
+
+  BrowserContext context(int width, int height, ColorScheme scheme) {
+    var context =
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setLocale("en-GB")
+                .setTimezoneId("UTC"));
+    context.setDefaultTimeout(15_000);
+    return context;
+  }
+
+  Page open(String url) {
+    var page = context(1280, 800, ColorScheme.LIGHT).newPage();
+    page.navigate(url);
+    return page;
+  }
+
+  @Override
+  public void close() {
+    browser.close();
+    playwright.close();
+  }
+}

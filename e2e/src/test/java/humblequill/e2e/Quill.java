@@ -1,0 +1,165 @@
+package humblequill.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The application as the launcher built it, run as a process of its own on a data folder. */
+final class Quill implements AutoCloseable {
+  /** The moment at which tests start it: a Thursday morning. */
+  static final String NOW = "2026-03-05T10:00:00Z";
+
+  private static final Path ROOT = Path.of(System.getProperty("quill.root", ".."));
+  private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
+  private final Process process;
+  private final int port;
+
+  private Quill(Process process, int port) {
+    this.process = process;
+    this.port = port;
+  }
+
+  static Path root() {
+    return ROOT;
+  }
+
+  /** What a finished process said. */
+  record Said(int exit, String text) {}
+
+  static Path folder() {
+    try {
+      return Files.createTempDirectory("quill-e2e");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static List<String> command(Path folder, String... more) {
+    var app = ROOT.resolve(".quill/app");
+    var command =
+        new ArrayList<>(
+            List.of(
+                "java",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-Xmx512m",
+                "-Duser.timezone=UTC",
+                "-XX:SharedArchiveFile=" + app.resolve("app.jsa"),
+                "-Xlog:disable",
+                "-jar",
+                app.resolve("quill.jar").toString(),
+                "--data",
+                folder.toString()));
+    command.addAll(List.of(more));
+    return command;
+  }
+
+  static Quill start(Path folder, String... more) {
+    int port = freePort();
+    var all = new ArrayList<>(List.of(more));
+    all.addAll(List.of("--port", Integer.toString(port), "--quill.now=" + NOW));
+    var log = folder.resolveSibling(folder.getFileName() + ".log");
+    try {
+      var process =
+          new ProcessBuilder(command(folder, all.toArray(String[]::new)))
+              .redirectErrorStream(true)
+              .redirectOutput(log.toFile())
+              .start();
+      var quill = new Quill(process, port);
+      quill.awaitAnswer(log);
+      return quill;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Runs to the end, for starts that must fail and for restoring. */
+  static Said say(Path folder, String... more) throws IOException, InterruptedException {
+    var process = new ProcessBuilder(command(folder, more)).redirectErrorStream(true).start();
+    var text = new String(process.getInputStream().readAllBytes());
+    return new Said(process.waitFor(), text);
+  }
+
+  static int freePort() {
+    try (var socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private void awaitAnswer(Path log) throws IOException {
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
+    while (System.nanoTime() < end && process.isAlive()) {
+      try {
+        if (get("/api/settings").statusCode() == 200) {
+          return;
+        }
+      } catch (UncheckedIOException e) {
+        Thread.onSpinWait();
+      }
+    }
+    throw new IllegalStateException("It did not start: " + Files.readString(log));
+  }
+
+  String url() {
+    return "http://127.0.0.1:" + port;
+  }
+
+  int port() {
+    return port;
+  }
+
+  HttpResponse<String> get(String path) {
+    return send(HttpRequest.newBuilder(URI.create(url() + path)).GET().build());
+  }
+
+  HttpResponse<String> json(String method, String path, String body) {
+    return send(
+        HttpRequest.newBuilder(URI.create(url() + path))
+            .method(method, HttpRequest.BodyPublishers.ofString(body))
+            .header("Content-Type", "application/json")
+            .build());
+  }
+
+  private static HttpResponse<String> send(HttpRequest request) {
+    try {
+      return CLIENT.send(request, HttpResponse.BodyHandlers.ofString());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** SIGKILL: no shutdown hook runs. */
+  void kill() {
+    process.destroyForcibly();
+    awaitEnd();
+  }
+
+  @Override
+  public void close() {
+    process.destroy();
+    awaitEnd();
+  }
+
+  private void awaitEnd() {
+    try {
+      process.waitFor();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}

@@ -1,0 +1,71 @@
+package humblequill.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+
+/** Makes the pictures in docs/screenshots, from the demo on one fixed day. */
+public final class Screenshots {
+  private static final Path FOLDER = Quill.root().resolve("docs/screenshots");
+  private static final Consumer<Page> AS_IT_IS = page -> {};
+
+  private Screenshots() {}
+
+  /** Makes all of them. */
+  public static void main(String[] args) {
+    try (var pages = new Pages();
+        var demo = Quill.start(Quill.folder(), "--demo");
+        var empty = Quill.start(Quill.folder())) {
+      var camera = new Camera(pages);
+      var url = demo.url();
+      camera.take("today", url + "/today", Screenshots::typeALine);
+      camera.night("today-night", url + "/today");
+      camera.narrow("today-narrow", url + "/today");
+      camera.take("course", url + "/course", AS_IT_IS);
+      camera.take("settings", url + "/settings", AS_IT_IS);
+      camera.take("search", url + "/search?q=sheer", AS_IT_IS);
+      camera.take("entry-form", url + "/today", Screenshots::openForm);
+      camera.take("first-start", empty.url(), AS_IT_IS);
+    }
+  }
+
+  private static void typeALine(Page page) {
+    page.getByLabel("Write it down")
+        .fill("4 shed corners, 12 min, brush pen, harbour book p 80, 3/5");
+    page.getByText("Harbour book").first().waitFor();
+  }
+
+  private static void openForm(Page page) {
+    page.getByText("Fill in the form instead").click();
+    page.getByLabel("Drawings").waitFor();
+  }
+
+  private record Camera(Pages pages) {
+    void take(String name, String url, Consumer<Page> before) {
+      shoot(name, url, 1280, 800, ColorScheme.LIGHT, before);
+    }
+
+    void night(String name, String url) {
+      shoot(name, url, 1280, 800, ColorScheme.DARK, AS_IT_IS);
+    }
+
+    void narrow(String name, String url) {
+      shoot(name, url, 390, 844, ColorScheme.LIGHT, AS_IT_IS);
+    }
+
+    private void shoot(
+        String name, String url, int width, int height, ColorScheme scheme, Consumer<Page> before) {
+      var context = pages.context(width, height, scheme);
+      var page = context.newPage();
+      page.navigate(url);
+      page.getByRole(AriaRole.HEADING).first().waitFor();
+      before.accept(page);
+      page.evaluate("() => document.fonts.ready");
+      page.evaluate("() => Promise.all(document.getAnimations().map((a) => a.finished))");
+      page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+      context.close();
+    }
+  }
+}

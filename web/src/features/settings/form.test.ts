@@ -1,0 +1,44 @@
+import { expect, test } from 'vitest'
+import type { Schemas } from '../../api/client'
+import { toForm, toSettings, whole } from './form'
+
+const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
+
+const settings: Schemas['Settings'] = {
+  version: 3,
+  started: true,
+  zone: 'UTC',
+  locale: 'en-GB',
+  weekStart: 'SUNDAY',
+  rolloverHour: 3,
+  streakRule: 'NEVER_TWICE',
+  streakDaysPerWeek: 5,
+  streakFloorMinutes: 0,
+  overheadMinutes: 10,
+  freePercent: 20,
+  dayOrder: 'LESSON_FIRST',
+  theme: 'SYSTEM',
+  week: DAYS.map((day, i) => ({ day, minutes: i * 10, rest: day === 'SUNDAY' })),
+  dayMinutes: [{ day: '2026-03-07', minutes: 110 }],
+  restDays: ['2026-03-08'],
+  pauses: [{ from: '2026-02-01', to: '2026-02-03', reason: 'away' }],
+}
+
+test('settings go through the form unchanged, apart from the order of the days', () => {
+  const back = toSettings(toForm(settings), 3)
+  expect({ ...back, week: [] }).toEqual({ ...settings, week: [] })
+  expect(back.week).toHaveLength(7)
+  expect(back.week).toEqual(expect.arrayContaining(settings.week))
+})
+
+test('the week is laid out from the learner’s first day', () => {
+  expect(toForm(settings).week[0]?.day).toBe('SUNDAY')
+})
+
+test.each(['', 'lots', '-1', '961', '1.5', ' 5'])('refuses %j and names it', (value) => {
+  expect(whole(0, 960).validate(value)).toContain(`“${value}”`)
+})
+
+test.each(['0', '960', '35'])('accepts %j', (value) => {
+  expect(whole(0, 960).validate(value)).toBe(true)
+})

@@ -1,0 +1,53 @@
+import { expect, test } from 'vitest'
+import type { Schemas } from '../../api/client'
+import { atStake, respread, run, stillOpen } from './text'
+
+type Streak = Schemas['StreakView']
+
+const streak = (more: Partial<Streak>): Streak => ({
+  rule: 'NEVER_TWICE',
+  own: true,
+  unit: 'DAYS',
+  current: 41,
+  currentFrom: null,
+  currentTo: null,
+  longest: 41,
+  longestFrom: null,
+  longestTo: null,
+  todayPractised: false,
+  todayDecides: false,
+  missesLeft: 1,
+  stillNeeded: 0,
+  forgiven: 0,
+  ...more,
+})
+const today = { rest: false, pause: null } as Schemas['TodayView']
+const share = (more: Partial<Schemas['ShareView']>) => ({ count: 28, ...more }) as Schemas['ShareView']
+
+test('the run tells its length and what was forgiven', () => {
+  expect(run(streak({ forgiven: 1 }))).toBe('41 practised days in a row, one miss forgiven.')
+  expect(run(streak({ current: 1 }))).toBe('1 practised day in a row.')
+  expect(run(streak({ unit: 'WEEKS', current: 3 }))).toBe('3 weeks in a row in your rhythm.')
+  expect(run(streak({ current: 0, longest: 0 }))).toBe('The first drawing begins the line.')
+})
+
+test('what today decides is said before it is lost', () => {
+  expect(atStake(streak({ todayDecides: true }), today)).toBe('Miss today and the run of 41 ends.')
+  expect(atStake(streak({ todayPractised: true, todayDecides: true }), today)).toBe('Today is already in.')
+  expect(atStake(streak({}), { ...today, rest: true })).toContain('waits')
+})
+
+test('a share that changed names the old figure and the reason', () => {
+  expect(respread(share({ was: 26, missed: 12 }))).toBe(
+    '28 instead of 26: 12 were left from the days before.',
+  )
+  expect(respread(share({ count: 20, was: 26, missed: -6 }))).toContain('6 were drawn ahead')
+  expect(respread(share({ was: null, missed: null }))).toBeUndefined()
+})
+
+test('the rest of the week is told by the rule', () => {
+  expect(stillOpen(streak({ rule: 'WEEKLY_RHYTHM', stillNeeded: 2, missesLeft: 1 }))).toBe(
+    '2 more days and this week has its rhythm; 1 day can still be missed.',
+  )
+  expect(stillOpen(streak({ missesLeft: 0 }))).toContain('No day of this week')
+})

@@ -1,0 +1,23 @@
+import { render, screen } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import type { Schemas } from '../api/client'
+import { PenLine } from './PenLine'
+
+const strokes = (marks: Schemas['Stroke']['mark'][]): Schemas['Stroke'][] =>
+  marks.map((mark, i) => ({ date: `2026-03-0${i + 1}`, mark, minutes: mark === 'INK' ? 30 : 0 }))
+
+function draw(marks: Schemas['Stroke']['mark'][]) {
+  render(<PenLine strokes={strokes(marks)} today="2026-03-09" text="in words" label={() => undefined} />)
+  return screen.getByRole('img', { name: 'in words' })
+}
+
+test('days that follow each other are one stroke, a gap parts them', () => {
+  expect(draw(['INK', 'INK', 'GAP', 'INK']).querySelectorAll('path.fill-ink')).toHaveLength(2)
+})
+
+test('a forgiven miss is a hairline, rest is dotted, a gap is nothing', () => {
+  const lines = draw(['FORGIVEN', 'REST', 'GAP']).querySelectorAll('line')
+  expect(lines).toHaveLength(2)
+  expect(lines[0]).not.toHaveAttribute('stroke-dasharray')
+  expect(lines[1]).toHaveAttribute('stroke-dasharray')
+})
