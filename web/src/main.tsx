@@ -3,6 +3,7 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { App } from './app/App'
+import { Mishap } from './ui/Mishap'
 import './styles.css'
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5_000 } } })
@@ -13,7 +14,9 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={client}>
         <BrowserRouter>
-          <App />
+          <Mishap>
+            <App />
+          </Mishap>
         </BrowserRouter>
       </QueryClientProvider>
     </StrictMode>,

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState, type FormEvent, type ReactNode } from 'react'
 import { NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { queries } from '../api/queries'
+import { Mishap } from '../ui/Mishap'
 import { Key, KeyList } from './KeyList'
 import { useFormats } from './locale'
 import { SECTIONS } from './sections'
@@ -18,16 +19,18 @@ export function Frame({ children }: { children: ReactNode }) {
     onSearch: useCallback(() => search.current?.focus(), []),
   })
   const { pathname } = useLocation()
-  useEffect(() => window.scrollTo(0, 0), [pathname])
+  useEffect(() => {
+    window.scrollTo(0, 0)
+  }, [pathname])
   return (
     <div className="wide:pr-1 mx-auto flex max-w-[1600px]">
       <a href="#main" className="bg-ink text-paper absolute -top-20 left-2 z-50 p-2 focus:top-2">
         To the page
       </a>
-      <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 mb-16 min-h-[calc(100dvh-28px)] min-w-0 flex-1">
+      <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 mb-16 flex min-h-[calc(100dvh-28px)] min-w-0 flex-1 flex-col">
         <Head search={search} onHelp={() => setHelp(true)} />
-        <main id="main" tabIndex={-1} className="outline-none">
-          {children}
+        <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
+          <Mishap key={pathname}>{children}</Mishap>
         </main>
       </div>
       <Tabs />
@@ -99,7 +102,9 @@ function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> 
         aria-label="Search entries and exercises"
         className="placeholder:text-faded min-h-8 w-36 bg-transparent px-1 max-sm:w-full pointer-coarse:min-h-11"
       />
-      <Key name="/" />
+      <span className="wide:inline hidden">
+        <Key name="/" />
+      </span>
     </form>
   )
 }

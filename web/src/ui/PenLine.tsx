@@ -38,7 +38,7 @@ export function PenLine({
     <div ref={box} className="overflow-hidden">
       <svg
         viewBox={`0 0 ${width} ${HEIGHT}`}
-        className="block w-full min-w-[720px]"
+        className="block w-full min-w-[1040px]"
         role="img"
         aria-label={text}
       >

@@ -14,7 +14,10 @@ export function Ruler({
 }) {
   const format = useFormats()
   const current = useRef<HTMLButtonElement>(null)
-  useEffect(() => current.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [shown])
+  useEffect(() => {
+    // In braces, since newer browsers return a promise from scrolling, which is no clean-up.
+    current.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [shown])
 
   const move = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key]

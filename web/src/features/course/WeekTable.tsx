@@ -10,7 +10,9 @@ type Cell = Schemas['Cell']
 export function WeekTable({ week, today }: { week: Week; today: string }) {
   const format = useFormats()
   const now = useRef<HTMLTableCellElement>(null)
-  useEffect(() => now.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [week.number])
+  useEffect(() => {
+    now.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [week.number])
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full min-w-[680px]">

@@ -21,7 +21,7 @@ export function EntryList({
   const [editing, setEditing] = useState<View>()
   return (
     <>
-      <h2 className="mt-4">Today’s entries</h2>
+      <h2 className="mt-6 mb-1">Today’s entries</h2>
       {entries.length === 0 && (
         <p className="text-faded border-hairline border-t py-3">
           Nothing yet. Write a line such as <i>3 boats, 12 min, pen</i>, or <i>yesterday, half an hour</i>.
@@ -50,11 +50,13 @@ export function EntryLine({ entry, onOpen, day }: { entry: View; onOpen: () => v
       type="button"
       onClick={onOpen}
       className="hover:bg-deeper grid w-full grid-cols-[3.5rem_1fr_auto] gap-x-2 py-2.5 text-left"
-      aria-label={`Change ${entryName(entry)}`}
     >
       <span className="text-faded">{day ?? entryTime(entry)}</span>
       <span>
-        <span className="font-medium">{entryName(entry)}</span>
+        <span className="font-medium">
+          <span className="sr-only">Change </span>
+          {entryName(entry)}
+        </span>
         <span className="text-faded">{entryFacts(entry)}</span>
         {(entry.wentWrong || entry.nextTime || entry.note) && (
           <span className="block font-serif italic">

@@ -27,6 +27,17 @@ export function LogLine({
     }),
   )
 
+  // Enter on a line with a question leads to its first answer, once what was understood is shown.
+  const answering = useRef(false)
+  const toFirstQuestion = () => {
+    const answer = parts.current?.querySelector<HTMLElement>('[data-open] button')
+    if (answering.current && answer) {
+      answering.current = false
+      answer.focus()
+    }
+  }
+  useEffect(toFirstQuestion, [reading])
+
   useEffect(() => {
     const focus = () => input.current?.focus()
     // Where leaves stack, the day's work comes first and a screen keyboard would cover it.
@@ -42,13 +53,17 @@ export function LogLine({
     if (line.trim() === '' || save.isPending) {
       return
     }
+    answering.current = true
     const saved = await save.mutateAsync(line).catch(() => undefined)
-    if (!saved) {
-      requestAnimationFrame(() => parts.current?.querySelector<HTMLElement>('[data-open] button')?.focus())
+    if (saved) {
+      answering.current = false
+    } else {
+      toFirstQuestion()
     }
   }
 
   const change = (text: string) => {
+    answering.current = false
     setLine(text)
     input.current?.focus()
   }
@@ -63,7 +78,10 @@ export function LogLine({
         id="log-line"
         ref={input}
         value={line}
-        onChange={(event) => setLine(event.target.value)}
+        onChange={(event) => {
+          answering.current = false
+          setLine(event.target.value)
+        }}
         maxLength={1000}
         autoComplete="off"
         spellCheck={false}

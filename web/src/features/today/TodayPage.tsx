@@ -33,7 +33,7 @@ function Spread({ today }: { today: Today }) {
           }
         />
       </div>
-      <div className="wide:gutter wide:grid-cols-2 grid">
+      <div className="wide:gutter wide:grid-cols-2 grid flex-1 content-start">
         <ToDraw today={today} />
         <Drawn today={today} />
       </div>

@@ -1,6 +1,7 @@
 package humblequill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static humblequill.e2e.Pages.field;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
@@ -62,7 +63,7 @@ class DemoTest {
   void the_form_and_the_key_list_pass_the_scan_too() {
     var page = pages.open(quill.url() + "/today");
     page.getByText("Fill in the form instead").click();
-    page.getByLabel("Drawings").waitFor();
+    field(page, "Drawings").waitFor();
     assertThat(axe(page)).isEmpty();
     page.keyboard().press("Escape");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keys")).click();
@@ -143,7 +144,7 @@ class DemoTest {
         "POST", "/api/entries", "{\"id\":\"" + id + "\",\"fields\":" + fields.formatted(1) + "}");
     var page = pages.open(quill.url() + "/today");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change beacon")).click();
-    page.getByLabel("Drawings").fill("2");
+    field(page, "Drawings").fill("2");
     quill.json(
         "PUT", "/api/entries/" + id, "{\"version\":0,\"fields\":" + fields.formatted(3) + "}");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save the change")).click();
@@ -187,7 +188,7 @@ class DemoTest {
             .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
     page.navigate(quill.url() + "/today");
     page.getByText("Fill in the form instead").click();
-    page.getByLabel("Drawings").waitFor();
+    field(page, "Drawings").waitFor();
     assertThat(page.evaluate("() => document.getAnimations().length")).isEqualTo(0);
     page.keyboard().press("Escape");
     page.emulateMedia(

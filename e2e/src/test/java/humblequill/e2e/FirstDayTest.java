@@ -1,6 +1,7 @@
 package humblequill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static humblequill.e2e.Pages.field;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
@@ -73,20 +74,20 @@ class FirstDayTest {
 
   private static void logByForm(Page page) {
     button(page, "Fill in the form instead").click();
-    page.getByLabel("Drawings").fill("3");
-    page.getByLabel("Minutes").fill("2000");
+    field(page, "Drawings").fill("3");
+    field(page, "Minutes").fill("2000");
     page.getByLabel("Topic, where no exercise fits").fill("rooks");
     button(page, "Log it").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("2000");
-    assertThat(page.getByLabel("Drawings")).hasValue("3");
-    page.getByLabel("Minutes").fill("20");
+    assertThat(field(page, "Drawings")).hasValue("3");
+    field(page, "Minutes").fill("20");
     button(page, "Log it").click();
     assertThat(entries(page)).hasCount(2);
   }
 
   private static void mendOne(Page page) {
     button(page, "Change rooks").click();
-    page.getByLabel("Drawings").fill("4");
+    field(page, "Drawings").fill("4");
     button(page, "Save the change").click();
     assertThat(page.getByText("14 drawings")).isVisible();
   }

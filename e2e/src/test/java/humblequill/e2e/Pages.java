@@ -3,6 +3,7 @@ package humblequill.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ColorScheme;
@@ -77,6 +78,11 @@ final class Pages implements AutoCloseable {
     var page = context(1280, 800, ColorScheme.LIGHT).newPage();
     page.navigate(url);
     return page;
+  }
+
+  /** A field by its whole label: tallies tell their counts in the same words. */
+  static Locator field(Page page, String label) {
+    return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
   }
 
   @Override

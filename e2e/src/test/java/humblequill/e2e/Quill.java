@@ -125,10 +125,14 @@ final class Quill implements AutoCloseable {
   }
 
   HttpResponse<String> json(String method, String path, String body) {
+    return send(method, path, "application/json", body);
+  }
+
+  HttpResponse<String> send(String method, String path, String type, String body) {
     return send(
         HttpRequest.newBuilder(URI.create(url() + path))
             .method(method, HttpRequest.BodyPublishers.ofString(body))
-            .header("Content-Type", "application/json")
+            .header("Content-Type", type)
             .build());
   }
 

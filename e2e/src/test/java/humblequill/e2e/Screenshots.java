@@ -1,5 +1,7 @@
 package humblequill.e2e;
 
+import static humblequill.e2e.Pages.field;
+
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -39,7 +41,7 @@ public final class Screenshots {
 
   private static void openForm(Page page) {
     page.getByText("Fill in the form instead").click();
-    page.getByLabel("Drawings").waitFor();
+    field(page, "Drawings").waitFor();
   }
 
   private record Camera(Pages pages) {

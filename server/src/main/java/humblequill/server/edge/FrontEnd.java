@@ -6,17 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Answers the front end's own addresses with its page, so that each can be opened and reloaded. */
 @Controller
 class FrontEnd {
-  @GetMapping({
-    "/",
-    "/today",
-    "/course",
-    "/course/*",
-    "/settings",
-    "/settings/*",
-    "/search",
-    "/help",
-    "/help/*"
-  })
+  @GetMapping({"/", "/today", "/course", "/settings", "/search"})
   String page() {
     return "forward:/index.html";
   }

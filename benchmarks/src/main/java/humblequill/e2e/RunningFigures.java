@@ -1,0 +1,144 @@
+package humblequill.e2e;
+
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+
+/** Measures the running application: its start, Today's answer, and Today in the browser. */
+public final class RunningFigures {
+  private static final int STARTS = 5;
+  private static final int ANSWERS = 200;
+  private static final int OPENINGS = 9;
+
+  private RunningFigures() {}
+
+  /**
+   * Measures.
+   *
+   * @param args the jar of the bare application
+   */
+  public static void main(String[] args) throws Exception {
+    start(Path.of(args[0]));
+    todaysAnswer();
+    todayInTheBrowser();
+  }
+
+  private static void start(Path bareJar) throws Exception {
+    var ours = new ArrayList<Double>();
+    var bare = new ArrayList<Double>();
+    for (int i = 0; i < STARTS; i++) {
+      ours.add(millis(() -> Quill.start(Quill.folder()), Quill::close));
+      bare.add(millis(() -> bare(bareJar), Process::destroyForcibly));
+    }
+    System.out.printf(
+        "start to first answer: launcher %.0f ms, bare java -jar %.0f ms, ratio %.2f (medians of %d)%n",
+        median(ours), median(bare), median(ours) / median(bare), STARTS);
+  }
+
+  private static Process bare(Path jar) throws Exception {
+    int port = Quill.freePort();
+    var process =
+        new ProcessBuilder("java", "-jar", jar.toString(), "--server.port=" + port)
+            .redirectErrorStream(true)
+            .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+            .start();
+    var request =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/things")).build();
+    long end = System.nanoTime() + 90_000_000_000L;
+    while (System.nanoTime() < end) {
+      try {
+        HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        return process;
+      } catch (IOException e) {
+        Thread.onSpinWait();
+      }
+    }
+    throw new IllegalStateException("The bare application did not start");
+  }
+
+  private static void todaysAnswer() throws Exception {
+    double oneYear = todayWith(2000, 365);
+    double tenYears = todayWith(20_000, 3650);
+    System.out.printf(
+        "GET /api/today: %.2f ms with one year, %.2f ms with ten years, ratio %.2f (medians of %d)%n",
+        oneYear, tenYears, tenYears / oneYear, ANSWERS);
+  }
+
+  private static double todayWith(int entries, int days) throws Exception {
+    try (var quill = Quill.start(Quill.folder(), "--demo")) {
+      var csv = new StringBuilder("day,topic,drawings,minutes\r\n");
+      var last = LocalDate.parse("2025-10-31");
+      for (int i = 0; i < entries; i++) {
+        csv.append(last.minusDays((long) i * days / entries))
+            .append(",beacon ")
+            .append(i % 40)
+            .append(',')
+            .append(1 + i % 9)
+            .append(',')
+            .append(5 + i % 50)
+            .append("\r\n");
+      }
+      var imported = quill.send("POST", "/api/import?apply=true", "text/csv", csv.toString());
+      if (!imported.body().contains("\"applied\":true")) {
+        throw new IllegalStateException(imported.body().substring(0, 200));
+      }
+      for (int i = 0; i < ANSWERS; i++) {
+        quill.get("/api/today");
+      }
+      var times = new ArrayList<Double>();
+      for (int i = 0; i < ANSWERS; i++) {
+        times.add(millis(() -> quill.get("/api/today"), answer -> {}));
+      }
+      return median(times);
+    }
+  }
+
+  private static void todayInTheBrowser() throws Exception {
+    try (var quill = Quill.start(Quill.folder(), "--demo");
+        var pages = new Pages()) {
+      var times = new ArrayList<Double>();
+      for (int i = 0; i < OPENINGS; i++) {
+        var context = pages.context(1280, 800, ColorScheme.LIGHT);
+        var page = context.newPage();
+        times.add(
+            millis(
+                () -> {
+                  page.navigate(quill.url() + "/today");
+                  return page.waitForFunction("document.activeElement?.id === 'log-line'");
+                },
+                done -> {}));
+        context.close();
+      }
+      System.out.printf(
+          "Today, from navigation to the cursor in the log line: %.0f ms (median of %d, nothing cached)%n",
+          median(times), OPENINGS);
+    }
+  }
+
+  private interface After<T> {
+    void run(T result) throws Exception;
+  }
+
+  private static <T> double millis(Callable<T> work, After<T> after) throws Exception {
+    long begin = System.nanoTime();
+    T result = work.call();
+    double millis = (System.nanoTime() - begin) / 1e6;
+    after.run(result);
+    return millis;
+  }
+
+  private static double median(List<Double> values) {
+    var sorted = values.stream().mapToDouble(v -> v).toArray();
+    Arrays.sort(sorted);
+    return sorted[sorted.length / 2];
+  }
+}
