@@ -1,5 +1,5 @@
 import { queryOptions, type QueryClient } from '@tanstack/react-query'
-import { answer, api } from './client'
+import { answer, api, type Schemas } from './client'
 
 /** Everything read from the server, each under the key of its address. */
 export const queries = {
@@ -8,11 +8,47 @@ export const queries = {
   streaks: () => queryOptions({ queryKey: ['streaks'], queryFn: () => answer(api.GET('/api/streaks')) }),
   words: () => queryOptions({ queryKey: ['words'], queryFn: () => answer(api.GET('/api/words')) }),
   courses: () => queryOptions({ queryKey: ['courses'], queryFn: () => answer(api.GET('/api/courses')) }),
-  course: (week?: number) =>
+  course: (week?: string, placement?: string) =>
     queryOptions({
-      queryKey: ['course', week ?? 'now'],
-      queryFn: () => answer(api.GET('/api/course', { params: { query: { week } } })),
+      queryKey: ['course', placement ?? 'main', week ?? 'now'],
+      queryFn: () => answer(api.GET('/api/course', { params: { query: { week, placement } } })),
     }),
+  document: (id: string) =>
+    queryOptions({
+      queryKey: ['courses', id],
+      queryFn: () => answer(api.GET('/api/courses/{id}', { params: { path: { id } } })),
+    }),
+  printed: (placement: string) =>
+    queryOptions({
+      queryKey: ['course', placement, 'print'],
+      queryFn: () => answer(api.GET('/api/course/{placement}/print', { params: { path: { placement } } })),
+    }),
+  policies: (placement: string) =>
+    queryOptions({
+      queryKey: ['course', placement, 'policies'],
+      queryFn: () => answer(api.GET('/api/course/{placement}/policies', { params: { path: { placement } } })),
+    }),
+  history: (placement: string) =>
+    queryOptions({
+      queryKey: ['course', placement, 'history'],
+      queryFn: () => answer(api.GET('/api/course/{placement}/history', { params: { path: { placement } } })),
+    }),
+  preview: (placement: string, week: string, changes: Schemas['ChangeToMake'][]) =>
+    queryOptions({
+      queryKey: ['course', placement, 'preview', week, changes],
+      queryFn: () =>
+        answer(
+          api.POST('/api/course/{placement}/preview', {
+            params: { path: { placement } },
+            body: { week, changes },
+          }),
+        ),
+      retry: false,
+    }),
+  topics: () => queryOptions({ queryKey: ['topics'], queryFn: () => answer(api.GET('/api/topics')) }),
+  appointments: () =>
+    queryOptions({ queryKey: ['appointments'], queryFn: () => answer(api.GET('/api/appointments')) }),
+  feed: () => queryOptions({ queryKey: ['feed'], queryFn: () => answer(api.GET('/api/feed')) }),
   search: (text: string) =>
     queryOptions({
       queryKey: ['search', text],

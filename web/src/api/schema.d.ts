@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/appointments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
+        put: operations["write_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course": {
         parameters: {
             query?: never;
@@ -14,7 +30,135 @@ export interface paths {
         get: operations["course"];
         put: operations["place"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/changes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["undo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
         delete: operations["leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}/policies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["policies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["print"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/course/{placement}/weight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["weigh"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -28,6 +172,86 @@ export interface paths {
             cookie?: never;
         };
         get: operations["courses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["document"];
+        put: operations["save"];
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
         put?: never;
         post?: never;
         delete?: never;
@@ -84,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["address"];
+        put?: never;
+        post: operations["renew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/import": {
         parameters: {
             query?: never;
@@ -93,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_3"];
+        post: operations["read_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -109,7 +349,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_2"];
+        post: operations["read_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["download"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -139,8 +395,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_1"];
-        put: operations["write_1"];
+        get: operations["read_2"];
+        put: operations["write_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -180,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/topics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put: operations["write_1"];
+        post?: never;
+        delete: operations["reset"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/words": {
         parameters: {
             query?: never;
@@ -196,14 +468,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/feed/{secret}/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Appointed: {
+            appointments: components["schemas"]["AppointmentView"][];
+        };
+        AppointmentHere: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: time-local */
+            start: string;
+            title: string;
+        };
+        AppointmentToday: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: time-local */
+            start: string;
+            title: string;
+        };
+        AppointmentView: {
+            /** Format: date */
+            from: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            poses: components["schemas"]["PosesView"][];
+            /** Format: time-local */
+            start: string;
+            title: string;
+            /** Format: date */
+            to?: string | null;
+            /** @enum {string|null} */
+            weekday?: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY" | null;
+        };
+        AreaOfTopics: {
+            detailed: string;
+            grouped: string;
+            name: string;
+            simple: string;
+            topics: components["schemas"]["TopicLine"][];
+        };
         BrokenFile: {
             file: string;
             path: string;
             reason: string;
+        };
+        Brought: {
+            id: string;
         };
         Caution: {
             /** @enum {string} */
@@ -215,19 +546,67 @@ export interface components {
         };
         Cell: {
             /** Format: int32 */
+            appointed: number;
+            /** Format: int32 */
             done: number;
             missed: boolean;
             /** Format: int32 */
             share: number;
+        };
+        ChangeToMake: {
+            courseId?: string | null;
+            courseWeeks?: number[] | null;
+            dates?: string[] | null;
+            /** Format: int32 */
+            days?: number | null;
+            exerciseId?: string | null;
+            /** @enum {string} */
+            kind: "STRETCH" | "UNTIL_DONE" | "REPEAT" | "SKIP" | "SWAP" | "EMPTY" | "DETOUR" | "PAUSE" | "SLIDE" | "LET_GO" | "DROP" | "PACE" | "MINUTES_A_DAY" | "WARM_UP" | "BASELINE" | "POLICY";
+            /** Format: int32 */
+            minutes?: number | null;
+            on?: boolean | null;
+            other?: string | null;
+            /** @enum {string|null} */
+            policy?: "SPREAD" | "SLIDE" | "LET_GO" | null;
+            /** Format: int32 */
+            secondsEach?: number | null;
+            topic?: string | null;
+            units?: components["schemas"]["Units"][] | null;
+            week?: string | null;
         };
         ChangedEntry: {
             fields: components["schemas"]["EntryFields"];
             /** Format: int64 */
             version: number;
         };
+        Checked: {
+            loads: components["schemas"]["WeekLoad"][];
+            path?: string | null;
+            reason?: string | null;
+        };
         Choice: {
             label: string;
             line: string;
+        };
+        Clash: {
+            /** Format: int32 */
+            available: number;
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            minutes: number;
+            /** @enum {string} */
+            obstacle: "OVER_THE_DAY" | "REST" | "PAUSE" | "OVERLAP";
+            other: string;
+            title: string;
+        };
+        Conflict: {
+            decided: boolean;
+            earlier: string;
+            id: string;
+            later: string;
+            /** @enum {string} */
+            reason: "NEEDED_FIRST" | "FIRST_COURSE" | "SECOND_COURSE";
         };
         CourseState: {
             aim: string;
@@ -245,7 +624,10 @@ export interface components {
         };
         CourseView: {
             exercises: components["schemas"]["NamedExercise"][];
+            followed: components["schemas"]["Followed"][];
+            pairs: components["schemas"]["Pair"][];
             placed?: components["schemas"]["Placed"];
+            remarks: components["schemas"]["Remark"][];
             ruler: components["schemas"]["RulerWeek"][];
             /** Format: date */
             today: string;
@@ -256,6 +638,8 @@ export interface components {
             courses: components["schemas"]["Offer"][];
         };
         Day: {
+            appointments: components["schemas"]["AppointmentHere"][];
+            closed: boolean;
             /** Format: date */
             date: string;
             rest: boolean;
@@ -263,6 +647,14 @@ export interface components {
             roomMinutes: number;
             /** Format: int32 */
             usedMinutes: number;
+        };
+        DayLoad: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            roomMinutes: number;
         };
         DayMinutes: {
             /** Format: date */
@@ -274,6 +666,13 @@ export interface components {
             /** Format: int32 */
             count: number;
             exerciseId: string;
+            title: string;
+            /** @enum {string} */
+            unit: "DRAWINGS" | "MINUTES";
+        };
+        Dropped: {
+            /** Format: int32 */
+            count: number;
             title: string;
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
@@ -344,16 +743,61 @@ export interface components {
             version: number;
             wentWrong: string;
         };
+        Feed: {
+            address: string;
+        };
+        Figures: {
+            days: components["schemas"]["DayLoad"][];
+            /** Format: int32 */
+            droppedDrawings: number;
+            /** Format: int32 */
+            droppedMinutes: number;
+            /** Format: date */
+            end: string;
+            /** Format: double */
+            load?: number | null;
+            shortfalls: components["schemas"]["ShortfallView"][];
+            /** Format: date */
+            weekFrom?: string | null;
+            /** Format: date */
+            weekTo?: string | null;
+        };
+        Followed: {
+            /** Format: uuid */
+            placement: string;
+            side: boolean;
+            title: string;
+            /** Format: int32 */
+            weight: number;
+        };
         Found: {
             entries: components["schemas"]["EntryPage"];
             exercises: components["schemas"]["FoundExercise"][];
         };
         FoundExercise: {
             exerciseId: string;
+            /** Format: uuid */
+            placement: string;
             title: string;
             /** Format: int32 */
-            week: number;
+            week?: number | null;
+            weekKey: string;
             weekTitle: string;
+        };
+        HistoryLine: {
+            automatic: boolean;
+            changes: components["schemas"]["Made"][];
+            /** Format: date */
+            endAfter: string;
+            /** Format: date */
+            endBefore: string;
+            /** Format: uuid */
+            id: string;
+            kept?: string | null;
+            /** Format: date */
+            madeOn: string;
+            reason: string;
+            undone: boolean;
         };
         ImportReport: {
             /** Format: int32 */
@@ -364,6 +808,34 @@ export interface components {
             refused: number;
             /** Format: int32 */
             skipped: number;
+        };
+        JsonNode: {
+            array?: boolean;
+            bigDecimal?: boolean;
+            bigInteger?: boolean;
+            binary?: boolean;
+            boolean?: boolean;
+            container?: boolean;
+            double?: boolean;
+            embeddedValue?: boolean;
+            empty?: boolean;
+            float?: boolean;
+            floatingPointNumber?: boolean;
+            int?: boolean;
+            integralNumber?: boolean;
+            long?: boolean;
+            missingNode?: boolean;
+            /** @enum {string} */
+            nodeType?: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            null?: boolean;
+            number?: boolean;
+            object?: boolean;
+            pojo?: boolean;
+            short?: boolean;
+            string?: boolean;
+            /** @deprecated */
+            textual?: boolean;
+            valueNode?: boolean;
         };
         Line: {
             /** Format: int64 */
@@ -380,11 +852,43 @@ export interface components {
         LineToRead: {
             line: string;
         };
-        NamedExercise: {
+        Made: {
+            /** Format: int32 */
+            after?: number | null;
+            /** Format: int32 */
+            before?: number | null;
+            dates: string[];
+            exercise: string;
+            kind: string;
+            /** Format: int32 */
+            number?: number | null;
+            other: string;
+            /** @enum {string|null} */
+            policy?: "SPREAD" | "SLIDE" | "LET_GO" | null;
+            units: components["schemas"]["Dropped"][];
+            week: string;
+        };
+        Merged: {
+            conflicts: components["schemas"]["Conflict"][];
+            document: unknown;
+            /** Format: int32 */
+            joined: number;
+            loads: components["schemas"]["WeekLoad"][];
+        };
+        Moment: {
+            /** Format: date */
+            drawnOn?: string | null;
             exerciseId: string;
             title: string;
-            /** Format: int32 */
-            week: number;
+            /** Format: date */
+            weekFrom: string;
+        };
+        NamedExercise: {
+            exerciseId: string;
+            now: boolean;
+            title: string;
+            weekKey: string;
+            weekTitle: string;
         };
         NewEntry: {
             fields: components["schemas"]["EntryFields"];
@@ -393,13 +897,20 @@ export interface components {
         };
         Offer: {
             id: string;
+            /** Format: double */
+            load?: number | null;
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
             minutesADay: number;
+            own: boolean;
+            /** Format: double */
+            pace?: number | null;
+            /** Format: int32 */
+            roomMinutes: number;
             summary: string;
             title: string;
-            weekMinutes: number[];
+            weekLoads: components["schemas"]["WeekLoad"][];
             /** Format: int32 */
             weeks: number;
         };
@@ -419,6 +930,9 @@ export interface components {
             /** Format: int32 */
             secondsEach: number;
             title: string;
+        };
+        Pair: {
+            moments: components["schemas"]["Moment"][];
         };
         Part: {
             choices: components["schemas"]["Choice"][];
@@ -445,14 +959,59 @@ export interface components {
             courseId: string;
             /** Format: date */
             end: string;
+            missedDays: string[];
+            /** Format: uuid */
+            placement: string;
+            /** @enum {string} */
+            policy: "SPREAD" | "SLIDE" | "LET_GO";
+            side: boolean;
             /** Format: date */
             start: string;
             summary: string;
             title: string;
             /** Format: int32 */
             week?: number | null;
+            weekKey?: string | null;
             /** Format: int32 */
             weeks: number;
+            /** Format: int32 */
+            weight: number;
+        };
+        PolicyView: {
+            figures: components["schemas"]["Figures"];
+            missed: string[];
+            /** @enum {string} */
+            policy: "SPREAD" | "SLIDE" | "LET_GO";
+            units: components["schemas"]["Units"][];
+            week: string;
+        };
+        PosesView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            secondsEach: number;
+        };
+        PreviewView: {
+            after: components["schemas"]["Figures"];
+            before: components["schemas"]["Figures"];
+            refused?: string | null;
+        };
+        PrintedCourse: {
+            placed: components["schemas"]["Placed"];
+            /** Format: date */
+            today: string;
+            weeks: components["schemas"]["WeekTable"][];
+        };
+        Remark: {
+            detourCourseId?: string | null;
+            detourTitle: string;
+            /** Format: int32 */
+            detourWeek?: number | null;
+            need: string;
+            /** Format: int32 */
+            number?: number | null;
+            topic: string;
+            weekKey: string;
         };
         RemediesView: {
             drops: components["schemas"]["Drop"][];
@@ -490,13 +1049,17 @@ export interface components {
             doneShare: number;
             /** Format: date */
             from: string;
+            key: string;
             /** Format: int32 */
-            number: number;
+            number?: number | null;
             /** Format: double */
             passed: number;
+            /** @enum {string} */
+            role: "COURSE" | "REPEAT" | "DETOUR" | "EMPTY";
             title: string;
             /** Format: date */
             to: string;
+            untilDone: boolean;
         };
         Settings: {
             dayMinutes: components["schemas"]["DayMinutes"][];
@@ -529,9 +1092,12 @@ export interface components {
         };
         ShareView: {
             /** Format: int32 */
+            appointed: number;
+            /** Format: int32 */
             bonus: number;
             /** Format: int32 */
             count: number;
+            course: string;
             /** Format: int32 */
             done: number;
             exerciseId: string;
@@ -603,12 +1169,31 @@ export interface components {
             /** Format: int32 */
             minutes: number;
         };
+        ToMake: {
+            changes: components["schemas"]["ChangeToMake"][];
+            /** Format: uuid */
+            id: string;
+            reason: string;
+        };
+        ToMerge: {
+            decided: string[];
+            first: string;
+            id: string;
+            second: string;
+            title: string;
+        };
         ToPlace: {
             courseId: string;
+            side?: boolean | null;
             /** Format: date */
             start: string;
         };
+        ToPreview: {
+            changes: components["schemas"]["ChangeToMake"][];
+            week: string;
+        };
         TodayView: {
+            appointments: components["schemas"]["AppointmentToday"][];
             /** Format: int32 */
             availableMinutes: number;
             cautions: components["schemas"]["Caution"][];
@@ -635,27 +1220,59 @@ export interface components {
             shares: components["schemas"]["ShareView"][];
             shortfalls: components["schemas"]["ShortfallView"][];
             streak: components["schemas"]["StreakView"];
+            waiting: boolean;
+        };
+        TopicLine: {
+            alsoCalled: string[];
+            name: string;
+            needs: string[];
+        };
+        Topics: {
+            areas: components["schemas"]["AreaOfTopics"][];
+            /** Format: int64 */
+            version: number;
+        };
+        Units: {
+            /** Format: int32 */
+            count: number;
+            exerciseId: string;
+        };
+        WeekLoad: {
+            fits: boolean;
+            /** Format: double */
+            load?: number | null;
+            /** Format: int32 */
+            minutes: number;
+            title: string;
         };
         WeekTable: {
             aim: string;
+            clashes: components["schemas"]["Clash"][];
             days: components["schemas"]["Day"][];
             /** Format: int32 */
             doneMinutes: number;
             /** Format: date */
             from: string;
+            key: string;
             /** Format: double */
             load?: number | null;
             /** Format: int32 */
-            number: number;
+            minutesADay: number;
+            /** Format: int32 */
+            number?: number | null;
             /** Format: int32 */
             plannedMinutes: number;
             remedies?: components["schemas"]["RemediesView"];
+            resources: string[];
+            /** @enum {string} */
+            role: "COURSE" | "REPEAT" | "DETOUR" | "EMPTY";
             rows: components["schemas"]["Row"][];
             shortfalls: components["schemas"]["ShortfallView"][];
             title: string;
             /** Format: date */
             to: string;
             topics: string[];
+            untilDone: boolean;
         };
         Weekday: {
             /** @enum {string} */
@@ -663,6 +1280,10 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             rest: boolean;
+        };
+        Weight: {
+            /** Format: int32 */
+            weight: number;
         };
         Words: {
             own: components["schemas"]["OwnWord"][];
@@ -677,10 +1298,55 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Appointed"];
+                };
+            };
+        };
+    };
+    write_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Appointed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Appointed"];
+                };
+            };
+        };
+    };
     course: {
         parameters: {
             query?: {
-                week?: number;
+                placement?: string;
+                week?: string;
             };
             header?: never;
             path?: never;
@@ -723,14 +1389,176 @@ export interface operations {
             };
         };
     };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     leave: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                placement: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToMake"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryLine"][];
+                };
+            };
+        };
+    };
+    policies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PolicyView"][];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToPreview"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreviewView"];
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PrintedCourse"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weight"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -757,6 +1585,171 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Courses"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Checked"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/yaml": string;
+                "text/plain": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToMerge"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Merged"];
+                };
+            };
+        };
+    };
+    document: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: {
+                replace?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                as?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -905,7 +1898,47 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Feed"];
+                };
+            };
+        };
+    };
+    renew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Feed"];
+                };
+            };
+        };
+    };
+    read_5: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -931,7 +1964,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -951,6 +1984,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineReading"];
+                };
+            };
+        };
+    };
+    download: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -977,7 +2030,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -997,7 +2050,7 @@ export interface operations {
             };
         };
     };
-    write_1: {
+    write_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1061,6 +2114,70 @@ export interface operations {
             };
         };
     };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Topics"];
+                };
+            };
+        };
+    };
+    write_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Topics"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Topics"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Topics"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -1101,6 +2218,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Words"];
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -10,6 +10,11 @@ import { Frame } from './Frame'
 import { Locale } from './locale'
 
 const CoursePage = lazy(() => import('../features/course/CoursePage'))
+const LibraryPage = lazy(() => import('../features/course/library/LibraryPage'))
+const EditPage = lazy(() => import('../features/course/library/EditPage'))
+const MergePage = lazy(() => import('../features/course/library/MergePage'))
+const TopicsPage = lazy(() => import('../features/course/TopicsPage'))
+const PrintPage = lazy(() => import('../features/course/PrintPage'))
 const SettingsPage = lazy(() => import('../features/settings/SettingsPage'))
 const SearchPage = lazy(() => import('../features/search/SearchPage'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
@@ -33,6 +38,11 @@ function Opened({ settings }: { settings: Schemas['Settings'] }) {
                 <Route path="/" element={<Navigate to="/today" replace />} />
                 <Route path="/today" element={<TodayPage />} />
                 <Route path="/course" element={<CoursePage />} />
+                <Route path="/course/library" element={<LibraryPage />} />
+                <Route path="/course/edit/:id" element={<EditPage />} />
+                <Route path="/course/merge" element={<MergePage />} />
+                <Route path="/course/topics" element={<TopicsPage />} />
+                <Route path="/course/print" element={<PrintPage />} />
                 <Route path="/settings" element={<SettingsPage />} />
                 <Route path="/search" element={<SearchPage />} />
                 <Route path="*" element={<Nowhere />} />

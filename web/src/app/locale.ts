@@ -27,6 +27,7 @@ function formats(locale: string) {
     dayMonth: with_({ day: 'numeric', month: 'short' }),
     dayMonthYear: with_({ day: 'numeric', month: 'long', year: 'numeric' }),
     weekday: with_({ weekday: 'long' }),
+    weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),
     minutes: (total: number) => duration(total, number),
     each: (seconds: number) =>

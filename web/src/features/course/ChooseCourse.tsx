@@ -8,27 +8,27 @@ import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 import { BrokenFiles, Offers } from './Offers'
 
-/** Picks a course and its first day. */
-export function ChooseCourse({ onDone, leavable = false }: { onDone: () => void; leavable?: boolean }) {
+/** Lays a course on the calendar. */
+export function usePlace(onDone: () => void) {
   const client = useQueryClient()
   const say = useNotice()
+  return useMutation({
+    mutationFn: (body: { courseId: string; start: string; side: boolean }) =>
+      answer(api.PUT('/api/course', { body })),
+    onSuccess: () => {
+      say('The course is laid on your calendar.')
+      onDone()
+      return refreshAll(client)
+    },
+  })
+}
+
+/** Picks a course and its first day, where none is followed yet. */
+export function ChooseCourse({ onDone }: { onDone: () => void }) {
   const today = useQuery(queries.today()).data?.day
   const [courseId, setCourseId] = useState<string>()
   const [start, setStart] = useState<string>()
-  const done = (text: string) => async () => {
-    say(text)
-    onDone()
-    await refreshAll(client)
-  }
-  const place = useMutation({
-    mutationFn: (body: { courseId: string; start: string }) => answer(api.PUT('/api/course', { body })),
-    onSuccess: done('The course is laid on your calendar.'),
-  })
-  const leave = useMutation({
-    mutationFn: () => answer(api.DELETE('/api/course')),
-    onSuccess: done('You follow no course now.'),
-  })
-  const failed = place.error ?? leave.error
+  const place = usePlace(onDone)
   return (
     <Waiting query={useQuery(queries.courses())}>
       {(courses) => (
@@ -37,7 +37,7 @@ export function ChooseCourse({ onDone, leavable = false }: { onDone: () => void;
             event.preventDefault()
             const first = start ?? today
             if (courseId && first) {
-              place.mutate({ courseId, start: first })
+              place.mutate({ courseId, start: first, side: false })
             }
           }}
         >
@@ -56,11 +56,10 @@ export function ChooseCourse({ onDone, leavable = false }: { onDone: () => void;
             <Button type="submit" look="ink" disabled={!courseId || place.isPending}>
               Place it
             </Button>
-            {leavable && <Button onClick={() => leave.mutate()}>Follow none</Button>}
           </div>
-          {failed && (
+          {place.isError && (
             <p role="alert" className="text-sanguine mt-2">
-              {failed.message}
+              {place.error.message}
             </p>
           )}
         </form>

@@ -1,5 +1,39 @@
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats, type Formats } from '../../app/locale'
+import { LoadStrip } from './LoadStrip'
+
+type Offer = Schemas['Offer']
+
+/** What a course asks for, against the learner's own room. */
+export function OfferFacts({ offer }: { offer: Offer }) {
+  const format = useFormats()
+  return (
+    <>
+      <span className="text-faded">
+        {' '}
+        · {offer.weeks} {offer.weeks === 1 ? 'week' : 'weeks'} · {format.minutes(offer.minutes)} in all
+      </span>
+      <span className="block">{offer.summary}</span>
+      <LoadStrip loads={offer.weekLoads} />
+      <span className="text-faded block text-sm">{ownRoom(offer, format)}</span>
+    </>
+  )
+}
+
+/** Whether the fullest week fits the learner's own room, and what the pace would have to be. */
+export function ownRoom(offer: Offer, format: Formats): string {
+  const fullest = Math.max(...offer.weekLoads.map((w) => w.minutes))
+  const asks = `Its fullest week takes ${format.minutes(fullest)}`
+  const even = `It fits when every day has ${format.minutes(offer.minutesADay)}, with setting up and the free share.`
+  if (offer.load == null || offer.pace == null) {
+    return `${asks}; you have no room set. ${even}`
+  }
+  const load = Math.round(offer.load * 100)
+  if (offer.pace < 1) {
+    return `${asks} of your ${format.minutes(offer.roomMinutes)}: ${load} %. At your minutes every drawing would have to take ${Math.floor(offer.pace * 100)} % of its time. ${even}`
+  }
+  return `${asks} of your ${format.minutes(offer.roomMinutes)}: ${load} %.`
+}
 
 /** Courses to choose from, each with what it asks. */
 export function Offers({
@@ -7,11 +41,10 @@ export function Offers({
   chosen,
   onChoose,
 }: {
-  courses: Schemas['Offer'][]
+  courses: Offer[]
   chosen: string | undefined
   onChoose: (id: string) => void
 }) {
-  const format = useFormats()
   return (
     <fieldset>
       <legend className="sr-only">Course</legend>
@@ -24,18 +57,9 @@ export function Offers({
             checked={chosen === course.id}
             onChange={() => onChoose(course.id)}
           />
-          <span>
+          <span className="min-w-0">
             <span className="font-serif text-lg font-medium">{course.title}</span>
-            <span className="text-faded">
-              {' '}
-              · {course.weeks} weeks · {format.minutes(course.minutes)} in all · up to{' '}
-              {format.minutes(Math.max(...course.weekMinutes))} a week
-            </span>
-            <span className="block">{course.summary}</span>
-            <span className="text-faded block text-sm">
-              Its fullest week fits when every day has {format.minutes(course.minutesADay)}, with setting up
-              and the free share.
-            </span>
+            <OfferFacts offer={course} />
           </span>
         </label>
       ))}

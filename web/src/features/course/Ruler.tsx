@@ -1,87 +1,127 @@
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../app/locale'
+import { weekName } from './text'
 
-/** All weeks in a row at their true lengths; ink is done, the needle is today. */
+type Week = Schemas['RulerWeek']
+
+const LEAST_DAYS_SHOWN = 3
+
+/** All weeks in a row at their true lengths; ink is done, pencil is planned, the needle is today. */
 export function Ruler({
   weeks,
   shown,
   onWeek,
 }: {
-  weeks: Schemas['RulerWeek'][]
-  shown: number
-  onWeek: (week: number) => void
+  weeks: Week[]
+  shown: string
+  onWeek: (key: string) => void
 }) {
-  const format = useFormats()
   const current = useRef<HTMLButtonElement>(null)
   useEffect(() => {
     // In braces, since newer browsers return a promise from scrolling, which is no clean-up.
     current.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
   }, [shown])
 
+  const place = weeks.findIndex((w) => w.key === shown)
   const move = (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key]
-    const next = step && shown + step
-    if (next && next >= 1 && next <= weeks.length) {
+    const next = step && weeks[place + step]
+    if (next) {
       event.preventDefault()
-      onWeek(next)
+      onWeek(next.key)
       requestAnimationFrame(() => current.current?.focus())
     }
   }
 
   return (
     <div className="overflow-x-auto">
-      <div role="tablist" aria-label="Weeks of the course" className="flex min-w-[760px] gap-0.5 pt-3">
-        {weeks.map((week) => {
-          const now = week.passed > 0 && week.passed < 1
-          return (
-            <button
-              key={week.number}
-              ref={week.number === shown ? current : undefined}
-              type="button"
-              role="tab"
-              aria-selected={week.number === shown}
-              tabIndex={week.number === shown ? 0 : -1}
-              onClick={() => onWeek(week.number)}
-              onKeyDown={move}
-              style={{ flexGrow: week.days }}
-              className="relative min-h-11 basis-0 text-left"
-              title={`${week.title}, ${format.range(week.from, week.to)}`}
-              aria-label={`Week ${week.number}, ${week.title}, ${Math.round(week.doneShare * 100)} % done${week.checkpoint ? ', with drawings to compare' : ''}`}
-            >
-              {week.checkpoint && (
-                <svg
-                  viewBox="0 0 10 8"
-                  className="stroke-verdigris absolute -top-2.5 left-1/2 h-2 w-2.5 -translate-x-1/2"
-                  fill="none"
-                  strokeWidth={2}
-                  aria-hidden
-                >
-                  <path d="M1 7 L5 1 L9 7" />
-                </svg>
-              )}
-              {now && (
-                <svg
-                  viewBox="0 0 8 6"
-                  style={{ left: `${week.passed * 100}%` }}
-                  className="fill-sanguine absolute -top-2.5 h-2 w-2.5 -translate-x-1/2"
-                  aria-hidden
-                >
-                  <path d="M0 0 h8 l-4 6 z" />
-                </svg>
-              )}
-              <span className="border-pencil block h-2.5 border">
-                <span className="bg-ink block h-full" style={{ width: `${week.doneShare * 100}%` }} />
-              </span>
-              <span
-                className={`block pt-1 text-sm leading-none ${week.number === shown ? 'font-bold underline underline-offset-4' : 'text-faded'}`}
-              >
-                {week.number}
-              </span>
-            </button>
-          )
-        })}
+      <div
+        role="tablist"
+        aria-label="Weeks of the course"
+        className="flex min-w-[760px] gap-0.5 pt-6"
+        style={{ minWidth: Math.max(760, weeks.length * 24) }}
+      >
+        {weeks.map((week) => (
+          <RulerTab
+            key={week.key}
+            week={week}
+            selected={week.key === shown}
+            tabRef={week.key === shown ? current : undefined}
+            onOpen={() => onWeek(week.key)}
+            onMove={move}
+          />
+        ))}
       </div>
     </div>
+  )
+}
+
+function RulerTab({
+  week,
+  selected,
+  tabRef,
+  onOpen,
+  onMove,
+}: {
+  week: Week
+  selected: boolean
+  tabRef: React.RefObject<HTMLButtonElement | null> | undefined
+  onOpen: () => void
+  onMove: (event: KeyboardEvent) => void
+}) {
+  const format = useFormats()
+  const now = week.passed > 0 && week.passed < 1
+  const elastic = week.days !== 7 || week.untilDone
+  const length = week.untilDone ? 'until done' : `${week.days} days`
+  return (
+    <button
+      ref={tabRef}
+      type="button"
+      role="tab"
+      aria-selected={selected}
+      tabIndex={selected ? 0 : -1}
+      onClick={onOpen}
+      onKeyDown={onMove}
+      style={{ flexGrow: Math.max(LEAST_DAYS_SHOWN, week.days) }}
+      className="relative min-h-11 min-w-0 basis-0 text-left"
+      title={`${weekName(week)}: ${week.title}, ${format.range(week.from, week.to)}`}
+      aria-label={`${weekName(week)}, ${week.title}, ${Math.round(week.doneShare * 100)} % done${elastic ? `, ${length}` : ''}${week.checkpoint ? ', with drawings to compare' : ''}`}
+    >
+      {elastic && (
+        <span className="text-faded absolute -top-5 left-0 text-xs whitespace-nowrap" aria-hidden>
+          {week.untilDone ? 'open' : `${week.days} d`}
+        </span>
+      )}
+      {week.checkpoint && (
+        <svg
+          viewBox="0 0 10 8"
+          className="stroke-verdigris absolute -top-2.5 left-1/2 h-2 w-2.5 -translate-x-1/2"
+          fill="none"
+          strokeWidth={2}
+          aria-hidden
+        >
+          <path d="M1 7 L5 1 L9 7" />
+        </svg>
+      )}
+      {now && (
+        <svg
+          viewBox="0 0 8 6"
+          style={{ left: `${week.passed * 100}%` }}
+          className="fill-sanguine absolute -top-2.5 h-2 w-2.5 -translate-x-1/2"
+          aria-hidden
+        >
+          <path d="M0 0 h8 l-4 6 z" />
+        </svg>
+      )}
+      <span className={`border-pencil block h-2.5 border ${week.role === 'COURSE' ? '' : 'border-dashed'}`}>
+        <span className="bg-ink block h-full" style={{ width: `${week.doneShare * 100}%` }} />
+      </span>
+      <span
+        className={`block truncate pt-1 text-sm leading-none ${selected ? 'font-bold underline underline-offset-4' : 'text-faded'}`}
+      >
+        {week.number ?? { COURSE: '', REPEAT: 'again', DETOUR: 'detour', EMPTY: 'free' }[week.role]}
+      </span>
+    </button>
   )
 }

@@ -12,7 +12,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
   const now = useRef<HTMLTableCellElement>(null)
   useEffect(() => {
     now.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
-  }, [week.number])
+  }, [week.key])
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full min-w-[680px]">
@@ -30,6 +30,11 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
                 {...(day.date === today ? { 'aria-current': 'date' } : {})}
               >
                 {format.shortDay(day.date)}
+                {day.appointments.map((a) => (
+                  <span key={a.title} className="text-verdigris block text-sm font-normal">
+                    {a.start.slice(0, 5)} {a.title}
+                  </span>
+                ))}
               </th>
             ))}
           </tr>
@@ -47,7 +52,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
             </th>
             {week.days.map((day) => (
               <td key={day.date} className="text-faded py-2 text-center">
-                {day.rest ? 'rest' : `${day.usedMinutes} of ${day.roomMinutes}`}
+                {day.closed ? 'waits' : day.rest ? 'no room' : `${day.usedMinutes} of ${day.roomMinutes}`}
               </td>
             ))}
           </tr>
@@ -95,6 +100,14 @@ function ExerciseRow({ row, week, today }: { row: Row; week: Week; today: string
 }
 
 function CellMark({ cell, ahead }: { cell: Cell; ahead: boolean }) {
+  if (ahead && cell.appointed > 0 && cell.done === 0) {
+    return (
+      <span className="italic">
+        <span className="text-faded">{cell.share}</span>{' '}
+        <span className="text-verdigris text-sm">{cell.appointed} there</span>
+      </span>
+    )
+  }
   if (cell.missed) {
     return (
       <span

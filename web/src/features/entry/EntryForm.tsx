@@ -157,26 +157,26 @@ export default function EntryForm({
 
 function Exercises({ field, entry }: { field: Parameters<typeof SelectField>[0]; entry: View | undefined }) {
   const course = useQuery(queries.course()).data
-  const now = course?.placed?.week
   const exercises = course?.exercises ?? []
-  const order = [...new Set(exercises.map((e) => e.week))].sort(
-    (a, b) => Number(b === now) - Number(a === now) || a - b,
-  )
+  const current = exercises.filter((e) => e.now)
+  const later = exercises.filter((e) => !e.now)
+  const groups = [
+    current,
+    ...[...new Set(later.map((e) => e.weekKey))].map((key) => later.filter((e) => e.weekKey === key)),
+  ]
   const unknown =
     entry?.exerciseId && course && !course.exercises.some((e) => e.exerciseId === entry.exerciseId)
   return (
     <SelectField key={course ? 'read' : 'reading'} {...field}>
       <option value="">None</option>
       {unknown && <option value={entry.exerciseId ?? ''}>{entry.exerciseTitle}</option>}
-      {order.map((week) => (
-        <optgroup key={week} label={week === now ? `This week, ${week}` : `Week ${week}`}>
-          {exercises
-            .filter((e) => e.week === week)
-            .map((e) => (
-              <option key={e.exerciseId} value={e.exerciseId}>
-                {e.title}
-              </option>
-            ))}
+      {groups.map((group, i) => (
+        <optgroup key={i} label={i === 0 ? 'This week' : (group[0]?.weekTitle ?? '')}>
+          {group.map((e) => (
+            <option key={e.exerciseId} value={e.exerciseId}>
+              {e.title}
+            </option>
+          ))}
         </optgroup>
       ))}
     </SelectField>

@@ -37,11 +37,15 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
         <ul>
           {found.exercises.map((exercise) => (
             <li key={exercise.exerciseId} className="border-hairline border-t">
-              <Link to={`/course?week=${exercise.week}`} className="hover:bg-deeper block py-2">
+              <Link
+                to={`/course?plan=${exercise.placement}&week=${exercise.weekKey}`}
+                className="hover:bg-deeper block py-2"
+              >
                 <span className="font-medium">{exercise.title}</span>
                 <span className="text-faded">
                   {' '}
-                  · week {exercise.week}, {exercise.weekTitle}
+                  · {exercise.week == null ? '' : `week ${exercise.week}, `}
+                  {exercise.weekTitle}
                 </span>
               </Link>
             </li>

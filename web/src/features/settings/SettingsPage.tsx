@@ -6,8 +6,10 @@ import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
+import { AppointmentsSection } from './AppointmentsSection'
 import { CountingSection } from './CountingSection'
 import { DataSection } from './DataSection'
+import { FeedSection } from './FeedSection'
 import { PagesSection } from './PagesSection'
 import { TimeSection } from './TimeSection'
 import { WordsSection } from './WordsSection'
@@ -19,6 +21,8 @@ export default function SettingsPage() {
     <div className="wide:px-8 px-4 py-6">
       <h1>Settings</h1>
       <Waiting query={useQuery(queries.settings())}>{(settings) => <Page settings={settings} />}</Waiting>
+      <AppointmentsSection />
+      <FeedSection />
       <WordsSection />
       <DataSection />
     </div>

@@ -6,11 +6,21 @@ import { respread, shareFigures, shareTally } from './text'
 /** Today's shares in the order of work, and what is kept free. */
 export function ShareList({ today }: { today: Schemas['TodayView'] }) {
   const format = useFormats()
-  if (today.shares.length === 0 && today.freeMinutes === 0) {
+  if (today.shares.length === 0 && today.freeMinutes === 0 && today.appointments.length === 0) {
     return null
   }
   return (
     <ol className="mt-4">
+      {today.appointments.map((a) => (
+        <li key={a.title + a.start} className="border-hairline border-t py-3">
+          <div className="flex items-baseline justify-between gap-4">
+            <span className="font-medium">{a.title}</span>
+            <span className="text-faded">
+              {a.start.slice(0, 5)} · {format.minutes(a.minutes)}
+            </span>
+          </div>
+        </li>
+      ))}
       {today.shares.map((share) => (
         <ShareItem key={share.exerciseId} share={share} />
       ))}
@@ -38,13 +48,19 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
   return (
     <li className="border-hairline border-t py-3">
       <div className="flex items-baseline justify-between gap-4">
-        <span className={done ? 'text-faded font-medium' : 'font-medium'}>{share.title}</span>
+        <span className={done ? 'text-faded font-medium' : 'font-medium'}>
+          {share.title}
+          {share.course && <span className="text-faded font-normal"> · {share.course}</span>}
+        </span>
         <span className="text-faded shrink-0 text-right">{shareFigures(share, format)}</span>
       </div>
       {share.unit === 'DRAWINGS' && share.count > 1 && (
         <Tally done={share.done} planned={share.count} text={shareTally(share)} />
       )}
       {change && <p className="text-faded">{change}</p>}
+      {share.appointed > 0 && (
+        <p className="text-verdigris">{share.appointed} of them come with the appointment of today.</p>
+      )}
       {(share.text || share.lookFor) && (
         <details className="no-print group">
           <summary className="text-faded hover:text-ink decoration-hairline inline-block min-h-8 list-none leading-8 underline underline-offset-4 pointer-coarse:min-h-11">

@@ -64,6 +64,7 @@ function ToDraw({ today }: { today: Today }) {
       ) : today.rest ? (
         <p className="py-4">Rest today, as planned. Anything you draw all the same counts.</p>
       ) : null}
+      {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
       <ShareList today={today} />
       <Lacking today={today} />
       {course == null && <WithoutCourse />}

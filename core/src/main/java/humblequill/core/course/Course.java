@@ -1,5 +1,6 @@
 package humblequill.core.course;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -12,8 +13,15 @@ import java.util.stream.Stream;
  * @param title its name
  * @param summary what it is for, in a few sentences
  * @param weeks one or more
+ * @param baseline drawings that it asks for at the start and again later, if any
  */
-public record Course(String id, String title, String summary, List<CourseWeek> weeks) {
+public record Course(
+    String id, String title, String summary, List<CourseWeek> weeks, Optional<Baseline> baseline) {
+  /** A course that asks for no baseline. */
+  public Course(String id, String title, String summary, List<CourseWeek> weeks) {
+    this(id, title, summary, weeks, Optional.empty());
+  }
+
   public Course {
     weeks = List.copyOf(weeks);
     if (weeks.isEmpty()) {
@@ -28,8 +36,40 @@ public record Course(String id, String title, String summary, List<CourseWeek> w
               path(w, e, "id"), "the id \"" + exercises.get(e).id() + "\" is used twice");
         }
         checkAfter(weeks.get(w), w, e);
+        var again = exercises.get(e).again();
+        if (again.isPresent() && !ids.contains(again.get())) {
+          throw new BrokenCourseException(
+              path(w, e, "again"), "there is no earlier exercise \"" + again.get() + "\"");
+        }
       }
     }
+  }
+
+  /** The course with the drawings of its baseline as exercises of their weeks. */
+  public Course withCheckpoints() {
+    if (baseline.isEmpty()) {
+      return this;
+    }
+    var all = new ArrayList<>(weeks);
+    var asked = baseline.get();
+    addTo(all, 0, asked.exercises(Baseline.Moment.START));
+    if (asked.again().contains(Baseline.Moment.MIDDLE)) {
+      addTo(all, weeks.size() / 2, asked.exercises(Baseline.Moment.MIDDLE));
+    }
+    if (asked.again().contains(Baseline.Moment.END)) {
+      addTo(all, weeks.size() - 1, asked.exercises(Baseline.Moment.END));
+    }
+    return new Course(id, title, summary, all);
+  }
+
+  private static void addTo(List<CourseWeek> weeks, int week, List<Exercise> checkpoints) {
+    var exercises = new ArrayList<>(checkpoints);
+    if (checkpoints.stream().anyMatch(e -> e.on().equals(Optional.of(Exercise.Pinned.LAST_DAY)))) {
+      exercises.addAll(0, weeks.get(week).exercises());
+    } else {
+      exercises.addAll(weeks.get(week).exercises());
+    }
+    weeks.set(week, weeks.get(week).withExercises(exercises));
   }
 
   private static void checkAfter(CourseWeek week, int w, int e) {

@@ -1,40 +1,285 @@
 package humblequill.core.course;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
- * A course laid on the calendar: week 1 begins on the start date, each week lasts seven days.
+ * A course laid on the calendar: its weeks follow each other from the start date without a gap.
  *
- * @param start first day of week 1
+ * @param course as it was placed
+ * @param start first day of the first week
+ * @param weeks the weeks in order, with every change made since
+ * @param policy what becomes of missed work
  */
-public record Placement(Course course, LocalDate start) {
-  /**
-   * A week at its place.
-   *
-   * @param number from 1
-   * @param from first day
-   * @param to last day
-   */
-  public record PlacedWeek(int number, CourseWeek week, LocalDate from, LocalDate to) {}
+public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, MissedWork policy) {
+  private static final int WEEK = 7;
 
-  /** A week by its number, from 1. */
-  public PlacedWeek week(int number) {
-    var from = start.plusWeeks(number - 1L);
-    return new PlacedWeek(number, course.weeks().get(number - 1), from, from.plusDays(6));
+  public Placement {
+    weeks = List.copyOf(weeks);
+  }
+
+  /** A course as it begins: each week lasts seven days. */
+  public static Placement of(Course course, LocalDate start) {
+    var weeks = new ArrayList<PlacedWeek>();
+    for (int i = 0; i < course.weeks().size(); i++) {
+      weeks.add(
+          new PlacedWeek(
+              Integer.toString(i + 1),
+              Optional.of(i + 1),
+              PlacedWeek.Role.COURSE,
+              course.weeks().get(i),
+              start,
+              WEEK,
+              Set.of(),
+              false,
+              0));
+    }
+    return new Placement(course, start, laid(start, weeks), MissedWork.SPREAD);
+  }
+
+  private static List<PlacedWeek> laid(LocalDate start, List<PlacedWeek> weeks) {
+    var laid = new ArrayList<PlacedWeek>();
+    var next = start;
+    for (var week : weeks) {
+      laid.add(week.at(next));
+      next = next.plusDays(week.days());
+    }
+    return laid;
+  }
+
+  /** The week of a key. */
+  public Optional<PlacedWeek> week(String key) {
+    return weeks.stream().filter(w -> w.key().equals(key)).findFirst();
   }
 
   /** The week that holds a date, if the course runs then. */
   public Optional<PlacedWeek> weekOn(LocalDate date) {
-    long days = ChronoUnit.DAYS.between(start, date);
-    return days < 0 || days / 7 >= course.weeks().size()
-        ? Optional.empty()
-        : Optional.of(week((int) (days / 7) + 1));
+    return weeks.stream().filter(w -> w.contains(date)).findFirst();
   }
 
   /** Last day of the last week. */
   public LocalDate end() {
-    return week(course.weeks().size()).to();
+    return weeks.isEmpty() ? start.minusDays(1) : weeks.get(weeks.size() - 1).to();
+  }
+
+  /** An exercise of the plan, or of the course where the plan has left it out. */
+  public Optional<Exercise> exercise(String id) {
+    return weeks.stream()
+        .flatMap(w -> w.exercise(id).stream())
+        .findFirst()
+        .or(() -> course.exercise(id));
+  }
+
+  /** Topics that an exercise of the plan or of the course touches; none when it is unknown. */
+  public List<String> topicsOf(String exerciseId) {
+    return Stream.concat(weeks.stream().map(PlacedWeek::week), course.weeks().stream())
+        .flatMap(
+            w -> w.exercises().stream().filter(e -> e.id().equals(exerciseId)).map(w::topicsOf))
+        .findFirst()
+        .orElse(List.of());
+  }
+
+  /**
+   * The plan after a change.
+   *
+   * @throws PlanChangeException if the change names a week or exercise that is not there, or asks
+   *     for what cannot be
+   */
+  public Placement after(PlanChange change) {
+    try {
+      return changed(change);
+    } catch (IllegalArgumentException e) {
+      throw new PlanChangeException(e.getMessage());
+    }
+  }
+
+  private Placement changed(PlanChange change) {
+    if (change instanceof PlanChange.Stretch c) {
+      return with(c.week(), w -> w.withDays(c.days()));
+    } else if (change instanceof PlanChange.UntilDone c) {
+      return with(c.week(), w -> w.lasting(c.on()));
+    } else if (change instanceof PlanChange.Repeat c) {
+      return insert(index(c.week()) + 1, List.of(repeated(need(c.week()), c.as())));
+    } else if (change instanceof PlanChange.Skip c) {
+      return skipped(need(c.week()), c.on());
+    } else if (change instanceof PlanChange.Swap c) {
+      return swapped(index(c.week()), index(c.other()));
+    } else if (change instanceof PlanChange.Empty c) {
+      var week = new CourseWeek("Empty week", "", List.of(), List.of(), List.of());
+      return insert(
+          index(c.before()), List.of(brought(c.as(), PlacedWeek.Role.EMPTY, week, c.days())));
+    } else if (change instanceof PlanChange.Detour c) {
+      return detoured(c);
+    } else if (change instanceof PlanChange.Pause c) {
+      return closed(c.week(), c.dates());
+    } else if (change instanceof PlanChange.Slide c) {
+      return closed(c.week(), c.dates());
+    } else if (change instanceof PlanChange.LetGo c) {
+      return with(c.week(), w -> dropped(w, c.units()).withClosed(c.dates()));
+    } else if (change instanceof PlanChange.Drop c) {
+      return with(c.week(), w -> dropped(w, c.units()));
+    } else if (change instanceof PlanChange.Pace c) {
+      return with(c.week(), w -> paced(w, c.exercise(), c.secondsEach()));
+    } else if (change instanceof PlanChange.MinutesADay c) {
+      return with(c.week(), w -> w.withMinutesADay(c.minutes()));
+    } else if (change instanceof PlanChange.Add c) {
+      return with(c.week(), w -> added(w, c.exercise()));
+    } else if (change instanceof PlanChange.Policy c) {
+      return new Placement(course, start, weeks, c.policy());
+    }
+    throw new IllegalArgumentException("unknown change " + change);
+  }
+
+  /**
+   * Whether everything before a day is the same in both plans: the same weeks on the same days.
+   * What really happened stays as it was.
+   */
+  public boolean samePast(Placement other, LocalDate day) {
+    return past(day).equals(other.past(day));
+  }
+
+  private Map<LocalDate, String> past(LocalDate day) {
+    var keys = new HashMap<LocalDate, String>();
+    for (var week : weeks) {
+      for (var d = week.from(); d.isBefore(day) && !d.isAfter(week.to()); d = d.plusDays(1)) {
+        keys.put(d, week.key());
+      }
+    }
+    return keys;
+  }
+
+  private int index(String key) {
+    for (int i = 0; i < weeks.size(); i++) {
+      if (weeks.get(i).key().equals(key)) {
+        return i;
+      }
+    }
+    throw new PlanChangeException("there is no week \"" + key + "\" in this plan");
+  }
+
+  private PlacedWeek need(String key) {
+    return weeks.get(index(key));
+  }
+
+  private Placement relaid(List<PlacedWeek> changed) {
+    return new Placement(course, start, laid(start, changed), policy);
+  }
+
+  private Placement with(String key, UnaryOperator<PlacedWeek> change) {
+    var changed = new ArrayList<>(weeks);
+    int i = index(key);
+    changed.set(i, change.apply(changed.get(i)));
+    return relaid(changed);
+  }
+
+  private Placement insert(int at, List<PlacedWeek> brought) {
+    for (var week : brought) {
+      if (week(week.key()).isPresent()) {
+        throw new PlanChangeException("there is a week \"" + week.key() + "\" already");
+      }
+    }
+    var changed = new ArrayList<>(weeks);
+    changed.addAll(at, brought);
+    return relaid(changed);
+  }
+
+  private static PlacedWeek brought(String key, PlacedWeek.Role role, CourseWeek week, int days) {
+    return new PlacedWeek(
+        key, Optional.empty(), role, week, LocalDate.EPOCH, days, Set.of(), false, 0);
+  }
+
+  private PlacedWeek repeated(PlacedWeek week, String as) {
+    var original = week.number().map(n -> course.weeks().get(n - 1)).orElse(week.week());
+    return brought(as, PlacedWeek.Role.REPEAT, renamed(original), WEEK);
+  }
+
+  private Placement detoured(PlanChange.Detour detour) {
+    var plan = this;
+    for (int i = 0; i < detour.weeks().size(); i++) {
+      var week =
+          brought(
+              detour.keyOf(i), PlacedWeek.Role.DETOUR, plan.renamed(detour.weeks().get(i)), WEEK);
+      plan = plan.insert(plan.index(detour.before()), List.of(week));
+    }
+    return plan;
+  }
+
+  /** The same week with exercise ids that this plan does not have yet. */
+  private CourseWeek renamed(CourseWeek week) {
+    int n = 2;
+    while (week.exercises().stream().anyMatch(e -> exercise(e.id()).isPresent())) {
+      int copy = n++;
+      var names = new HashMap<String, String>();
+      week.exercises().forEach(e -> names.put(e.id(), copyId(e.id(), copy)));
+      week = week.withExercises(week.exercises().stream().map(e -> e.renamed(names)).toList());
+    }
+    return week;
+  }
+
+  private static String copyId(String id, int copy) {
+    return id.replaceFirst("-again\\d+$", "") + "-again" + copy;
+  }
+
+  private Placement skipped(PlacedWeek week, LocalDate on) {
+    long begun = on.toEpochDay() - week.from().toEpochDay();
+    if (begun > 0) {
+      return begun >= week.days() ? this : with(week.key(), w -> w.withDays((int) begun));
+    }
+    return relaid(weeks.stream().filter(w -> !w.key().equals(week.key())).toList());
+  }
+
+  private Placement swapped(int a, int b) {
+    var changed = new ArrayList<>(weeks);
+    java.util.Collections.swap(changed, a, b);
+    return relaid(changed);
+  }
+
+  private Placement closed(String key, Set<LocalDate> dates) {
+    var week = need(key);
+    for (var date : dates) {
+      if (!week.contains(date) || week.closed().contains(date)) {
+        throw new PlanChangeException(date + " is no open day of that week");
+      }
+    }
+    return with(key, w -> w.withDays(w.days() + dates.size()).withClosed(dates));
+  }
+
+  private static PlacedWeek dropped(PlacedWeek week, Map<String, Integer> units) {
+    for (var id : units.keySet()) {
+      if (week.exercise(id).isEmpty()) {
+        throw new PlanChangeException("there is no exercise \"" + id + "\" in that week");
+      }
+    }
+    return week.withExercises(
+        week.week().exercises().stream()
+            .flatMap(e -> e.fewer(units.getOrDefault(e.id(), 0)).stream())
+            .toList());
+  }
+
+  private static PlacedWeek paced(PlacedWeek week, String id, int secondsEach) {
+    if (week.exercise(id).isEmpty()) {
+      throw new PlanChangeException("there is no exercise \"" + id + "\" in that week");
+    }
+    return week.withExercises(
+        week.week().exercises().stream()
+            .map(e -> e.id().equals(id) ? e.withSecondsEach(secondsEach) : e)
+            .toList());
+  }
+
+  private PlacedWeek added(PlacedWeek week, Exercise exercise) {
+    if (exercise(exercise.id()).isPresent()) {
+      throw new PlanChangeException(
+          "there is an exercise \"" + exercise.id() + "\" in this plan already");
+    }
+    var all = new ArrayList<Exercise>(week.week().exercises());
+    all.add(exercise);
+    return week.withExercises(all);
   }
 }

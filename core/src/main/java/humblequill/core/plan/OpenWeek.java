@@ -6,6 +6,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * A course week under way, planned under the policy <i>spread</i>: what was done is fixed, the rest
@@ -17,6 +20,7 @@ import java.util.Optional;
  * @param days the week's days, in order
  * @param nextDays days after the week, for the remedy of more days
  * @param today the open practice day
+ * @param reserved units that appointments from today on satisfy, by date and exercise
  */
 public record OpenWeek(
     List<Work> works,
@@ -24,7 +28,18 @@ public record OpenWeek(
     List<DayRoom> days,
     List<DayRoom> nextDays,
     LocalDate today,
-    DayOrder order) {
+    DayOrder order,
+    Map<LocalDate, Map<String, Integer>> reserved) {
+  /** A week without appointments. */
+  public OpenWeek(
+      List<Work> works,
+      Map<String, Map<LocalDate, Integer>> done,
+      List<DayRoom> days,
+      List<DayRoom> nextDays,
+      LocalDate today,
+      DayOrder order) {
+    this(works, done, days, nextDays, today, order, Map.of());
+  }
 
   /**
    * The week as it stands.
@@ -67,15 +82,14 @@ public record OpenWeek(
   /** Plans the rest of the week. */
   public Outlook outlook() {
     var ahead = days.stream().filter(day -> !day.date().isBefore(today)).toList();
-    var left =
-        works.stream()
-            .map(w -> w.withQuantity(Math.max(0, w.quantity() - doneBefore(w.id(), today))))
-            .toList();
+    var left = left();
     var spread = Planner.spread(left, ahead, order);
     var plans = spread.days();
     var shortfalls = spread.shortfalls();
-    if (!ahead.isEmpty() && ahead.get(0).date().equals(today) && anyBonus(plans.get(0))) {
-      var today = plans.get(0);
+    if (!ahead.isEmpty()
+        && ahead.get(0).date().equals(today)
+        && anyBonus(withAppointed(plans.subList(0, 1)).get(0))) {
+      var today = withAppointed(plans.subList(0, 1)).get(0);
       var later =
           Planner.spread(
               left.stream().map(w -> afterToday(w, today)).toList(),
@@ -86,14 +100,85 @@ public record OpenWeek(
       shortfalls = later.shortfalls();
     }
     return new Outlook(
-        plans,
+        withAppointed(plans),
         shortfalls,
         spread.workSeconds(),
         spread.roomSeconds(),
-        respreads(plans),
+        respreads(withAppointed(plans)),
         shortfalls.isEmpty() || ahead.isEmpty()
             ? Optional.empty()
             : Optional.of(RemedyFinder.find(left, ahead, nextDays, order)));
+  }
+
+  /** What is left at the start of today and has to find a day of its own. */
+  List<Work> left() {
+    return works.stream()
+        .map(
+            w ->
+                w.withQuantity(
+                    Math.max(0, w.quantity() - doneBefore(w.id(), today) - reservedOf(w.id()))))
+        .toList();
+  }
+
+  /** Whether all work of the week was done before today. */
+  boolean wasDone() {
+    return works.stream().allMatch(w -> doneBefore(w.id(), today) >= w.quantity());
+  }
+
+  /** Whether all work of the week is done, with what today brought. */
+  public boolean isDone() {
+    return works.stream().allMatch(w -> doneBefore(w.id(), today.plusDays(1)) >= w.quantity());
+  }
+
+  /** Days before today that had a share in the first plan and on which nothing of it was done. */
+  public Set<LocalDate> missedDays() {
+    var missed = new TreeSet<LocalDate>();
+    for (var day : firstPlan().days()) {
+      if (day.date().isBefore(today)
+          && !day.shares().isEmpty()
+          && works.stream().allMatch(w -> doneOn(w.id(), day.date()) == 0)) {
+        missed.add(day.date());
+      }
+    }
+    return missed;
+  }
+
+  /** Units that the first plan gave to these days and that are still left, by exercise. */
+  public Map<String, Integer> missedUnits(Set<LocalDate> days) {
+    var units = new TreeMap<String, Integer>();
+    var first = firstPlan();
+    for (var work : left()) {
+      int due =
+          first.days().stream()
+              .filter(day -> days.contains(day.date()))
+              .mapToInt(day -> day.countOf(work.id()))
+              .sum();
+      if (Math.min(due, work.quantity()) > 0) {
+        units.put(work.id(), Math.min(due, work.quantity()));
+      }
+    }
+    return units;
+  }
+
+  private int reservedOf(String exerciseId) {
+    return reserved.values().stream().mapToInt(r -> r.getOrDefault(exerciseId, 0)).sum();
+  }
+
+  private List<DayPlan> withAppointed(List<DayPlan> plans) {
+    return plans.stream()
+        .map(
+            plan -> {
+              var here = reserved.getOrDefault(plan.date(), Map.of());
+              return plan.withAppointed(
+                  works.stream()
+                      .filter(w -> here.containsKey(w.id()))
+                      .map(
+                          w ->
+                              new Share(
+                                  w.id(), here.get(w.id()), here.get(w.id()) * w.secondsEach()))
+                      .toList());
+            })
+        .toList();
   }
 
   /**
@@ -132,7 +217,8 @@ public record OpenWeek(
   }
 
   private Work afterToday(Work left, DayPlan plan) {
-    int taken = Math.max(plan.countOf(left.id()), doneOn(left.id(), today));
+    int appointed = reserved.getOrDefault(today, Map.of()).getOrDefault(left.id(), 0);
+    int taken = Math.max(plan.countOf(left.id()), doneOn(left.id(), today)) - appointed;
     return left.withQuantity(Math.max(0, left.quantity() - taken));
   }
 

@@ -1,5 +1,6 @@
 package humblequill.core.plan;
 
+import humblequill.core.course.Exercise;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -7,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Spreads work over days. Deterministic: the same input gives the same plan.
@@ -16,6 +18,7 @@ import java.util.Map;
  *       largest-remainder method, in whole units; ties go to the earlier day.
  *   <li>Work that other work waits for comes as early as it fits, so that what follows keeps the
  *       rest of the days.
+ *   <li>Work pinned to the first or the last day comes as early or as late as it fits.
  *   <li>A share below the smallest chunk moves to the nearest day with a share of the same work and
  *       room for it.
  *   <li>No day is given more than its room; single units are moved to make the rest fit, and what
@@ -74,6 +77,7 @@ public final class Planner {
         Comparator.comparingInt(
                 (Integer i) ->
                     awaited.contains(i) ? depth[i] : depth[i] > 0 ? works.size() : works.size() + 1)
+            .thenComparing(i -> works.get(i).on().isPresent() ? 0 : 1)
             .thenComparing(i -> -works.get(i).secondsEach()));
     return order;
   }
@@ -122,8 +126,11 @@ public final class Planner {
 
     private void place(int work) {
       int first = firstDay(work);
-      if (awaited[work]) {
+      var on = works.get(work).on();
+      if (awaited[work] || on.equals(Optional.of(Exercise.Pinned.FIRST_DAY))) {
         placeEarly(work, first);
+      } else if (on.isPresent()) {
+        placeLate(work, first);
       } else {
         placeEvenly(work, first);
         gatherChunks(work, first);
@@ -133,6 +140,16 @@ public final class Planner {
     private void placeEarly(int work, int first) {
       int todo = works.get(work).quantity();
       for (int day = first; day < days.size() && todo > 0; day++) {
+        int here = (int) Math.min(todo, left[day] / works.get(work).secondsEach());
+        put(work, day, here);
+        todo -= here;
+      }
+      unplaced[work] = todo;
+    }
+
+    private void placeLate(int work, int first) {
+      int todo = works.get(work).quantity();
+      for (int day = days.size() - 1; day >= first && todo > 0; day--) {
         int here = (int) Math.min(todo, left[day] / works.get(work).secondsEach());
         put(work, day, here);
         todo -= here;
@@ -260,6 +277,7 @@ public final class Planner {
       for (int work = 0; work < works.size(); work++) {
         int each = works.get(work).secondsEach();
         if (work == forWork
+            || works.get(work).on().isPresent()
             || units[work][day] == 0
             || (best != null && each >= works.get(best[0]).secondsEach())) {
           continue;

@@ -39,6 +39,17 @@ public final class RemedyFinder {
   }
 
   /**
+   * The fewest days to add so that all work fits.
+   *
+   * @param nextDays the days after the last one, in order
+   * @return empty when they do not suffice
+   */
+  static Optional<Remedies.ExtraDays> extraDays(
+      List<Work> works, List<DayRoom> days, List<DayRoom> nextDays, DayOrder order) {
+    return new RemedyFinder(works, days, order).extraDays(nextDays);
+  }
+
+  /**
    * The smallest number of minutes on every day with which all work fits; days without any minutes
    * stay without.
    *

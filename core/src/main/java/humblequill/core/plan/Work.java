@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param secondsEach seconds that one unit takes, above 0
  * @param chunk smallest share worth sitting down for, 1 or more
  * @param after the exercise that must be done before this one gets a share
+ * @param on the day it belongs to, if any
  */
 public record Work(
     String id,
@@ -22,7 +23,19 @@ public record Work(
     int quantity,
     int secondsEach,
     int chunk,
-    Optional<String> after) {
+    Optional<String> after,
+    Optional<Exercise.Pinned> on) {
+  /** Work that belongs to no day in particular. */
+  public Work(
+      String id,
+      ExerciseKind kind,
+      int quantity,
+      int secondsEach,
+      int chunk,
+      Optional<String> after) {
+    this(id, kind, quantity, secondsEach, chunk, after, Optional.empty());
+  }
+
   public Work {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(kind, "kind");
@@ -42,7 +55,13 @@ public record Work(
         exercise.target().quantity(),
         exercise.secondsEach(),
         exercise.chunk(),
-        exercise.after());
+        exercise.after(),
+        exercise.on());
+  }
+
+  /** Whether poses given elsewhere can stand for its units. */
+  boolean posed() {
+    return kind == ExerciseKind.TIMED_POSES || kind == ExerciseKind.STUDY;
   }
 
   /** The time all of it takes, in seconds. */
@@ -52,11 +71,11 @@ public record Work(
 
   /** The same work with another quantity. */
   public Work withQuantity(int other) {
-    return new Work(id, kind, other, secondsEach, chunk, after);
+    return new Work(id, kind, other, secondsEach, chunk, after, on);
   }
 
   /** The same work at another pace. */
   public Work withSecondsEach(int other) {
-    return new Work(id, kind, quantity, other, chunk, after);
+    return new Work(id, kind, quantity, other, chunk, after, on);
   }
 }

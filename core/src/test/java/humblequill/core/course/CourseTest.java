@@ -18,23 +18,29 @@ class CourseTest {
         90,
         3,
         Optional.ofNullable(after),
+        Optional.empty(),
+        Optional.empty(),
         Optional.of("life"),
         "",
         "",
+        List.of(),
         List.of());
   }
 
   private static Course course(Exercise... exercises) {
-    var week = new CourseWeek("Boxes", "", List.of("boxes"), List.of(exercises));
+    var week = new CourseWeek("Boxes", "", List.of("boxes"), List.of(exercises), List.of());
     return new Course(
-        "boxes", "Boxes", "", List.of(week, new CourseWeek("Rest", "", List.of(), List.of())));
+        "boxes",
+        "Boxes",
+        "",
+        List.of(week, new CourseWeek("Rest", "", List.of(), List.of(), List.of())));
   }
 
   @Test
   void weeks_lie_on_the_calendar_from_the_start() {
-    var placement = new Placement(course(exercise("a", null)), LocalDate.of(2026, 3, 5));
+    var placement = Placement.of(course(exercise("a", null)), LocalDate.of(2026, 3, 5));
     assertThat(placement.weekOn(LocalDate.of(2026, 3, 4))).isEmpty();
-    assertThat(placement.weekOn(LocalDate.of(2026, 3, 11)).orElseThrow().number()).isEqualTo(1);
+    assertThat(placement.weekOn(LocalDate.of(2026, 3, 11)).orElseThrow().number()).contains(1);
     assertThat(placement.weekOn(LocalDate.of(2026, 3, 12)).orElseThrow().from())
         .isEqualTo("2026-03-12");
     assertThat(placement.end()).isEqualTo("2026-03-18");

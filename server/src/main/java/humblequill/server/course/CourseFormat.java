@@ -5,6 +5,7 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import humblequill.core.course.Baseline;
 import humblequill.core.course.BrokenCourseException;
 import humblequill.core.course.Course;
 import humblequill.core.course.CourseWeek;
@@ -16,6 +17,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -23,6 +25,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /**
@@ -77,6 +80,29 @@ class CourseFormat {
     }
   }
 
+  /** Checks a document as the editor holds it. */
+  Parsed parse(JsonNode document) throws Broken {
+    return parse(document.toString());
+  }
+
+  /**
+   * The course as a document of the newest format. Fields that the format does not know are lost;
+   * it is for courses that never were a file.
+   */
+  static ObjectNode document(Course course) {
+    return CourseWriting.document(course);
+  }
+
+  /** A document as a tree. */
+  JsonNode tree(String document) {
+    return JSON.readTree(document);
+  }
+
+  /** A document as YAML. */
+  static String yaml(JsonNode document) {
+    return YAML.writeValueAsString(document);
+  }
+
   /** Reads a document that was checked before. */
   Course stored(String document) {
     return course(JSON.readTree(document));
@@ -122,7 +148,16 @@ class CourseFormat {
         tree.path("id").asString(),
         tree.path("title").asString(),
         tree.path("summary").asString("").strip(),
-        tree.path("weeks").valueStream().map(CourseFormat::week).toList());
+        tree.path("weeks").valueStream().map(CourseFormat::week).toList(),
+        tree.has("baseline") ? Optional.of(baseline(tree.path("baseline"))) : Optional.empty());
+  }
+
+  private static Baseline baseline(JsonNode node) {
+    var again =
+        strings(node.path("again")).stream()
+            .map(m -> Baseline.Moment.valueOf(m.toUpperCase(Locale.ROOT)))
+            .collect(Collectors.toSet());
+    return new Baseline(strings(node.path("subjects")), node.path("minutesEach").asInt(), again);
   }
 
   private static CourseWeek week(JsonNode node) {
@@ -130,7 +165,8 @@ class CourseFormat {
         node.path("title").asString(),
         node.path("aim").asString("").strip(),
         strings(node.path("topics")),
-        node.path("exercises").valueStream().map(CourseFormat::exercise).toList());
+        node.path("exercises").valueStream().map(CourseFormat::exercise).toList(),
+        strings(node.path("resources")));
   }
 
   private static Exercise exercise(JsonNode node) {
@@ -145,10 +181,14 @@ class CourseFormat {
         counted ? (int) Math.round(node.path("minutesEach").asDouble() * 60) : 60,
         Math.min(quantity, node.path("chunk").asInt(1)),
         optional(node, "after"),
+        optional(node, "on")
+            .map(on -> Exercise.Pinned.valueOf(on.toUpperCase(Locale.ROOT).replace('-', '_'))),
+        optional(node, "again"),
         optional(node, "source"),
         node.path("text").asString("").strip(),
         node.path("lookFor").asString("").strip(),
-        strings(node.path("alsoCalled")));
+        strings(node.path("alsoCalled")),
+        strings(node.path("topics")));
   }
 
   private static List<String> strings(JsonNode node) {

@@ -1,31 +1,30 @@
 package humblequill.server.course;
 
-import humblequill.core.calendar.WeekPattern;
 import humblequill.core.course.Course;
 import humblequill.core.course.Placement;
-import humblequill.core.plan.RemedyFinder;
-import humblequill.core.plan.Work;
+import humblequill.core.course.PlanChange;
+import humblequill.core.course.PlanChangeException;
 import humblequill.server.edge.Refusal;
-import humblequill.server.settings.Learner;
-import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Offers courses and keeps the placement of the one that is followed. */
+/** Keeps the placements of the courses that are followed, with every change of their plans. */
 @Service
 public class CourseService {
   private final PlacementRepository repository;
+  private final PlanChangeRepository changes;
   private final CourseLibrary library;
   private final CourseFormat format;
-  private final SettingsService settings;
   private final Clock clock;
 
   /** A placement's document never changes, so each is read once. */
@@ -33,106 +32,236 @@ public class CourseService {
 
   CourseService(
       PlacementRepository repository,
+      PlanChangeRepository changes,
       CourseLibrary library,
       CourseFormat format,
-      SettingsService settings,
       Clock clock) {
     this.repository = repository;
+    this.changes = changes;
     this.library = library;
     this.format = format;
-    this.settings = settings;
     this.clock = clock;
   }
 
-  /** What can be placed. */
-  public Courses courses() {
-    var shelf = library.shelf();
-    var learner = settings.learner();
-    return new Courses(
-        shelf.courses().stream()
-            .map(CourseFormat.Parsed::course)
-            .map(
-                c ->
-                    new Courses.Offer(
-                        c.id(),
-                        c.title(),
-                        c.summary(),
-                        c.weeks().size(),
-                        (int) (c.weeks().stream().mapToLong(w -> w.seconds()).sum() / 60),
-                        c.weeks().stream().map(w -> (int) (w.seconds() / 60)).toList(),
-                        minutesADay(c, learner)))
-            .toList(),
-        shelf.broken());
+  /** The courses that are followed: the main one first, then those beside it. */
+  @Transactional(readOnly = true)
+  public List<PlacedCourse> followed() {
+    return placed(repository.findByEndedAtIsNullOrderBySideAscPlacedAtAsc());
   }
 
-  private static int minutesADay(Course course, Learner learner) {
-    var days =
-        Stream.iterate(learner.today(), d -> d.plusDays(1))
-            .limit(7)
-            .map(d -> learner.room(d).withAvailable(1))
-            .toList();
-    return course.weeks().stream()
-        .mapToInt(
-            week ->
-                RemedyFinder.minutesNeeded(
-                        week.exercises().stream().map(Work::of).toList(), days, learner.dayOrder())
-                    .orElse(WeekPattern.MAX_MINUTES))
-        .max()
-        .orElse(0);
-  }
-
-  /** The course that is followed, if any. */
+  /** The main course, if any. */
   @Transactional(readOnly = true)
   public Optional<PlacedCourse> current() {
-    return repository.findFirstByEndedAtIsNullOrderByPlacedAtDesc().map(this::placed);
+    return followed().stream().findFirst();
   }
 
-  /** A placement, followed or ended. */
+  /** A placement that is followed. */
   @Transactional(readOnly = true)
-  public Optional<PlacedCourse> find(UUID id) {
-    return repository.findById(id).map(this::placed);
+  public PlacedCourse need(UUID id) {
+    return followed().stream()
+        .filter(p -> p.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> Refusal.notFound("course that you follow with the id", id));
   }
 
-  /** Every placement there was, by title and start. */
+  /** Every placement there was. */
   @Transactional(readOnly = true)
   public List<PlacedCourse> all() {
-    return repository.findAll().stream().map(this::placed).toList();
+    return placed(repository.findAll());
   }
 
-  private PlacedCourse placed(PlacementEntity entity) {
-    var course = read.computeIfAbsent(entity.id, id -> format.stored(entity.document));
-    return new PlacedCourse(entity.id, new Placement(course, entity.startDay));
+  private List<PlacedCourse> placed(Collection<PlacementEntity> entities) {
+    if (entities.isEmpty()) {
+      return List.of();
+    }
+    var ids = entities.stream().map(e -> e.id).toList();
+    var byPlacement =
+        changes.findByPlacementIdInOrderByPosition(ids).stream()
+            .collect(Collectors.groupingBy(c -> c.placementId));
+    return entities.stream()
+        .map(e -> placed(e, byPlacement.getOrDefault(e.id, List.of())))
+        .toList();
+  }
+
+  private PlacedCourse placed(PlacementEntity entity, List<PlanChangeEntity> made) {
+    var course =
+        read.computeIfAbsent(entity.id, id -> format.stored(entity.document).withCheckpoints());
+    var decisions = made.stream().map(CourseService::decision).toList();
+    return new PlacedCourse(
+        entity.id,
+        folded(Placement.of(course, entity.startDay), decisions),
+        entity.side,
+        entity.weight,
+        entity.settledUntil == null ? entity.startDay : entity.settledUntil,
+        decisions);
+  }
+
+  private static Decision decision(PlanChangeEntity e) {
+    return new Decision(
+        e.id, e.madeOn, e.automatic, e.reason, ChangeFormat.read(e.changes), e.undoneAt != null);
+  }
+
+  private static Placement folded(Placement begin, List<Decision> decisions) {
+    var plan = begin;
+    for (var decision : decisions) {
+      if (!decision.undone()) {
+        for (var change : decision.changes()) {
+          plan = plan.after(change);
+        }
+      }
+    }
+    return plan;
+  }
+
+  /** The plan as it was before and after each decision that stands, oldest first. */
+  public List<Placement> story(PlacedCourse placed) {
+    var plan = Placement.of(placed.placement().course(), placed.placement().start());
+    var plans = new ArrayList<>(List.of(plan));
+    for (var decision : placed.decisions()) {
+      if (!decision.undone()) {
+        plan = folded(plan, List.of(decision));
+      }
+      plans.add(plan);
+    }
+    return plans;
   }
 
   /**
-   * Lays a course on the calendar; another one that is followed ends with that. Its entries stay.
+   * Lays a course on the calendar. A main course ends the main course before it, a side course the
+   * side course; entries stay.
+   *
+   * @param weight its part of the room where both have work, 1 to 99, against the other's
    */
   @Transactional
-  public PlacedCourse place(String courseId, LocalDate start) {
+  public PlacedCourse place(
+      String courseId, LocalDate start, boolean side, int weight, LocalDate today) {
     var parsed = library.find(courseId).orElseThrow(() -> Refusal.notFound("course", courseId));
     if (start.getYear() < 1970 || start.getYear() > 2200) {
       throw Refusal.badValue(
           "start", start, "A course starts between 1970 and 2200, not on " + start + ".");
     }
-    leave();
+    for (var other : repository.findByEndedAtIsNullOrderBySideAscPlacedAtAsc()) {
+      if (other.side == side) {
+        end(other);
+      }
+    }
     var entity = new PlacementEntity();
     entity.courseId = courseId;
     entity.title = parsed.course().title();
     entity.document = parsed.document();
     entity.startDay = start;
     entity.placedAt = clock.instant();
-    return placed(repository.saveAndFlush(entity));
+    entity.side = side;
+    entity.weight = weight;
+    entity.settledUntil = start.isBefore(today) ? today : start;
+    return placed(repository.saveAndFlush(entity), List.of());
   }
 
-  /** Stops following the course. */
+  /** Changes the part of the room that a course gets beside another. */
   @Transactional
-  public void leave() {
+  public void weigh(UUID id, int weight) {
+    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("course", id));
+    entity.weight = weight;
+    repository.saveAndFlush(entity);
+  }
+
+  /** Stops following a course; its entries stay. */
+  @Transactional
+  public void leave(UUID id) {
+    repository.findById(id).ifPresent(this::end);
+  }
+
+  private void end(PlacementEntity entity) {
+    entity.endedAt = clock.instant();
+    repository.saveAndFlush(entity);
+  }
+
+  /**
+   * Keeps a decision.
+   *
+   * @param id made by the client, so that a retry never changes twice
+   */
+  @Transactional
+  public void change(
+      PlacedCourse placed,
+      UUID id,
+      List<PlanChange> made,
+      boolean automatic,
+      String reason,
+      LocalDate today) {
+    if (changes.existsById(id)) {
+      return;
+    }
+    var entity = new PlanChangeEntity();
+    entity.id = id;
+    entity.placementId = placed.id();
+    entity.position = placed.decisions().size();
+    entity.madeOn = today;
+    entity.madeAt = clock.instant();
+    entity.automatic = automatic;
+    entity.reason = reason;
+    entity.changes = ChangeFormat.write(made);
+    changes.saveAndFlush(entity);
+  }
+
+  /** Remembers up to which day missed work is settled. */
+  @Transactional
+  public void settled(UUID placement, LocalDate until) {
     repository
-        .findFirstByEndedAtIsNullOrderByPlacedAtDesc()
+        .findById(placement)
         .ifPresent(
             entity -> {
-              entity.endedAt = clock.instant();
+              entity.settledUntil = until;
               repository.saveAndFlush(entity);
             });
+  }
+
+  /**
+   * Why a decision cannot be taken back; empty when it can.
+   *
+   * @param today days before it must stay as they were
+   */
+  public Optional<String> whyNotUndone(PlacedCourse placed, Decision decision, LocalDate today) {
+    if (decision.undone()) {
+      return Optional.of("it is taken back already");
+    }
+    int at = placed.decisions().indexOf(decision);
+    for (var later : placed.decisions().subList(at + 1, placed.decisions().size())) {
+      if (!later.undone() && decision.isBuiltOnBy(later)) {
+        return Optional.of("a later change builds on it; take that back first");
+      }
+    }
+    try {
+      var without = placed.decisions().stream().filter(d -> !d.equals(decision)).toList();
+      var begin = Placement.of(placed.placement().course(), placed.placement().start());
+      return folded(begin, without).samePast(placed.placement(), today)
+          ? Optional.empty()
+          : Optional.of("days that it moved are over");
+    } catch (PlanChangeException e) {
+      return Optional.of("a later change builds on it; take that back first");
+    }
+  }
+
+  /** Takes a decision back. */
+  @Transactional
+  public void undo(UUID decisionId, LocalDate today) {
+    var entity =
+        changes.findById(decisionId).orElseThrow(() -> Refusal.notFound("change", decisionId));
+    if (entity.undoneAt != null) {
+      return;
+    }
+    var placed = need(entity.placementId);
+    var decision =
+        placed.decisions().stream()
+            .filter(d -> d.id().equals(decisionId))
+            .findFirst()
+            .orElseThrow();
+    whyNotUndone(placed, decision, today)
+        .ifPresent(
+            why -> {
+              throw Refusal.conflict("built-on", "This change cannot be taken back: " + why + ".");
+            });
+    entity.undoneAt = clock.instant();
+    changes.saveAndFlush(entity);
   }
 }

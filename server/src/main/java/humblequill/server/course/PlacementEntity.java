@@ -19,4 +19,9 @@ class PlacementEntity {
   LocalDate startDay = LocalDate.EPOCH;
   Instant placedAt = Instant.EPOCH;
   @Nullable Instant endedAt;
+  boolean side;
+  int weight = 100;
+
+  /** First day whose missed work was not settled yet. */
+  @Nullable LocalDate settledUntil;
 }

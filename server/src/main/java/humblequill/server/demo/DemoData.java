@@ -64,7 +64,8 @@ class DemoData implements SmartInitializingSingleton {
     var today = settings.learner().today();
     settings.write(DemoLearner.settings(today, ZoneId.systemDefault().getId()));
     words.write(DemoLearner.words());
-    var placed = courses.place("harbour-year", today.minusDays(DemoLearner.DAYS_BEFORE));
+    var placed =
+        courses.place("harbour-year", today.minusDays(DemoLearner.DAYS_BEFORE), false, 70, today);
     entries.createAll(new Diary(placed, settings.learner()).write());
   }
 
@@ -126,7 +127,7 @@ class DemoData implements SmartInitializingSingleton {
         if (onlyBegun && told == 2) {
           return;
         }
-        var exercise = placement.course().exercise(share.exerciseId()).orElseThrow();
+        var exercise = placement.exercise(share.exerciseId()).orElseThrow();
         boolean half = onlyBegun && told == 1 && share.count() > 1;
         time = entry(day, time, exercise, share, half);
         told++;

@@ -6,7 +6,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Answers the front end's own addresses with its page, so that each can be opened and reloaded. */
 @Controller
 class FrontEnd {
-  @GetMapping({"/", "/today", "/course", "/settings", "/search"})
+  @GetMapping({
+    "/",
+    "/today",
+    "/course",
+    "/course/library",
+    "/course/edit/*",
+    "/course/merge",
+    "/course/topics",
+    "/course/print",
+    "/settings",
+    "/search"
+  })
   String page() {
     return "forward:/index.html";
   }

@@ -66,6 +66,21 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable String text,
       Pageable page);
 
+  /** Seconds drawn, told or estimated, of one exercise or topic. */
+  record Drawn(
+      @Nullable UUID placementId,
+      @Nullable String exerciseId,
+      @Nullable String topic,
+      long seconds) {}
+
+  @Query(
+      """
+      select new humblequill.server.entry.EntryRepository$Drawn(e.placementId, e.exerciseId, e.topic,
+        sum(coalesce(e.minutes * 60, e.drawings * e.secondsEach, 60)))
+      from EntryEntity e group by e.placementId, e.exerciseId, e.topic
+      """)
+  List<Drawn> minutesByExerciseAndTopic();
+
   @Query("select e from EntryEntity e order by e.practiceDay, e.writtenAt, e.id")
   List<EntryEntity> inOrder();
 }

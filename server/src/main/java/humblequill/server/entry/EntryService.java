@@ -18,6 +18,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -101,13 +103,36 @@ public class EntryService {
       PlacedCourse placed, Collection<String> exercises) {
     var done = new HashMap<String, Map<LocalDate, Integer>>();
     for (var d : repository.done(placed.id(), exercises)) {
-      var exercise = placed.placement().course().exercise(d.exerciseId()).orElseThrow();
+      var exercise = placed.placement().exercise(d.exerciseId());
+      if (exercise.isEmpty()) {
+        continue;
+      }
       int units =
-          exercise.unitsIn(Optional.ofNullable(d.drawings()), Optional.ofNullable(d.minutes()));
+          exercise
+              .get()
+              .unitsIn(Optional.ofNullable(d.drawings()), Optional.ofNullable(d.minutes()));
       done.computeIfAbsent(d.exerciseId(), e -> new HashMap<>())
           .merge(d.day(), units, Integer::sum);
     }
     return done;
+  }
+
+  /** Minutes so far of each topic, by the names that entries and courses use. */
+  @Transactional(readOnly = true)
+  public Map<String, Integer> minutesByTopic() {
+    var placed =
+        courses.all().stream().collect(Collectors.toMap(PlacedCourse::id, Function.identity()));
+    var minutes = new HashMap<String, Integer>();
+    for (var sum : repository.minutesByExerciseAndTopic()) {
+      var course = sum.placementId() == null ? null : placed.get(sum.placementId());
+      var topics =
+          sum.exerciseId() == null || course == null
+              ? List.of(sum.topic() == null ? "" : sum.topic())
+              : course.placement().topicsOf(sum.exerciseId());
+      int seconds = Math.toIntExact(sum.seconds());
+      topics.forEach(t -> minutes.merge(t, (seconds + 59) / 60, Integer::sum));
+    }
+    return minutes;
   }
 
   /** The outcome of a create: the same create told twice makes one entry. */
@@ -245,12 +270,10 @@ public class EntryService {
 
   /** The exercise of the followed course, or of an earlier one. */
   private Map.Entry<PlacedCourse, humblequill.core.course.Exercise> exercise(String exerciseId) {
-    var current = courses.current();
-    var candidates = new ArrayList<PlacedCourse>();
-    current.ifPresent(candidates::add);
+    var candidates = new ArrayList<>(courses.followed());
     candidates.addAll(courses.all());
     for (var placed : candidates) {
-      var exercise = placed.placement().course().exercise(exerciseId);
+      var exercise = placed.placement().exercise(exerciseId);
       if (exercise.isPresent()) {
         return Map.entry(placed, exercise.get());
       }

@@ -4,16 +4,17 @@ import humblequill.core.logline.Habits;
 import humblequill.core.logline.LogLine;
 import humblequill.core.logline.Vocabulary;
 import humblequill.core.logline.Word;
+import humblequill.core.logline.WordKind;
 import humblequill.server.course.CourseService;
 import humblequill.server.course.PlacedCourse;
 import humblequill.server.settings.SettingsService;
+import humblequill.server.topic.TopicService;
 import humblequill.server.words.WordsService;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
+import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,12 +27,15 @@ class LogLineService {
   private final CourseService courses;
   private final WordsService words;
   private final SettingsService settings;
+  private final TopicService topics;
 
   LogLineService(
       EntryRepository repository,
       CourseService courses,
       WordsService words,
-      SettingsService settings) {
+      SettingsService settings,
+      TopicService topics) {
+    this.topics = topics;
     this.repository = repository;
     this.courses = courses;
     this.words = words;
@@ -42,21 +46,26 @@ class LogLineService {
   public LogLineController.LineReading read(String line) {
     var today = settings.learner().today();
     var vocabulary = new ArrayList<>(words.forLogLine());
-    courses.current().ifPresent(placed -> vocabulary.addAll(exercises(placed, today)));
-    courses.current().ifPresent(placed -> vocabulary.addAll(topics(placed, vocabulary)));
+    var followed = courses.followed();
+    followed.forEach(placed -> vocabulary.addAll(exercises(placed, today)));
+    vocabulary.addAll(topicNames(followed, vocabulary));
     var read = new LogLine(new Vocabulary(vocabulary), this::habits).read(line, today);
     return new LogLineController.LineReading(
         read.parts(), read.entry().map(EntryFields::of).orElse(null));
   }
 
   private static List<Word> exercises(PlacedCourse placed, LocalDate today) {
-    var placement = placed.placement();
-    long current = Math.floorDiv(ChronoUnit.DAYS.between(placement.start(), today), 7) + 1;
+    var weeks = placed.placement().weeks();
+    int current = 0;
+    for (int i = 0; i < weeks.size(); i++) {
+      current = weeks.get(i).from().isAfter(today) ? current : i;
+    }
     var exercises = new ArrayList<Word>();
-    for (int number = 1; number <= placement.course().weeks().size(); number++) {
-      int distance = (int) Math.abs(current - number);
-      int rank = number > current ? FAR_AHEAD + distance : distance;
-      for (var exercise : placement.week(number).week().exercises()) {
+    for (int i = 0; i < weeks.size(); i++) {
+      int distance = Math.abs(current - i);
+      int rank = i > current ? FAR_AHEAD + distance : distance;
+      int number = weeks.get(i).number().orElse(i + 1);
+      for (var exercise : weeks.get(i).week().exercises()) {
         exercises.add(
             Word.exercise(exercise.id(), exercise.title(), exercise.alsoCalled(), number, rank));
       }
@@ -64,13 +73,24 @@ class LogLineService {
     return exercises;
   }
 
-  /** Topics that the course names; those the learner has as own words are there already. */
-  private static List<Word> topics(PlacedCourse placed, List<Word> known) {
-    var names = new TreeSet<String>();
-    placed.placement().course().weeks().forEach(week -> names.addAll(week.topics()));
+  /**
+   * Topics that ship or that courses name; those the learner has as own words are there already.
+   */
+  private List<Word> topicNames(List<PlacedCourse> followed, List<Word> known) {
+    var names = new TreeMap<String, List<String>>();
+    topics
+        .read()
+        .areas()
+        .forEach(area -> area.topics().forEach(t -> names.put(t.name(), t.alsoCalled())));
+    followed.forEach(
+        p ->
+            p.placement()
+                .course()
+                .weeks()
+                .forEach(week -> week.topics().forEach(t -> names.putIfAbsent(t, List.of()))));
     known.forEach(word -> names.remove(word.name()));
-    return names.stream()
-        .map(name -> Word.of(humblequill.core.logline.WordKind.TOPIC, name))
+    return names.entrySet().stream()
+        .map(e -> Word.of(WordKind.TOPIC, e.getKey(), e.getValue().toArray(String[]::new)))
         .toList();
   }
 
@@ -91,9 +111,9 @@ class LogLineService {
   }
 
   private Optional<String> courseSource(String exerciseId) {
-    return courses
-        .current()
-        .flatMap(p -> p.placement().course().exercise(exerciseId))
+    return courses.followed().stream()
+        .flatMap(p -> p.placement().exercise(exerciseId).stream())
+        .findFirst()
         .flatMap(e -> e.source());
   }
 }

@@ -106,8 +106,9 @@ class ExchangeService {
   }
 
   private Map<String, String> titles() {
-    return courses.current().stream()
-        .flatMap(c -> c.placement().course().exercises())
+    return courses.followed().stream()
+        .flatMap(c -> c.placement().weeks().stream())
+        .flatMap(w -> w.week().exercises().stream())
         .collect(Collectors.toMap(Exercise::title, Exercise::id, (a, b) -> ""));
   }
 

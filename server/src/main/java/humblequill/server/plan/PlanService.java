@@ -1,117 +1,216 @@
 package humblequill.server.plan;
 
 import humblequill.core.course.Exercise;
-import humblequill.core.course.Placement;
+import humblequill.core.course.MissedWork;
+import humblequill.core.course.PlacedWeek;
+import humblequill.core.course.PlanChange;
+import humblequill.core.plan.Appointments;
 import humblequill.core.plan.OpenWeek;
-import humblequill.core.plan.Work;
+import humblequill.core.plan.PlanTime;
+import humblequill.core.plan.Settling;
+import humblequill.core.plan.WeekPlans;
+import humblequill.server.appointment.AppointmentService;
 import humblequill.server.course.CourseService;
 import humblequill.server.course.PlacedCourse;
-import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryService;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Plans the weeks of the course that is followed. */
+/** Plans the weeks of the courses that are followed. */
 @Service
 public class PlanService {
-  private static final int DAYS_FOR_REMEDIES = 28;
-
   private final CourseService courses;
   private final EntryService entries;
+  private final AppointmentService appointments;
   private final SettingsService settings;
 
-  PlanService(CourseService courses, EntryService entries, SettingsService settings) {
+  PlanService(
+      CourseService courses,
+      EntryService entries,
+      AppointmentService appointments,
+      SettingsService settings) {
     this.courses = courses;
     this.entries = entries;
+    this.appointments = appointments;
     this.settings = settings;
   }
 
   /**
    * A course week with its state.
    *
+   * @param placed the course it belongs to
    * @param week the week at its place
    * @param open its works, rooms and what was done
    */
-  public record PlannedWeek(Placement.PlacedWeek week, OpenWeek open) {
+  public record PlannedWeek(PlacedCourse placed, PlacedWeek week, OpenWeek open) {
     /** An exercise of this week. */
     public Exercise exercise(String id) {
-      return week.week().exercises().stream()
-          .filter(e -> e.id().equals(id))
-          .findFirst()
-          .orElseThrow();
+      return week.exercise(id).orElseThrow();
     }
   }
 
-  /** The course week that holds a day, if a course runs then. */
-  @Transactional(readOnly = true)
-  public Optional<PlannedWeek> weekOn(PlacedCourse placed, LocalDate day, Learner learner) {
-    return placed.placement().weekOn(day).map(week -> planned(placed, week, learner));
+  /**
+   * What planning several courses needs: their time parted by weight wherever more than one has
+   * work on a date.
+   */
+  public record Planning(List<PlacedCourse> followed, Learner learner, Appointments appointments) {
+    /** The time of one of the courses. */
+    public PlanTime timeOf(PlacedCourse placed) {
+      return new PlanTime(
+          learner.today(),
+          date -> learner.room(date).withCourseShare(share(placed, date)),
+          learner.dayOrder(),
+          placed.side() ? withoutPoses() : appointments);
+    }
+
+    private double share(PlacedCourse placed, LocalDate date) {
+      int all = 0;
+      for (var other : followed) {
+        if (other.id().equals(placed.id()) || hasWork(other, date)) {
+          all += other.weight();
+        }
+      }
+      return (double) placed.weight() / all;
+    }
+
+    private static boolean hasWork(PlacedCourse placed, LocalDate date) {
+      return placed
+          .placement()
+          .weekOn(date)
+          .filter(w -> !w.week().exercises().isEmpty() && !w.closed().contains(date))
+          .isPresent();
+    }
+
+    /** Poses count for the main course; a side course only gives the time. */
+    private Appointments withoutPoses() {
+      return new Appointments(
+          appointments.all().stream()
+              .map(
+                  a ->
+                      new humblequill.core.plan.Appointment(
+                          a.id(),
+                          a.title(),
+                          a.weekday(),
+                          a.from(),
+                          a.to(),
+                          a.start(),
+                          a.minutes(),
+                          List.of()))
+              .toList());
+    }
   }
 
-  private PlannedWeek planned(PlacedCourse placed, Placement.PlacedWeek week, Learner learner) {
-    var exercises = week.week().exercises();
-    var done = entries.unitsDone(placed, exercises.stream().map(Exercise::id).toList());
-    return new PlannedWeek(
-        week,
-        new OpenWeek(
-            exercises.stream().map(Work::of).toList(),
-            done,
-            learner.rooms(week.from(), week.to()),
-            learner.rooms(week.to().plusDays(1), week.to().plusDays(DAYS_FOR_REMEDIES)),
-            learner.today(),
-            learner.dayOrder()));
+  /** All that is followed, as it stands. */
+  @Transactional(readOnly = true)
+  public Planning planning(Learner learner) {
+    return new Planning(courses.followed(), learner, appointments.appointments());
   }
 
-  /** The course with its ruler of weeks and one week in full. */
+  /** The weeks of all followed courses that hold a day: the main course's first. */
   @Transactional(readOnly = true)
-  public CourseView course(@Nullable Integer number) {
+  public List<PlannedWeek> weeksOn(Planning planning, LocalDate day) {
+    return planning.followed().stream()
+        .flatMap(
+            placed ->
+                placed
+                    .placement()
+                    .weekOn(day)
+                    .map(week -> planned(planning, placed, week))
+                    .stream())
+        .toList();
+  }
+
+  /** One week of a followed course. */
+  @Transactional(readOnly = true)
+  public PlannedWeek planned(Planning planning, PlacedCourse placed, PlacedWeek week) {
+    var ids = week.week().exercises().stream().map(Exercise::id).toList();
+    var done = entries.unitsDone(placed, ids);
+    return new PlannedWeek(placed, week, WeekPlans.open(week, done, planning.timeOf(placed)));
+  }
+
+  /** Units done of all exercises of a plan, by exercise and date. */
+  @Transactional(readOnly = true)
+  public Map<String, Map<LocalDate, Integer>> done(PlacedCourse placed) {
+    var ids =
+        placed.placement().weeks().stream()
+            .flatMap(w -> w.week().exercises().stream())
+            .map(Exercise::id)
+            .toList();
+    return entries.unitsDone(placed, ids);
+  }
+
+  /**
+   * Lets days that are over change the plans by themselves: missed work under a policy, and weeks
+   * that last until they are done. Settling again changes nothing.
+   */
+  @Transactional
+  public void settle() {
     var learner = settings.learner();
-    var current = courses.current();
-    if (current.isEmpty()) {
-      return CourseView.none(learner.today());
+    for (var placed : courses.followed()) {
+      if (!placed.settledUntil().isBefore(learner.today())) {
+        continue;
+      }
+      var placement = placed.placement();
+      boolean still =
+          placement.policy() == MissedWork.SPREAD
+              && placement.weeks().stream().noneMatch(PlacedWeek::untilDone);
+      if (!still) {
+        var time = planning(learner).timeOf(placed);
+        var due = Settling.due(placement, done(placed), time, placed.settledUntil());
+        if (!due.isEmpty()) {
+          courses.change(placed, UUID.randomUUID(), joined(due), true, "", learner.today());
+        }
+      }
+      courses.settled(placed.id(), learner.today());
     }
-    var placed = current.get();
-    var placement = placed.placement();
-    int weeks = placement.course().weeks().size();
-    if (number != null && (number < 1 || number > weeks)) {
-      throw Refusal.badValue(
-          "week", number, "The course has weeks 1 to " + weeks + ", not " + number + ".");
+  }
+
+  /** Changes of the same kind to the same week as one, so that the history stays readable. */
+  private static List<PlanChange> joined(List<PlanChange> changes) {
+    var byWeek = new LinkedHashMap<String, PlanChange>();
+    for (var change : changes) {
+      var key = change.getClass().getSimpleName() + change.touches();
+      byWeek.merge(key, change, PlanService::joined);
     }
-    int now =
-        placement
-            .weekOn(learner.today())
-            .map(Placement.PlacedWeek::number)
-            .orElse(learner.today().isBefore(placement.start()) ? 1 : weeks);
-    var allExercises = placement.course().exercises().map(Exercise::id).toList();
-    var done = entries.unitsDone(placed, allExercises);
-    var ruler = CourseView.ruler(placement, done, learner.today());
-    var week = planned(placed, placement.week(number == null ? now : number), learner);
-    return CourseView.of(placed, ruler, WeekTable.of(week), learner.today());
+    return new ArrayList<>(byWeek.values());
   }
 
-  /** Lays a course on the calendar. */
-  @Transactional
-  public CourseView place(String courseId, LocalDate start) {
-    courses.place(courseId, start);
-    return course(null);
+  private static PlanChange joined(PlanChange a, PlanChange b) {
+    if (a instanceof PlanChange.Slide first && b instanceof PlanChange.Slide second) {
+      var dates = new TreeSet<>(first.dates());
+      dates.addAll(second.dates());
+      return new PlanChange.Slide(first.week(), dates);
+    }
+    if (a instanceof PlanChange.LetGo first && b instanceof PlanChange.LetGo second) {
+      var dates = new TreeSet<>(first.dates());
+      dates.addAll(second.dates());
+      var units = new TreeMap<>(first.units());
+      second.units().forEach((id, count) -> units.merge(id, count, Integer::sum));
+      return new PlanChange.LetGo(first.week(), dates, units);
+    }
+    return b;
   }
 
-  /** Stops following the course; entries stay. */
-  @Transactional
-  public void leave() {
-    courses.leave();
-  }
-
-  /** What is to be done, as the screens show it. */
+  /** What does not fit, as the screens show it. */
   public static List<ShortfallView> shortfalls(PlannedWeek week, OpenWeek.Outlook outlook) {
     return outlook.shortfalls().stream()
         .map(s -> ShortfallView.of(s, week.exercise(s.exerciseId())))
         .toList();
+  }
+
+  /** What would help, as the screens show it. */
+  public static Optional<RemediesView> remedies(PlannedWeek week, OpenWeek.Outlook outlook) {
+    return outlook.remedies().map(r -> RemediesView.of(r, week));
   }
 }

@@ -2,10 +2,14 @@ package humblequill.server.plan;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
+import humblequill.core.course.PlacedWeek;
+import humblequill.core.plan.Appointments;
 import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.DayRoom;
 import humblequill.core.plan.OpenWeek;
+import humblequill.core.plan.Share;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +19,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * One course week as a table: days across, exercises down.
  *
- * @param number from 1
+ * @param key names the week in changes
+ * @param number its number in the course; null for weeks that the course does not have
+ * @param resources what to learn from
+ * @param untilDone whether it lasts until its work is done
+ * @param minutesADay least minutes of its days, where that was raised; 0 otherwise
+ * @param clashes appointments that something is in the way of
  * @param days one per date with its room and what is planned and done on it
  * @param rows one per exercise
  * @param plannedMinutes all exercises of the week
@@ -25,10 +34,15 @@ import org.jspecify.annotations.Nullable;
  * @param remedies what would make it fit
  */
 public record WeekTable(
-    int number,
+    String key,
+    @Nullable Integer number,
+    PlacedWeek.Role role,
     String title,
     String aim,
     List<String> topics,
+    List<String> resources,
+    boolean untilDone,
+    int minutesADay,
     LocalDate from,
     LocalDate to,
     List<Day> days,
@@ -37,15 +51,27 @@ public record WeekTable(
     int doneMinutes,
     @Nullable Double load,
     List<ShortfallView> shortfalls,
-    @Nullable RemediesView remedies) {
+    @Nullable RemediesView remedies,
+    List<Appointments.Clash> clashes) {
   /**
    * A date of the week.
    *
    * @param roomMinutes effective room
    * @param usedMinutes planned minutes from today on, done minutes before
    * @param rest no room on this date
+   * @param closed whether the course waits on this date, paused or slid
+   * @param appointments fixed appointments of this date
    */
-  public record Day(LocalDate date, int roomMinutes, int usedMinutes, boolean rest) {}
+  public record Day(
+      LocalDate date,
+      int roomMinutes,
+      int usedMinutes,
+      boolean rest,
+      boolean closed,
+      List<AppointmentHere> appointments) {}
+
+  /** A fixed appointment on its date. */
+  public record AppointmentHere(String title, LocalTime start, int minutes) {}
 
   /**
    * An exercise of the week.
@@ -72,11 +98,13 @@ public record WeekTable(
    *
    * @param share planned units; on past dates what the first plan of the week gave
    * @param done units done
+   * @param appointed units of it that an appointment satisfies
    * @param missed a past date with a share and nothing done
    */
-  public record Cell(int share, int done, boolean missed) {}
+  public record Cell(int share, int done, int appointed, boolean missed) {}
 
-  static WeekTable of(PlanService.PlannedWeek week) {
+  static WeekTable of(
+      PlanService.PlannedWeek week, Appointments appointments, List<Appointments.Clash> clashes) {
     var open = week.open();
     var outlook = open.outlook();
     var first = open.firstPlan();
@@ -85,12 +113,19 @@ public record WeekTable(
     outlook.days().forEach(d -> plans.put(d.date(), d));
     var rows = week.week().week().exercises().stream().map(e -> row(e, open, plans)).toList();
     var days =
-        open.days().stream().map(room -> day(room, open, rows, plans.get(room.date()))).toList();
+        open.days().stream()
+            .map(room -> day(room, week, rows, plans.get(room.date()), appointments))
+            .toList();
     return new WeekTable(
-        week.week().number(),
+        week.week().key(),
+        week.week().number().orElse(null),
+        week.week().role(),
         week.week().week().title(),
         week.week().week().aim(),
         week.week().week().topics(),
+        week.week().week().resources(),
+        week.week().untilDone(),
+        week.week().minutesADay(),
         week.week().from(),
         week.week().to(),
         days,
@@ -99,7 +134,8 @@ public record WeekTable(
         rows.stream().mapToInt(r -> Math.min(r.done(), r.quantity()) * r.secondsEach()).sum() / 60,
         outlook.days().isEmpty() || Double.isInfinite(outlook.load()) ? null : outlook.load(),
         PlanService.shortfalls(week, outlook),
-        outlook.remedies().map(r -> RemediesView.of(r, week)).orElse(null));
+        PlanService.remedies(week, outlook).orElse(null),
+        clashes);
   }
 
   private static Row row(Exercise e, OpenWeek open, Map<LocalDate, DayPlan> plans) {
@@ -110,8 +146,16 @@ public record WeekTable(
                 date -> {
                   int share = plans.get(date).countOf(e.id());
                   int done = open.doneOn(e.id(), date);
+                  int appointed =
+                      plans.get(date).appointed().stream()
+                          .filter(s -> s.exerciseId().equals(e.id()))
+                          .mapToInt(Share::count)
+                          .sum();
                   return new Cell(
-                      share, done, date.isBefore(open.today()) && share > 0 && done == 0);
+                      share,
+                      done,
+                      appointed,
+                      date.isBefore(open.today()) && share > 0 && done == 0);
                 })
             .toList();
     int done = open.done().getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
@@ -129,7 +173,13 @@ public record WeekTable(
         cells);
   }
 
-  private static Day day(DayRoom room, OpenWeek open, List<Row> rows, DayPlan plan) {
+  private static Day day(
+      DayRoom room,
+      PlanService.PlannedWeek week,
+      List<Row> rows,
+      DayPlan plan,
+      Appointments appointments) {
+    var open = week.open();
     int column = open.days().indexOf(room);
     int done =
         IntStream.range(0, rows.size())
@@ -137,6 +187,13 @@ public record WeekTable(
             .sum();
     int used = room.date().isBefore(open.today()) ? done : plan.plannedSeconds();
     return new Day(
-        room.date(), room.effectiveSeconds() / 60, (used + 30) / 60, room.availableMinutes() == 0);
+        room.date(),
+        room.effectiveSeconds() / 60,
+        (used + 30) / 60,
+        room.availableMinutes() == 0,
+        week.week().closed().contains(room.date()),
+        appointments.on(room.date()).stream()
+            .map(a -> new AppointmentHere(a.title(), a.start(), a.minutes()))
+            .toList());
   }
 }

@@ -10,8 +10,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.IntStream;
+import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -36,15 +37,13 @@ class SearchController {
     var exercises =
         words.isEmpty()
             ? List.<FoundExercise>of()
-            : courses.current().map(c -> exercises(c, words)).orElse(List.of());
+            : courses.followed().stream().flatMap(c -> exercises(c, words).stream()).toList();
     var page = entries.find(new EntryFilter(null, null, null, null, null, null, text, 0, MOST));
     return new Found(exercises, page);
   }
 
   private static List<FoundExercise> exercises(PlacedCourse placed, String words) {
-    var placement = placed.placement();
-    return IntStream.rangeClosed(1, placement.course().weeks().size())
-        .mapToObj(placement::week)
+    return placed.placement().weeks().stream()
         .flatMap(
             week ->
                 week.week().exercises().stream()
@@ -52,7 +51,12 @@ class SearchController {
                     .map(
                         e ->
                             new FoundExercise(
-                                e.id(), e.title(), week.number(), week.week().title())))
+                                e.id(),
+                                e.title(),
+                                placed.id(),
+                                week.key(),
+                                week.number().orElse(null),
+                                week.week().title())))
         .limit(MOST)
         .toList();
   }
@@ -71,5 +75,11 @@ class SearchController {
   record Found(List<FoundExercise> exercises, EntryPage entries) {}
 
   /** An exercise and its week. */
-  record FoundExercise(String exerciseId, String title, int week, String weekTitle) {}
+  record FoundExercise(
+      String exerciseId,
+      String title,
+      UUID placement,
+      String weekKey,
+      @Nullable Integer week,
+      String weekTitle) {}
 }

@@ -32,6 +32,22 @@ public record Learner(
     int overheadMinutes,
     double freeShare,
     DayOrder dayOrder) {
+  /** The same learner at another moment. */
+  Learner at(Instant moment) {
+    return new Learner(
+        clock.practiceDay(moment),
+        moment,
+        clock,
+        availability,
+        weekStart,
+        streakChoice,
+        streakDaysPerWeek,
+        streakFloorMinutes,
+        overheadMinutes,
+        freeShare,
+        dayOrder);
+  }
+
   /** The rule of the school the learner picked. */
   public StreakRule streakRule() {
     return rule(streakChoice);

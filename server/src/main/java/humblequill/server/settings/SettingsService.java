@@ -21,8 +21,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Reads and changes the settings. */
 @Service
@@ -31,6 +34,12 @@ public class SettingsService {
 
   private final SettingsRepository repository;
   private final Clock clock;
+
+  /**
+   * The settings as the rules know them, read once after each change: every page needs them, and
+   * only this run writes to the data folder.
+   */
+  private volatile @Nullable Learner known;
 
   SettingsService(SettingsRepository repository, Clock clock) {
     this.repository = repository;
@@ -47,9 +56,15 @@ public class SettingsService {
   /** The learner as the rules know them, now. */
   @Transactional(readOnly = true)
   public Learner learner() {
-    return toLearner(
-        repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults),
-        clock.instant());
+    var learner = known;
+    if (learner == null) {
+      learner =
+          toLearner(
+              repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults),
+              clock.instant());
+      known = learner;
+    }
+    return learner.at(clock.instant());
   }
 
   /**
@@ -92,6 +107,13 @@ public class SettingsService {
             .collect(Collectors.toSet());
     entity.pauses.retainAll(pauses);
     entity.pauses.addAll(pauses);
+    TransactionSynchronizationManager.registerSynchronization(
+        new TransactionSynchronization() {
+          @Override
+          public void afterCommit() {
+            known = null;
+          }
+        });
     return toSettings(repository.saveAndFlush(entity), true);
   }
 

@@ -4,21 +4,24 @@ import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.Weeks;
 import humblequill.core.care.Care;
 import humblequill.core.course.Exercise;
+import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
-import humblequill.server.course.CourseService;
 import humblequill.server.course.PlacedCourse;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
 import humblequill.server.entry.PracticeDays;
 import humblequill.server.plan.PlanService;
 import humblequill.server.plan.RemediesView;
+import humblequill.server.plan.ShortfallView;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.streak.StreakService;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,7 +32,6 @@ class TodayService {
   private static final int WEEKS_OF_PEN_LINE = 12;
 
   private final SettingsService settings;
-  private final CourseService courses;
   private final PlanService plans;
   private final EntryService entries;
   private final StreakService streaks;
@@ -37,13 +39,11 @@ class TodayService {
 
   TodayService(
       SettingsService settings,
-      CourseService courses,
       PlanService plans,
       EntryService entries,
       StreakService streaks,
       PracticeDays days) {
     this.settings = settings;
-    this.courses = courses;
     this.plans = plans;
     this.entries = entries;
     this.streaks = streaks;
@@ -55,15 +55,19 @@ class TodayService {
     var learner = settings.learner();
     var today = learner.today();
     var room = learner.room(today);
-    var placed = courses.current();
-    var week = placed.flatMap(p -> plans.weekOn(p, today, learner));
-    var outlook = week.map(w -> w.open().outlook());
-    var shares = week.map(w -> shares(w, outlook.orElseThrow())).orElse(List.of());
+    var planning = plans.planning(learner);
+    var weeks = plans.weeksOn(planning, today);
+    var outlooks = weeks.stream().map(w -> w.open().outlook()).toList();
     var drawn = entries.on(today);
     int plannedMinutes =
-        minutes(outlook.flatMap(o -> o.on(today)).map(d -> d.plannedSeconds()).orElse(0));
+        minutes(
+            outlooks.stream()
+                .flatMap(o -> o.on(today).stream())
+                .mapToInt(DayPlan::plannedSeconds)
+                .sum());
     int drawnMinutes = drawn.stream().mapToInt(EntryView::minutesOrEstimate).sum();
     var weekStart = Weeks.startOf(today, learner.weekStart());
+    var main = planning.followed().stream().filter(p -> !p.side()).findFirst();
     return new TodayView(
         today,
         Weeks.isoNumber(today),
@@ -73,10 +77,14 @@ class TodayService {
         Math.min(room.availableMinutes(), room.overheadMinutes()),
         room.freeSeconds() / 60,
         plannedMinutes,
-        placed.map(p -> state(p, week)).orElse(null),
-        shares,
-        week.map(w -> PlanService.shortfalls(w, outlook.orElseThrow())).orElse(List.of()),
-        remedies(week, outlook),
+        main.or(() -> planning.followed().stream().findFirst())
+            .map(p -> state(p, weekOf(p, weeks)))
+            .orElse(null),
+        shares(weeks, outlooks),
+        appointments(planning, today),
+        shortfalls(weeks, outlooks),
+        remedies(weeks, outlooks),
+        weeks.stream().anyMatch(w -> w.week().closed().contains(today)),
         drawnMinutes,
         drawn.stream().mapToInt(e -> e.drawings() == null ? 0 : e.drawings()).sum(),
         drawn,
@@ -90,12 +98,37 @@ class TodayService {
             drawn.stream().map(EntryView::medium).filter(Objects::nonNull).toList()));
   }
 
+  private static Optional<PlanService.PlannedWeek> weekOf(
+      PlacedCourse placed, List<PlanService.PlannedWeek> weeks) {
+    return weeks.stream().filter(w -> w.placed().id().equals(placed.id())).findFirst();
+  }
+
+  private static List<TodayView.AppointmentToday> appointments(
+      PlanService.Planning planning, LocalDate today) {
+    return planning.appointments().on(today).stream()
+        .map(a -> new TodayView.AppointmentToday(a.title(), a.start(), a.minutes()))
+        .toList();
+  }
+
+  private static List<ShortfallView> shortfalls(
+      List<PlanService.PlannedWeek> weeks, List<OpenWeek.Outlook> outlooks) {
+    var all = new ArrayList<ShortfallView>();
+    for (int i = 0; i < weeks.size(); i++) {
+      all.addAll(PlanService.shortfalls(weeks.get(i), outlooks.get(i)));
+    }
+    return all;
+  }
+
+  /** Of the first course that needs any; the Course page shows those of each. */
   private static @Nullable RemediesView remedies(
-      Optional<PlanService.PlannedWeek> week, Optional<OpenWeek.Outlook> outlook) {
-    return outlook
-        .flatMap(OpenWeek.Outlook::remedies)
-        .map(r -> RemediesView.of(r, week.orElseThrow()))
-        .orElse(null);
+      List<PlanService.PlannedWeek> weeks, List<OpenWeek.Outlook> outlooks) {
+    for (int i = 0; i < weeks.size(); i++) {
+      var remedies = PlanService.remedies(weeks.get(i), outlooks.get(i));
+      if (remedies.isPresent()) {
+        return remedies.get();
+      }
+    }
+    return null;
   }
 
   private static TodayView.CourseState state(
@@ -103,52 +136,64 @@ class TodayService {
     var placement = placed.placement();
     return new TodayView.CourseState(
         placement.course().title(),
-        week.map(w -> w.week().number()).orElse(null),
+        week.flatMap(w -> w.week().number()).orElse(null),
         placement.course().weeks().size(),
         week.map(w -> w.week().week().title()).orElse(""),
         week.map(w -> w.week().week().aim()).orElse(""),
         placement.start(),
         placement.end(),
-        week.map(TodayService::isDone).orElse(false));
-  }
-
-  private static boolean isDone(PlanService.PlannedWeek week) {
-    return week.open().works().stream()
-        .allMatch(
-            w ->
-                week.open().done().getOrDefault(w.id(), Map.of()).values().stream()
-                        .mapToInt(n -> n)
-                        .sum()
-                    >= w.quantity());
+        week.map(w -> w.open().isDone()).orElse(false));
   }
 
   private static List<TodayView.ShareView> shares(
-      PlanService.PlannedWeek week, OpenWeek.Outlook outlook) {
-    var today = week.open().today();
-    return outlook.on(today).stream()
-        .flatMap(day -> day.shares().stream())
-        .map(share -> view(share, week, outlook))
-        .toList();
+      List<PlanService.PlannedWeek> weeks, List<OpenWeek.Outlook> outlooks) {
+    var all = new ArrayList<TodayView.ShareView>();
+    for (int i = 0; i < weeks.size(); i++) {
+      var week = weeks.get(i);
+      var outlook = outlooks.get(i);
+      var plan = outlook.on(week.open().today());
+      var course = weeks.size() > 1 ? week.placed().placement().course().title() : "";
+      plan.ifPresent(
+          day -> {
+            Stream.concat(day.shares().stream(), day.appointed().stream())
+                .map(Share::exerciseId)
+                .distinct()
+                .forEach(id -> all.add(view(id, day, week, outlook, course)));
+          });
+    }
+    return all;
   }
 
   private static TodayView.ShareView view(
-      Share share, PlanService.PlannedWeek week, OpenWeek.Outlook outlook) {
-    Exercise e = week.exercise(share.exerciseId());
+      String exerciseId,
+      DayPlan day,
+      PlanService.PlannedWeek week,
+      OpenWeek.Outlook outlook,
+      String course) {
+    Exercise e = week.exercise(exerciseId);
+    int count = day.countOf(exerciseId);
+    int appointed =
+        day.appointed().stream()
+            .filter(s -> s.exerciseId().equals(exerciseId))
+            .mapToInt(Share::count)
+            .sum();
     int done = week.open().doneOn(e.id(), week.open().today());
-    int left = Math.max(0, share.count() - done);
+    int left = Math.max(0, count - done);
     var respread =
         outlook.respreads().stream().filter(r -> r.exerciseId().equals(e.id())).findFirst();
     return new TodayView.ShareView(
         e.id(),
         e.title(),
+        course,
+        appointed,
         e.kind(),
         e.target().unit(),
         e.secondsEach(),
-        share.count(),
+        count,
         done,
         left,
-        Math.max(0, done - share.count()),
-        minutes(share.seconds()),
+        Math.max(0, done - count),
+        minutes(count * e.secondsEach()),
         minutes(left * e.secondsEach()),
         e.source().orElse(null),
         e.text(),

@@ -9,6 +9,7 @@ import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
 import humblequill.server.streak.StreakView;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -25,8 +26,10 @@ import org.jspecify.annotations.Nullable;
  * @param plannedMinutes of these, today's shares
  * @param course where the course stands; null without a course
  * @param shares what to draw, in the order of work
+ * @param appointments fixed appointments of today
  * @param shortfalls what does not fit into the week any more
  * @param remedies what would make it fit
+ * @param waiting whether a course waits today: paused, or the day was slid
  * @param drawnMinutes minutes of today's entries, estimated where not told
  * @param drawnDrawings drawings of today's entries
  * @param entries today's entries
@@ -45,8 +48,10 @@ public record TodayView(
     int plannedMinutes,
     @Nullable CourseState course,
     List<ShareView> shares,
+    List<AppointmentToday> appointments,
     List<ShortfallView> shortfalls,
     @Nullable RemediesView remedies,
+    boolean waiting,
     int drawnMinutes,
     int drawnDrawings,
     List<EntryView> entries,
@@ -69,9 +74,14 @@ public record TodayView(
       LocalDate end,
       boolean weekDone) {}
 
+  /** A fixed appointment of today. */
+  public record AppointmentToday(String title, LocalTime start, int minutes) {}
+
   /**
    * One share of today.
    *
+   * @param course title of its course where more than one is followed; empty otherwise
+   * @param appointed how many of its units an appointment satisfies
    * @param count units for today
    * @param done units done today
    * @param left units still open today
@@ -84,6 +94,8 @@ public record TodayView(
   public record ShareView(
       String exerciseId,
       String title,
+      String course,
+      int appointed,
       ExerciseKind kind,
       Exercise.Unit unit,
       int secondsEach,

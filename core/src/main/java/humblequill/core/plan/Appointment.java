@@ -1,0 +1,72 @@
+package humblequill.core.plan;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A fixed appointment: a life-drawing group, a class. It takes its minutes from the day and
+ * satisfies work by the poses usually given there.
+ *
+ * @param id stable
+ * @param title as the learner calls it
+ * @param weekday the weekday of a weekly one; empty for a single date
+ * @param from first date, or the only one
+ * @param to last date; empty for an open end; the only date for a single one
+ * @param start when it begins, by the local clock
+ * @param minutes how long it lasts, 5 to 720
+ * @param poses poses usually given there, may be empty
+ */
+public record Appointment(
+    String id,
+    String title,
+    Optional<DayOfWeek> weekday,
+    LocalDate from,
+    Optional<LocalDate> to,
+    LocalTime start,
+    int minutes,
+    List<Poses> poses) {
+  private static final int SHORTEST = 5;
+  private static final int LONGEST = 720;
+
+  /**
+   * Poses of one length.
+   *
+   * @param count 1 or more
+   * @param secondsEach 1 or more
+   */
+  public record Poses(int count, int secondsEach) {
+    public Poses {
+      if (count < 1 || secondsEach < 1) {
+        throw new IllegalArgumentException("poses need a count and a length of 1 or more");
+      }
+    }
+  }
+
+  public Appointment {
+    Objects.requireNonNull(from, "from");
+    Objects.requireNonNull(start, "start");
+    poses = List.copyOf(poses);
+    if (minutes < SHORTEST || minutes > LONGEST) {
+      throw new IllegalArgumentException(
+          "minutes must be " + SHORTEST + " to " + LONGEST + ", was " + minutes);
+    }
+    if (to.isPresent() && to.get().isBefore(from)) {
+      throw new IllegalArgumentException(
+          title + " ends on " + to.get() + ", before it begins on " + from);
+    }
+  }
+
+  /** Whether it takes place on a date. */
+  public boolean on(LocalDate date) {
+    if (weekday.isEmpty()) {
+      return date.equals(from);
+    }
+    return date.getDayOfWeek() == weekday.get()
+        && !date.isBefore(from)
+        && to.map(last -> !date.isAfter(last)).orElse(true);
+  }
+}

@@ -1,0 +1,82 @@
+package humblequill.core.plan;
+
+import humblequill.core.course.MissedWork;
+import humblequill.core.course.PlacedWeek;
+import humblequill.core.course.Placement;
+import humblequill.core.course.PlanChange;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What days that are over change in a plan by themselves: missed work by the course's policy, and
+ * weeks that last until they are done.
+ */
+public final class Settling {
+  private Settling() {}
+
+  /**
+   * The changes that follow from days that are over.
+   *
+   * @param from first day that was not settled yet
+   * @param time its today is the first day that is not over
+   */
+  public static List<PlanChange> due(
+      Placement placement,
+      Map<String, Map<LocalDate, Integer>> done,
+      PlanTime time,
+      LocalDate from) {
+    var changes = new ArrayList<PlanChange>();
+    var plan = placement;
+    for (var day = from; day.isBefore(time.today()); day = day.plusDays(1)) {
+      var week = plan.weekOn(day);
+      if (week.isEmpty()) {
+        continue;
+      }
+      for (var change : after(day, week.get(), plan.policy(), done, time.at(day.plusDays(1)))) {
+        changes.add(change);
+        plan = plan.after(change);
+      }
+    }
+    return changes;
+  }
+
+  private static List<PlanChange> after(
+      LocalDate day,
+      PlacedWeek week,
+      MissedWork policy,
+      Map<String, Map<LocalDate, Integer>> done,
+      PlanTime next) {
+    var open = WeekPlans.open(week, done, next);
+    int longest = PlacedWeek.MAX_DAYS;
+    var changes = new ArrayList<PlanChange>();
+    int days = week.days();
+    if (policy != MissedWork.SPREAD && open.missedDays().contains(day)) {
+      if (policy == MissedWork.LET_GO) {
+        changes.add(new PlanChange.LetGo(week.key(), Set.of(day), open.missedUnits(Set.of(day))));
+      } else if (days < longest) {
+        changes.add(new PlanChange.Slide(week.key(), Set.of(day)));
+        days++;
+      }
+    }
+    int begun = (int) (day.toEpochDay() - week.from().toEpochDay()) + 1;
+    if (week.untilDone() && !week.week().exercises().isEmpty()) {
+      if (open.wasDone() && begun < days) {
+        changes.add(new PlanChange.Stretch(week.key(), begun));
+      } else if (!open.wasDone() && begun == days && days < longest) {
+        changes.add(new PlanChange.Stretch(week.key(), Math.min(longest, days + needed(open))));
+      }
+    }
+    return changes;
+  }
+
+  /** Days after the week that what is left needs; at least one. */
+  private static int needed(OpenWeek open) {
+    var last = open.days().get(open.days().size() - 1).date();
+    return RemedyFinder.extraDays(open.left(), List.of(), open.nextDays(), open.order())
+        .map(extra -> (int) (extra.until().toEpochDay() - last.toEpochDay()))
+        .orElse(1);
+  }
+}

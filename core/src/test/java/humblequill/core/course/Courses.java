@@ -1,0 +1,41 @@
+package humblequill.core.course;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Small courses for tests. */
+public final class Courses {
+  private Courses() {}
+
+  public static Exercise drill(String id, int drawings, int secondsEach) {
+    return new Exercise(
+        id,
+        "Title of " + id,
+        ExerciseKind.DRILL,
+        new Exercise.Target(Exercise.Unit.DRAWINGS, drawings),
+        secondsEach,
+        1,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        "",
+        "",
+        List.of(),
+        List.of());
+  }
+
+  public static CourseWeek week(String title, List<String> topics, Exercise... exercises) {
+    return new CourseWeek(title, "", topics, List.of(exercises), List.of());
+  }
+
+  /** Weeks of one drill each, named d1, d2 and so on. */
+  public static Course drills(int weeks, int drawings, int secondsEach) {
+    var all = new ArrayList<CourseWeek>();
+    for (int i = 1; i <= weeks; i++) {
+      all.add(week("Week " + i, List.of("topic " + i), drill("d" + i, drawings, secondsEach)));
+    }
+    return new Course("drills", "Drills", "", all);
+  }
+}

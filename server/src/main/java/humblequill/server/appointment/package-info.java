@@ -1,0 +1,5 @@
+/** Fixed appointments. */
+@NullMarked
+package humblequill.server.appointment;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,153 @@
+package humblequill.server.plan;
+
+import humblequill.core.course.CourseWeek;
+import humblequill.core.course.MissedWork;
+import humblequill.core.course.PlanChange;
+import humblequill.core.plan.PlanPreview;
+import humblequill.core.plan.WeekPlans;
+import humblequill.server.course.CourseService;
+import humblequill.server.course.CourseWeeks;
+import humblequill.server.course.PlacedCourse;
+import humblequill.server.edge.Refusal;
+import humblequill.server.settings.SettingsService;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows what a change would do, makes it, tells the history, takes it back. */
+@Service
+class ChangeService {
+  private final CourseService courses;
+  private final CourseWeeks library;
+  private final PlanService plans;
+  private final SettingsService settings;
+
+  ChangeService(
+      CourseService courses, CourseWeeks library, PlanService plans, SettingsService settings) {
+    this.courses = courses;
+    this.library = library;
+    this.plans = plans;
+    this.settings = settings;
+  }
+
+  @Transactional(readOnly = true)
+  PreviewView preview(UUID placement, String week, List<ChangeToMake> wanted) {
+    var placed = courses.need(placement);
+    return view(placed, week, toCore(placed, wanted));
+  }
+
+  private PreviewView view(PlacedCourse placed, String week, List<PlanChange> changes) {
+    var time = plans.planning(settings.learner()).timeOf(placed);
+    var done = plans.done(placed);
+    var before = PlanPreview.of(placed.placement(), List.of(), week, done, time);
+    var after = PlanPreview.of(placed.placement(), changes, week, done, time);
+    return new PreviewView(
+        PreviewView.figures(before, week),
+        PreviewView.figures(after, week),
+        after.refused().orElse(null));
+  }
+
+  /** The three policies side by side for what the current week missed. */
+  @Transactional(readOnly = true)
+  List<PolicyView> policies(UUID placement) {
+    var placed = courses.need(placement);
+    var learner = settings.learner();
+    var week = placed.placement().weekOn(learner.today());
+    if (week.isEmpty()) {
+      return List.of();
+    }
+    var key = week.get().key();
+    var time = plans.planning(learner).timeOf(placed);
+    var open = WeekPlans.open(week.get(), plans.done(placed), time);
+    return Arrays.stream(MissedWork.values())
+        .map(
+            policy -> {
+              var change = PlanPreview.forMissed(policy, key, open);
+              return new PolicyView(
+                  policy,
+                  key,
+                  List.copyOf(open.missedDays()),
+                  change.map(ChangeService::units).orElse(List.of()),
+                  view(placed, key, change.stream().toList()).after());
+            })
+        .toList();
+  }
+
+  private static List<ChangeToMake.Units> units(PlanChange change) {
+    return change instanceof PlanChange.LetGo letGo
+        ? letGo.units().entrySet().stream()
+            .map(e -> new ChangeToMake.Units(e.getKey(), e.getValue()))
+            .toList()
+        : List.of();
+  }
+
+  /**
+   * What one policy would do now.
+   *
+   * @param week key of the current week
+   * @param missed its missed days
+   * @param units what letting go would drop
+   * @param figures the plan with it
+   */
+  record PolicyView(
+      MissedWork policy,
+      String week,
+      List<LocalDate> missed,
+      List<ChangeToMake.Units> units,
+      PreviewView.Figures figures) {}
+
+  @Transactional
+  void change(UUID id, UUID placement, List<ChangeToMake> wanted, String reason) {
+    var placed = courses.need(placement);
+    if (placed.decisions().stream().anyMatch(d -> d.id().equals(id))) {
+      return;
+    }
+    var changes = toCore(placed, wanted);
+    var today = settings.learner().today();
+    var time = plans.planning(settings.learner()).timeOf(placed);
+    var preview = PlanPreview.of(placed.placement(), changes, "", Map.of(), time);
+    if (preview.refused().isPresent()) {
+      throw Refusal.conflict(
+          "cannot-change", "The plan stays as it was: " + preview.refused().get() + ".");
+    }
+    courses.change(placed, id, changes, false, reason.strip(), today);
+  }
+
+  @Transactional
+  void undo(UUID decision) {
+    courses.undo(decision, settings.learner().today());
+  }
+
+  @Transactional(readOnly = true)
+  List<HistoryLine> history(UUID placement) {
+    var placed = courses.need(placement);
+    var today = settings.learner().today();
+    var plans = courses.story(placed);
+    var lines = new ArrayList<HistoryLine>();
+    for (int i = 0; i < placed.decisions().size(); i++) {
+      var decision = placed.decisions().get(i);
+      lines.add(
+          HistoryLine.of(
+              decision,
+              plans.get(i),
+              plans.get(i + 1),
+              courses.whyNotUndone(placed, decision, today).orElse(null)));
+    }
+    return lines;
+  }
+
+  private List<PlanChange> toCore(PlacedCourse placed, List<ChangeToMake> wanted) {
+    Function<String, List<CourseWeek>> weeksOf = library::weeksOf;
+    var changes = new ArrayList<PlanChange>();
+    for (var change : wanted) {
+      changes.addAll(change.toCore(placed, changes.size(), settings.learner().today(), weeksOf));
+    }
+    return changes;
+  }
+}

@@ -1,0 +1,238 @@
+package humblequill.server.plan;
+
+import humblequill.core.course.CourseWeek;
+import humblequill.core.course.Exercise;
+import humblequill.core.course.ExerciseKind;
+import humblequill.core.course.PlacedWeek;
+import humblequill.core.course.Placement;
+import humblequill.core.plan.Prerequisites;
+import humblequill.server.course.CourseService;
+import humblequill.server.course.CourseWeeks;
+import humblequill.server.course.PlacedCourse;
+import humblequill.server.edge.Refusal;
+import humblequill.server.entry.EntryService;
+import humblequill.server.settings.SettingsService;
+import humblequill.server.topic.TopicService;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows a followed course: its ruler, one week, remarks and pairs. */
+@Service
+class CourseViews {
+  private static final int WEEKS_OF_REMARKS = 3;
+
+  private final CourseService courses;
+  private final CourseWeeks library;
+  private final PlanService plans;
+  private final EntryService entries;
+  private final TopicService topics;
+  private final SettingsService settings;
+
+  CourseViews(
+      CourseService courses,
+      CourseWeeks library,
+      PlanService plans,
+      EntryService entries,
+      TopicService topics,
+      SettingsService settings) {
+    this.courses = courses;
+    this.library = library;
+    this.plans = plans;
+    this.entries = entries;
+    this.topics = topics;
+    this.settings = settings;
+  }
+
+  @Transactional(readOnly = true)
+  CourseView course(@Nullable UUID placement, @Nullable String weekKey) {
+    var learner = settings.learner();
+    var planning = plans.planning(learner);
+    if (planning.followed().isEmpty()) {
+      return CourseView.none(learner.today());
+    }
+    var placed = placement == null ? planning.followed().get(0) : courses.need(placement);
+    var plan = placed.placement();
+    var done = plans.done(placed);
+    var shown = plans.planned(planning, placed, shown(plan, weekKey, learner.today()));
+    var clashes =
+        planning
+            .appointments()
+            .clashes(shown.week().from(), shown.week().to(), learner.availability());
+    return new CourseView(
+        placed(placed, planning, learner.today()),
+        planning.followed().stream()
+            .map(
+                p ->
+                    new CourseView.Followed(
+                        p.id(), p.placement().course().title(), p.side(), p.weight()))
+            .toList(),
+        ruler(plan, done, learner.today()),
+        WeekTable.of(shown, planning.appointments(), clashes),
+        exercises(planning.followed(), learner.today()),
+        remarks(placed, learner.today()),
+        pairs(plan, done),
+        learner.today());
+  }
+
+  private static PlacedWeek shown(Placement plan, @Nullable String key, LocalDate today) {
+    if (key != null) {
+      return plan.week(key)
+          .orElseThrow(
+              () ->
+                  Refusal.badValue("week", key, "There is no week \"" + key + "\" in your plan."));
+    }
+    return plan.weekOn(today)
+        .orElseGet(
+            () ->
+                today.isBefore(plan.start())
+                    ? plan.weeks().get(0)
+                    : plan.weeks().get(plan.weeks().size() - 1));
+  }
+
+  private CourseView.Placed placed(
+      PlacedCourse placed, PlanService.Planning planning, LocalDate today) {
+    var plan = placed.placement();
+    var current = plan.weekOn(today);
+    return new CourseView.Placed(
+        placed.id(),
+        plan.course().id(),
+        plan.course().title(),
+        plan.course().summary(),
+        plan.course().weeks().size(),
+        plan.start(),
+        plan.end(),
+        current.flatMap(PlacedWeek::number).orElse(null),
+        current.map(PlacedWeek::key).orElse(null),
+        placed.side(),
+        placed.weight(),
+        plan.policy(),
+        current
+            .map(w -> List.copyOf(plans.planned(planning, placed, w).open().missedDays()))
+            .orElse(List.of()));
+  }
+
+  private static List<CourseView.NamedExercise> exercises(
+      List<PlacedCourse> followed, LocalDate today) {
+    return followed.stream()
+        .flatMap(p -> p.placement().weeks().stream())
+        .flatMap(
+            w ->
+                w.week().exercises().stream()
+                    .map(
+                        e ->
+                            new CourseView.NamedExercise(
+                                e.id(), e.title(), w.key(), w.week().title(), w.contains(today))))
+        .toList();
+  }
+
+  private static List<CourseView.RulerWeek> ruler(
+      Placement plan, Map<String, Map<LocalDate, Integer>> done, LocalDate today) {
+    return plan.weeks().stream()
+        .map(
+            w ->
+                new CourseView.RulerWeek(
+                    w.key(),
+                    w.number().orElse(null),
+                    w.role(),
+                    w.week().title(),
+                    w.from(),
+                    w.to(),
+                    w.days(),
+                    w.untilDone(),
+                    doneShare(w.week(), done),
+                    Math.max(0, Math.min(w.days(), today.toEpochDay() - w.from().toEpochDay()))
+                        / (double) w.days(),
+                    w.week().exercises().stream()
+                        .anyMatch(e -> e.kind() == ExerciseKind.CHECKPOINT)))
+        .toList();
+  }
+
+  private static double doneShare(CourseWeek week, Map<String, Map<LocalDate, Integer>> done) {
+    long doneSeconds = 0;
+    for (var e : week.exercises()) {
+      int units = done.getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
+      doneSeconds += (long) Math.min(units, e.target().quantity()) * e.secondsEach();
+    }
+    return week.seconds() == 0 ? 0 : (double) doneSeconds / week.seconds();
+  }
+
+  private List<CourseView.Remark> remarks(PlacedCourse placed, LocalDate today) {
+    var graph = topics.graph();
+    var minutes = new LinkedHashMap<String, Integer>();
+    entries
+        .minutesByTopic()
+        .forEach(
+            (name, sum) ->
+                graph.find(name).ifPresent(t -> minutes.merge(t.name(), sum, Integer::sum)));
+    return Prerequisites.untouched(placed.placement(), graph, minutes, today, WEEKS_OF_REMARKS)
+        .stream()
+        .map(
+            u -> {
+              var found = library.about(u.need(), placed.placement().course().id());
+              return new CourseView.Remark(
+                  u.weekKey(),
+                  placed.placement().week(u.weekKey()).flatMap(PlacedWeek::number).orElse(null),
+                  u.topic(),
+                  u.need(),
+                  found.map(CourseWeeks.Found::courseId).orElse(null),
+                  found.map(CourseWeeks.Found::week).orElse(null),
+                  found.map(f -> f.courseTitle() + ", " + f.weekTitle()).orElse(""));
+            })
+        .toList();
+  }
+
+  private static List<CourseView.Pair> pairs(
+      Placement plan, Map<String, Map<LocalDate, Integer>> done) {
+    var byFirst = new LinkedHashMap<String, List<CourseView.Moment>>();
+    for (var week : plan.weeks()) {
+      for (var exercise : week.week().exercises()) {
+        var first = exercise.again().orElse(exercise.id());
+        if (exercise.again().isPresent() || exercise.kind() == ExerciseKind.CHECKPOINT) {
+          byFirst
+              .computeIfAbsent(first, f -> new ArrayList<>())
+              .add(moment(exercise, week.from(), done));
+        }
+      }
+    }
+    return byFirst.values().stream()
+        .filter(moments -> moments.size() > 1)
+        .map(CourseView.Pair::new)
+        .toList();
+  }
+
+  private static CourseView.Moment moment(
+      Exercise exercise, LocalDate weekFrom, Map<String, Map<LocalDate, Integer>> done) {
+    var drawn =
+        done.getOrDefault(exercise.id(), Map.of()).entrySet().stream()
+            .filter(e -> e.getValue() > 0)
+            .map(Map.Entry::getKey)
+            .min(LocalDate::compareTo);
+    return new CourseView.Moment(exercise.id(), exercise.title(), weekFrom, drawn.orElse(null));
+  }
+
+  /** Every week of a plan in full, for printing. */
+  @Transactional(readOnly = true)
+  PrintedCourse printed(UUID placement) {
+    var learner = settings.learner();
+    var planning = plans.planning(learner);
+    var placed = courses.need(placement);
+    var weeks =
+        placed.placement().weeks().stream()
+            .map(
+                w ->
+                    WeekTable.of(
+                        plans.planned(planning, placed, w), planning.appointments(), List.of()))
+            .toList();
+    return new PrintedCourse(placed(placed, planning, learner.today()), weeks, learner.today());
+  }
+
+  /** The whole course as it is planned. */
+  record PrintedCourse(CourseView.Placed placed, List<WeekTable> weeks, LocalDate today) {}
+}

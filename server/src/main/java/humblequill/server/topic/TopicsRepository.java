@@ -1,0 +1,5 @@
+package humblequill.server.topic;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface TopicsRepository extends JpaRepository<TopicsEntity, Integer> {}

@@ -1,0 +1,327 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Field, SelectField } from '../../ui/Field'
+import { ChangeSheet } from './ChangeSheet'
+import { weekName } from './text'
+import type { Change } from './usePlanChanges'
+
+type Ruler = Schemas['RulerWeek'][]
+type Kind = Exclude<
+  Change['kind'],
+  'SLIDE' | 'LET_GO' | 'DROP' | 'PACE' | 'POLICY' | 'UNTIL_DONE' | 'MINUTES_A_DAY' | 'WARM_UP'
+>
+
+/** What the sheet is about: the plan, its weeks, the week that is shown, and today. */
+export type About = {
+  placement: string
+  ruler: Ruler
+  week: Schemas['RulerWeek']
+  today: string
+  onClose: () => void
+}
+
+export const CHANGES: { kind: Kind; label: string }[] = [
+  { kind: 'STRETCH', label: 'Stretch or shorten' },
+  { kind: 'PAUSE', label: 'Pause' },
+  { kind: 'REPEAT', label: 'Take it again' },
+  { kind: 'SKIP', label: 'Leave it out' },
+  { kind: 'SWAP', label: 'Swap' },
+  { kind: 'DETOUR', label: 'Detour' },
+  { kind: 'EMPTY', label: 'Empty days' },
+  { kind: 'BASELINE', label: 'Draw now and again at the end' },
+]
+
+/** The form of one kind of change. */
+export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
+  switch (kind) {
+    case 'STRETCH':
+      return <Stretch about={about} />
+    case 'PAUSE':
+      return <Pause about={about} />
+    case 'SWAP':
+      return <Swap about={about} />
+    case 'DETOUR':
+      return <Detour about={about} />
+    case 'EMPTY':
+      return <Empty about={about} />
+    case 'BASELINE':
+      return <BaselineForm about={about} />
+    case 'REPEAT':
+      return (
+        <Plain
+          about={about}
+          title="Take this week again"
+          description="The same exercises once more, right after it, counted by themselves."
+          change={{ kind, week: about.week.key }}
+        />
+      )
+    case 'SKIP':
+      return (
+        <Plain
+          about={about}
+          title="Leave this week out"
+          description="Days of it that are over stay as they were, and so does what you drew."
+          change={{ kind, week: about.week.key }}
+        />
+      )
+  }
+}
+
+const subject = (about: About) => `${weekName(about.week)}: ${about.week.title}`
+const whole = (text: string, most: number) =>
+  /^\d+$/.test(text) && Number(text) >= 1 && Number(text) <= most ? Number(text) : undefined
+
+function Plain({
+  about,
+  title,
+  description,
+  change,
+}: {
+  about: About
+  title: string
+  description: string
+  change: Change
+}) {
+  return (
+    <ChangeSheet {...about} week={about.week.key} title={title} description={description} changes={[change]}>
+      <p>{subject(about)}</p>
+    </ChangeSheet>
+  )
+}
+
+function Stretch({ about }: { about: About }) {
+  const [days, setDays] = useState(String(about.week.days === 7 ? 14 : about.week.days))
+  const [open, setOpen] = useState(about.week.untilDone)
+  const count = whole(days, 120)
+  const { key } = about.week
+  const changes: Change[] = []
+  if (open !== about.week.untilDone) {
+    changes.push({ kind: 'UNTIL_DONE', week: key, on: open })
+  }
+  if (!open && count !== undefined) {
+    changes.push({ kind: 'STRETCH', week: key, days: count })
+  }
+  return (
+    <ChangeSheet
+      {...about}
+      week={key}
+      title="Stretch or shorten"
+      description="One week of the course may take three of yours. Those after it move along."
+      changes={changes.length > 0 ? changes : undefined}
+    >
+      <p>
+        {subject(about)}, {about.week.days} days now.
+      </p>
+      <label className="flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-4"
+          checked={open}
+          onChange={(event) => setOpen(event.target.checked)}
+        />
+        until its work is done, however long that takes
+      </label>
+      {!open && (
+        <Field
+          label="Length in days, 1 to 120"
+          inputMode="numeric"
+          value={days}
+          onChange={(event) => setDays(event.target.value)}
+          error={count === undefined ? `A whole number from 1 to 120, not “${days}”.` : undefined}
+        />
+      )}
+    </ChangeSheet>
+  )
+}
+
+const plus = (date: string, days: number) =>
+  new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+
+function Pause({ about }: { about: About }) {
+  const first = about.week.from > about.today ? about.week.from : about.today
+  const [from, setFrom] = useState(first)
+  const [days, setDays] = useState('2')
+  const count = whole(days, 120)
+  const changes: Change[] | undefined =
+    count === undefined || from === ''
+      ? undefined
+      : [
+          {
+            kind: 'PAUSE',
+            week: about.week.key,
+            dates: Array.from({ length: count }, (_, i) => plus(from, i)).filter((d) => d <= about.week.to),
+          },
+        ]
+  return (
+    <ChangeSheet
+      {...about}
+      week={about.week.key}
+      title="Pause the course"
+      description="The course waits on these days; the week gets as many more, and those after it move. For days you are ill or away altogether, enter a pause in Settings too: it keeps your run."
+      changes={changes}
+    >
+      <div className="grid grid-cols-2 gap-4">
+        <Field
+          label="From"
+          type="date"
+          min={first}
+          max={about.week.to}
+          value={from}
+          onChange={(event) => setFrom(event.target.value)}
+        />
+        <Field
+          label="Days"
+          inputMode="numeric"
+          value={days}
+          onChange={(event) => setDays(event.target.value)}
+          error={count === undefined ? `A whole number, not “${days}”.` : undefined}
+        />
+      </div>
+    </ChangeSheet>
+  )
+}
+
+function WeekOptions({ weeks }: { weeks: Ruler }) {
+  return weeks.map((week) => (
+    <option key={week.key} value={week.key}>
+      {weekName(week)}: {week.title}
+    </option>
+  ))
+}
+
+function Swap({ about }: { about: About }) {
+  const others = about.ruler.filter((w) => w.key !== about.week.key && w.from > about.today)
+  const [other, setOther] = useState(others[0]?.key ?? '')
+  return (
+    <ChangeSheet
+      {...about}
+      week={about.week.key}
+      title="Swap two weeks"
+      changes={other ? [{ kind: 'SWAP', week: about.week.key, other }] : undefined}
+    >
+      <SelectField
+        label={`${subject(about)} changes places with`}
+        value={other}
+        onChange={(event) => setOther(event.target.value)}
+      >
+        <WeekOptions weeks={others} />
+      </SelectField>
+    </ChangeSheet>
+  )
+}
+
+/** Weeks before which something can be put: those that have not begun. */
+const ahead = (about: About) => about.ruler.filter((w) => w.from > about.today)
+const nextAhead = (about: About) =>
+  (about.week.from > about.today ? about.week.key : ahead(about)[0]?.key) ?? ''
+
+function Detour({ about }: { about: About }) {
+  const courses = useQuery(queries.courses()).data?.courses ?? []
+  const [before, setBefore] = useState(nextAhead(about))
+  const [courseId, setCourseId] = useState('')
+  const [numbers, setNumbers] = useState<number[]>([])
+  const offer = courses.find((c) => c.id === courseId)
+  const change: Change = { kind: 'DETOUR', week: before, courseId, courseWeeks: numbers }
+  return (
+    <ChangeSheet
+      {...about}
+      week={before}
+      title="Detour"
+      description="Weeks from another course, because something else has to come first. Say why below: it is kept."
+      changes={before && offer && numbers.length > 0 ? [change] : undefined}
+    >
+      <SelectField label="Before" value={before} onChange={(event) => setBefore(event.target.value)}>
+        <WeekOptions weeks={ahead(about)} />
+      </SelectField>
+      <SelectField
+        label="From the course"
+        value={courseId}
+        onChange={(event) => {
+          setCourseId(event.target.value)
+          setNumbers([])
+        }}
+      >
+        <option value="">Choose</option>
+        {courses.map((c) => (
+          <option key={c.id} value={c.id}>
+            {c.title}
+          </option>
+        ))}
+      </SelectField>
+      {offer && (
+        <fieldset className="max-h-48 overflow-y-auto">
+          <legend className="text-faded text-sm">Weeks</legend>
+          {offer.weekLoads.map((week, i) => (
+            <label key={i} className="flex min-h-8 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4"
+                checked={numbers.includes(i + 1)}
+                onChange={(event) =>
+                  setNumbers(
+                    event.target.checked
+                      ? [...numbers, i + 1].sort((a, b) => a - b)
+                      : numbers.filter((n) => n !== i + 1),
+                  )
+                }
+              />
+              {i + 1} · {week.title}
+            </label>
+          ))}
+        </fieldset>
+      )}
+    </ChangeSheet>
+  )
+}
+
+function Empty({ about }: { about: About }) {
+  const [before, setBefore] = useState(nextAhead(about))
+  const [days, setDays] = useState('7')
+  const count = whole(days, 120)
+  return (
+    <ChangeSheet
+      {...about}
+      week={before}
+      title="Empty days"
+      description="Time without anything planned: to catch breath, or to draw what you like."
+      changes={count && before ? [{ kind: 'EMPTY', week: before, days: count }] : undefined}
+    >
+      <SelectField label="Before" value={before} onChange={(event) => setBefore(event.target.value)}>
+        <WeekOptions weeks={ahead(about)} />
+      </SelectField>
+      <Field
+        label="Days"
+        inputMode="numeric"
+        value={days}
+        onChange={(event) => setDays(event.target.value)}
+        error={count === undefined ? `A whole number from 1 to 120, not “${days}”.` : undefined}
+      />
+    </ChangeSheet>
+  )
+}
+
+function BaselineForm({ about }: { about: About }) {
+  const format = useFormats()
+  const [topic, setTopic] = useState('')
+  const last = about.ruler.at(-1)
+  return (
+    <ChangeSheet
+      {...about}
+      week={about.week.key}
+      title="Draw now and again at the end"
+      description="One unaided drawing in this week, and the same subject once more in the last week of the plan, so that both can lie side by side."
+      changes={topic.trim() ? [{ kind: 'BASELINE', week: about.week.key, topic: topic.trim() }] : undefined}
+    >
+      <Field
+        label="Subject"
+        maxLength={80}
+        value={topic}
+        onChange={(event) => setTopic(event.target.value)}
+        hint={last ? `Again between ${format.range(last.from, last.to)}.` : ''}
+      />
+    </ChangeSheet>
+  )
+}

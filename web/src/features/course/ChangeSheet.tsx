@@ -1,0 +1,70 @@
+import { useState, type ReactNode } from 'react'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { Sheet } from '../../ui/Sheet'
+import { Effect } from './Effect'
+import { usePlanChanges, type Change } from './usePlanChanges'
+
+/** A sheet that asks for one change, shows what it does, and makes it only then. */
+export function ChangeSheet({
+  title,
+  description,
+  placement,
+  week,
+  changes,
+  onClose,
+  children,
+}: {
+  title: string
+  description?: string
+  placement: string
+  /** Key of the week whose days are shown. */
+  week: string
+  /** What would be changed; nothing while the form is not complete. */
+  changes: Change[] | undefined
+  onClose: () => void
+  children?: ReactNode
+}) {
+  const { change } = usePlanChanges(placement)
+  const [reason, setReason] = useState('')
+  return (
+    <Sheet open onClose={onClose} title={title} {...(description ? { description } : {})}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (changes) {
+            change.mutate({ changes, reason }, { onSuccess: onClose })
+          }
+        }}
+      >
+        <div className="mb-4 grid gap-3">{children}</div>
+        <section aria-label="What it does" className="border-hairline min-h-28 border-t pt-3">
+          {changes ? (
+            <Effect placement={placement} week={week} changes={changes} />
+          ) : (
+            <p className="text-faded">What it does is shown here before anything is changed.</p>
+          )}
+        </section>
+        <div className="mt-3">
+          <Field
+            label="Reason, kept in the history"
+            maxLength={400}
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+        </div>
+        {change.isError && (
+          <p role="alert" className="text-sanguine mt-2">
+            {change.error.message}
+          </p>
+        )}
+        <div className="mt-5 flex gap-6">
+          <Button type="submit" look="ink" disabled={!changes || change.isPending}>
+            Change the plan
+          </Button>
+          <Button onClick={onClose}>Leave it</Button>
+        </div>
+      </form>
+    </Sheet>
+  )
+}

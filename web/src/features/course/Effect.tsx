@@ -1,0 +1,134 @@
+import { useQuery, keepPreviousData } from '@tanstack/react-query'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { shortfall } from '../plan-text'
+import type { Change } from './usePlanChanges'
+
+type Figures = Schemas['Figures']
+
+/** What changes would do, before they are made: days, end, what is dropped, what still does not fit. */
+export function Effect({ placement, week, changes }: { placement: string; week: string; changes: Change[] }) {
+  const query = useQuery({
+    ...queries.preview(placement, week, changes),
+    placeholderData: keepPreviousData,
+  })
+  if (query.isError) {
+    return (
+      <p role="alert" className="text-sanguine">
+        {query.error.message}
+      </p>
+    )
+  }
+  if (!query.data) {
+    return (
+      <p className="text-faded" role="status">
+        Working it out…
+      </p>
+    )
+  }
+  const { before, after, refused } = query.data
+  return (
+    <div role="status">
+      {refused != null && <p className="text-sanguine mb-2">This cannot be done: {refused}.</p>}
+      <EndLine before={before} after={after} />
+      <DayMinutes before={before} after={after} />
+      <Fit figures={after} />
+    </div>
+  )
+}
+
+export function EndLine({ before, after }: { before: Figures; after: Figures }) {
+  const format = useFormats()
+  const moved = Math.round((Date.parse(after.end) - Date.parse(before.end)) / 86_400_000)
+  return (
+    <p>
+      The course ends on <b>{format.dayMonthYear(after.end)}</b>
+      {moved === 0
+        ? ', as before.'
+        : `, ${Math.abs(moved)} ${Math.abs(moved) === 1 ? 'day' : 'days'} ${moved > 0 ? 'later' : 'earlier'} than ${format.dayMonthYear(before.end)}.`}
+      {(after.droppedDrawings > 0 || after.droppedMinutes > 0) && (
+        <>
+          {' '}
+          <b>{dropped(after)}</b> would never be asked for.
+        </>
+      )}
+    </p>
+  )
+}
+
+export function dropped(figures: Figures): string {
+  const parts = [
+    figures.droppedDrawings > 0 &&
+      `${figures.droppedDrawings} ${figures.droppedDrawings === 1 ? 'drawing' : 'drawings'}`,
+    figures.droppedMinutes > 0 && `${figures.droppedMinutes} min`,
+  ].filter(Boolean)
+  return parts.join(' and ') || 'nothing'
+}
+
+/** Minutes of each day from today on, before and after. */
+function DayMinutes({ before, after }: { before: Figures; after: Figures }) {
+  const format = useFormats()
+  const dates = [...new Set([...before.days, ...after.days].map((d) => d.date))].sort()
+  if (dates.length === 0) {
+    return <p className="text-faded">Nothing of this week is planned any more.</p>
+  }
+  const minutes = (figures: Figures, date: string) => figures.days.find((d) => d.date === date)?.minutes
+  return (
+    <div className="my-3 overflow-x-auto">
+      <table className="text-center">
+        <caption className="text-faded text-left text-sm">Minutes a day of this week</caption>
+        <thead>
+          <tr>
+            <td />
+            {dates.map((date) => (
+              <th key={date} scope="col" className="text-faded px-2 font-normal whitespace-nowrap">
+                {format.shortDay(date)}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {(['before', 'after'] as const).map((name) => (
+            <tr key={name} className="border-hairline border-t">
+              <th scope="row" className="pr-3 text-left font-normal">
+                {name === 'before' ? 'now' : 'then'}
+              </th>
+              {dates.map((date) => {
+                const value = minutes(name === 'before' ? before : after, date)
+                return (
+                  <td key={date} className={`px-2 ${name === 'after' ? 'font-bold' : 'text-faded italic'}`}>
+                    {value ?? '–'}
+                  </td>
+                )
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+/** Whether the week fits, and if not, what is left over. */
+export function Fit({ figures }: { figures: Figures }) {
+  const format = useFormats()
+  if (figures.weekFrom == null) {
+    return null
+  }
+  if (figures.shortfalls.length > 0) {
+    return (
+      <p className="text-sanguine">
+        Does not fit: {figures.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
+        {figures.load != null && figures.load > 1 && ` The load is ${percent(figures.load)} of the room.`}
+      </p>
+    )
+  }
+  return (
+    <p className="text-verdigris">
+      Everything fits{figures.load == null ? '' : `; the load is ${percent(figures.load)} of the room`}.
+    </p>
+  )
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`

@@ -1,0 +1,62 @@
+import { useQuery } from '@tanstack/react-query'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Button } from '../../ui/Button'
+import { Sheet } from '../../ui/Sheet'
+import { Waiting } from '../../ui/Waiting'
+import { tell } from './text'
+import { usePlanChanges } from './usePlanChanges'
+
+/** What became of the plan, as a story; what nothing was built on can be taken back. */
+export function HistorySheet({ placement, onClose }: { placement: string; onClose: () => void }) {
+  const { undo } = usePlanChanges(placement)
+  return (
+    <Sheet open onClose={onClose} title="How the plan came to be">
+      <Waiting query={useQuery(queries.history(placement))}>
+        {(lines) =>
+          lines.length === 0 ? (
+            <p>The plan is as the course was placed. Every change, with its reason, will stand here.</p>
+          ) : (
+            <ol>
+              {[...lines].reverse().map((line) => (
+                <Line key={line.id} line={line} onUndo={() => undo.mutate(line.id)} busy={undo.isPending} />
+              ))}
+            </ol>
+          )
+        }
+      </Waiting>
+    </Sheet>
+  )
+}
+
+function Line({ line, onUndo, busy }: { line: Schemas['HistoryLine']; onUndo: () => void; busy: boolean }) {
+  const format = useFormats()
+  return (
+    <li className="border-hairline border-t py-3">
+      <p className="text-faded text-sm">
+        {format.fullDay(line.madeOn)}
+        {line.automatic && ' · by itself, as the way with missed work says'}
+      </p>
+      {line.changes.map((made, i) => (
+        <p key={i} className={line.undone ? 'text-faded line-through' : ''}>
+          {tell(made, format)}
+        </p>
+      ))}
+      {line.reason && <p className="font-serif italic">{line.reason}</p>}
+      <p className="text-faded">
+        {line.undone
+          ? 'Taken back.'
+          : line.endBefore === line.endAfter
+            ? `The end stayed on ${format.dayMonthYear(line.endAfter)}.`
+            : `The end moved from ${format.dayMonthYear(line.endBefore)} to ${format.dayMonthYear(line.endAfter)}.`}
+        {!line.undone && line.kept != null && ` It stays: ${line.kept}.`}
+      </p>
+      {!line.undone && line.kept == null && (
+        <Button disabled={busy} onClick={onUndo}>
+          Take it back
+        </Button>
+      )}
+    </li>
+  )
+}

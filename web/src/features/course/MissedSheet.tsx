@@ -1,0 +1,160 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { Sheet } from '../../ui/Sheet'
+import { Waiting } from '../../ui/Waiting'
+import { dropped, Fit } from './Effect'
+import { POLICIES } from './text'
+import { usePlanChanges, type Change } from './usePlanChanges'
+
+type Policy = Schemas['PolicyView']
+
+/** Missed work: what each way would do, side by side, before one of them is taken. */
+export function MissedSheet({
+  placement,
+  policy,
+  onClose,
+}: {
+  placement: string
+  policy: Schemas['Placed']['policy']
+  onClose: () => void
+}) {
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title="Missed work"
+      description="Nothing moves before you have seen what it does."
+      wide
+    >
+      <Waiting query={useQuery(queries.policies(placement))}>
+        {(ways) =>
+          ways.length === 0 ? (
+            <p>The course does not run today.</p>
+          ) : (
+            <Ways ways={ways} placement={placement} policy={policy} onClose={onClose} />
+          )
+        }
+      </Waiting>
+    </Sheet>
+  )
+}
+
+function Ways({
+  ways,
+  placement,
+  policy,
+  onClose,
+}: {
+  ways: Policy[]
+  placement: string
+  policy: Policy['policy']
+  onClose: () => void
+}) {
+  const format = useFormats()
+  const { change } = usePlanChanges(placement)
+  const [reason, setReason] = useState('')
+  const make = (changes: Change[]) => change.mutate({ changes, reason }, { onSuccess: onClose })
+  const missed = ways[0]?.missed ?? []
+  return (
+    <>
+      <p className="mb-3">
+        {missed.length === 0
+          ? 'No day of this week was missed.'
+          : `${missed.map(format.weekdayDate).join(', ')} ${missed.length === 1 ? 'was' : 'were'} missed.`}
+      </p>
+      <div className="grid gap-6 sm:grid-cols-3">
+        {ways.map((way) => (
+          <section
+            key={way.policy}
+            aria-label={POLICIES[way.policy].name}
+            className="border-ink border-t pt-2"
+          >
+            <h3>{POLICIES[way.policy].name}</h3>
+            {POLICIES[way.policy].reasons.map((line) => (
+              <p key={line} className="text-faded leading-snug">
+                {line}
+              </p>
+            ))}
+            <dl className="my-2 grid grid-cols-[auto_1fr] gap-x-3">
+              <dt className="text-faded">ends</dt>
+              <dd className="font-bold">{format.dayMonthYear(way.figures.end)}</dd>
+              <dt className="text-faded">dropped</dt>
+              <dd className="font-bold">{dropped(way.figures)}</dd>
+              {way.figures.days.map((day) => (
+                <div key={day.date} className="contents">
+                  <dt className="text-faded">{format.shortDay(day.date)}</dt>
+                  <dd>
+                    {day.minutes} <span className="text-faded">of {day.roomMinutes} min</span>
+                  </dd>
+                </div>
+              ))}
+            </dl>
+            <Fit figures={way.figures} />
+            <WayButtons way={way} own={policy} disabled={change.isPending} onMake={make} />
+          </section>
+        ))}
+      </div>
+      <div className="mt-5">
+        <Field
+          label="Reason, kept in the history"
+          maxLength={400}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+        />
+      </div>
+      {change.isError && (
+        <p role="alert" className="text-sanguine mt-2">
+          {change.error.message}
+        </p>
+      )}
+    </>
+  )
+}
+
+function WayButtons({
+  way,
+  own,
+  disabled,
+  onMake,
+}: {
+  way: Policy
+  own: Policy['policy']
+  disabled: boolean
+  onMake: (changes: Change[]) => void
+}) {
+  const { name } = POLICIES[way.policy]
+  const once: Change | undefined =
+    way.missed.length === 0 || way.policy === 'SPREAD'
+      ? undefined
+      : { kind: way.policy, week: way.week, dates: way.missed, units: way.units }
+  return (
+    <div className="mt-2 flex flex-wrap gap-x-5">
+      {once && (
+        <Button
+          look="ink"
+          disabled={disabled}
+          onClick={() => onMake([once])}
+          aria-label={`${name} this time`}
+        >
+          This time
+        </Button>
+      )}
+      {way.policy === own ? (
+        <p className="text-faded py-1">Your way for this course.</p>
+      ) : (
+        <Button
+          disabled={disabled}
+          aria-label={`${name} always`}
+          onClick={() => onMake([...(once ? [once] : []), { kind: 'POLICY', policy: way.policy }])}
+        >
+          Always
+        </Button>
+      )}
+    </div>
+  )
+}

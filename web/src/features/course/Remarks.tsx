@@ -1,0 +1,134 @@
+import { useState } from 'react'
+import type { Schemas } from '../../api/client'
+import { useFormats } from '../../app/locale'
+import { Button } from '../../ui/Button'
+import { shortfall } from '../plan-text'
+import { ChangeSheet } from './ChangeSheet'
+import { remedyChoices, RemedySheet, type Remedy } from './RemedySheet'
+import { clash } from './text'
+import type { Change } from './usePlanChanges'
+
+/** What stands out in a week, each with what one could do. */
+export function Remarks({ course, placement }: { course: Schemas['CourseView']; placement: string }) {
+  const format = useFormats()
+  const [remedy, setRemedy] = useState<Remedy>()
+  const { week, today } = course
+  if (!week) {
+    return null
+  }
+  const over = week.to < today
+  const choices = week.remedies ? remedyChoices(week.remedies, week, format) : []
+  return (
+    <section>
+      <h2>Remarks</h2>
+      {week.load != null && !over && (
+        <p>
+          The work left is {format.number(Math.round(week.load * 100))} % of the room left
+          {week.load > 1 || week.shortfalls.length > 0 ? '.' : '; it fits.'}
+        </p>
+      )}
+      <Missed week={week} over={over} />
+      {week.shortfalls.length > 0 && !over && (
+        <>
+          <p className="text-sanguine">
+            Does not fit: {week.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
+          </p>
+          {choices.length > 0 && (
+            <p>
+              It would fit with{' '}
+              {choices.map((choice, i) => (
+                <span key={choice.label}>
+                  {i > 0 && ', or '}
+                  <Button onClick={() => setRemedy(choice)}>{choice.label}</Button>
+                </span>
+              ))}
+              .
+            </p>
+          )}
+        </>
+      )}
+      {over && week.doneMinutes < week.plannedMinutes && (
+        <p className="text-faded">What was left of this week was let go.</p>
+      )}
+      {week.clashes.map((c) => (
+        <p key={c.date + c.title + c.obstacle} className="text-sanguine">
+          {clash(c, format)}
+        </p>
+      ))}
+      {course.remarks.map((remark) => (
+        <NeedRemark key={remark.weekKey + remark.need} remark={remark} placement={placement} today={today} />
+      ))}
+      {week.topics.length > 0 && <p className="text-faded">Topics: {week.topics.join(', ')}.</p>}
+      {week.resources.length > 0 && <p className="text-faded">From: {week.resources.join('; ')}.</p>}
+      {remedy && (
+        <RemedySheet
+          placement={placement}
+          week={week}
+          choices={choices}
+          first={remedy}
+          onClose={() => setRemedy(undefined)}
+        />
+      )}
+    </section>
+  )
+}
+
+function Missed({ week, over }: { week: Schemas['WeekTable']; over: boolean }) {
+  const format = useFormats()
+  const missed = week.days.filter(
+    (day, i) =>
+      !day.closed &&
+      week.rows.some((row) => row.cells[i]?.missed) &&
+      week.rows.every((row) => !row.cells[i]?.done),
+  )
+  if (missed.length === 0) {
+    return null
+  }
+  return (
+    <p>
+      {missed.map((day) => format.weekday(day.date)).join(' and ')} {missed.length === 1 ? 'was' : 'were'}{' '}
+      missed{over ? '.' : '; what was due is spread over the days left.'}
+    </p>
+  )
+}
+
+/** A need that was never touched, with a warm-up or a detour for it. */
+function NeedRemark({ remark, placement }: { remark: Schemas['Remark']; placement: string; today: string }) {
+  const [open, setOpen] = useState<'WARM_UP' | 'DETOUR'>()
+  const change: Change =
+    open === 'WARM_UP'
+      ? { kind: 'WARM_UP', week: remark.weekKey, topic: remark.need, minutes: 30 }
+      : {
+          kind: 'DETOUR',
+          week: remark.weekKey,
+          topic: remark.need,
+          courseId: remark.detourCourseId,
+          courseWeeks: remark.detourWeek == null ? null : [remark.detourWeek],
+        }
+  return (
+    <p>
+      “{remark.topic}” {remark.number == null ? 'in this plan' : `in week ${remark.number}`} needs{' '}
+      <b>{remark.need}</b>; you have 0 minutes on it.{' '}
+      <Button className="mr-3" onClick={() => setOpen('WARM_UP')}>
+        Add a warm-up
+      </Button>
+      <Button onClick={() => setOpen('DETOUR')}>Detour first</Button>
+      {open && (
+        <ChangeSheet
+          placement={placement}
+          week={remark.weekKey}
+          onClose={() => setOpen(undefined)}
+          title={open === 'WARM_UP' ? `Warm up: ${remark.need}` : `Detour: ${remark.need}`}
+          description={
+            open === 'WARM_UP'
+              ? 'Thirty minutes of it, in short pieces, within that week.'
+              : remark.detourTitle
+                ? `One week before it, from ${remark.detourTitle}.`
+                : 'One week before it, an hour and a half of this topic.'
+          }
+          changes={[change]}
+        />
+      )}
+    </p>
+  )
+}
