@@ -8,6 +8,10 @@ const LOOKS: Record<Look, string> = {
   quiet: 'px-1 text-faded hover:text-ink underline decoration-hairline underline-offset-4',
 }
 
+/** A link that looks like an underlined button and stands on the same line. */
+export const LINE_LINK =
+  'inline-flex min-h-8 items-center border-b border-ink px-0.5 font-medium hover:text-faded pointer-coarse:min-h-11'
+
 /** A button: filled for the one main action of a leaf, underlined for others, quiet beside text. */
 export function Button({
   look = 'line',

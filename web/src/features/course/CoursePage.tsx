@@ -4,7 +4,7 @@ import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../app/locale'
-import { Button } from '../../ui/Button'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { ChooseCourse } from './ChooseCourse'
 import { ChangeForm, CHANGES } from './ChangeForms'
@@ -102,7 +102,7 @@ function Page({
               <PageLink to="/course/library">All courses</PageLink>
               <PageLink to="/course/topics">Topics and what they need</PageLink>
               <PageLink to={`/course/print?plan=${placed.placement}`}>Print the course</PageLink>
-              <a href="/api/plan.ics" className="border-ink inline-block min-h-8 border-b font-medium">
+              <a href="/api/plan.ics" className={LINE_LINK}>
                 Calendar file
               </a>
             </p>
@@ -115,7 +115,7 @@ function Page({
 
 function PageLink({ to, children }: { to: string; children: string }) {
   return (
-    <Link to={to} className="border-ink inline-block min-h-8 border-b font-medium">
+    <Link to={to} className={LINE_LINK}>
       {children}
     </Link>
   )

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../../api/client'
 import { queries } from '../../api/queries'
-import { Button } from '../../ui/Button'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
 
@@ -30,7 +30,7 @@ export function FeedSection() {
         <Field label="Address" readOnly value={feed?.address ?? ''} onFocus={(e) => e.target.select()} />
       </div>
       <p className="mt-2 flex flex-wrap gap-x-6">
-        <a href="/api/plan.ics" className="border-ink inline-block min-h-8 border-b font-medium">
+        <a href="/api/plan.ics" className={LINE_LINK}>
           Download plan.ics
         </a>
         <Button disabled={renew.isPending} onClick={() => renew.mutate()}>

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
-import { Button } from '../../../ui/Button'
+import { Button, LINE_LINK } from '../../../ui/Button'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
 import { BrokenFiles, OfferFacts } from '../Offers'
@@ -35,8 +35,6 @@ export default function LibraryPage() {
   )
 }
 
-const LINK = 'border-ink inline-block min-h-8 border-b font-medium pointer-coarse:min-h-11'
-
 function Bring() {
   const client = useQueryClient()
   const say = useNotice()
@@ -58,10 +56,10 @@ function Bring() {
   return (
     <div className="my-3">
       <p className="flex flex-wrap gap-x-6">
-        <Link to="/course/edit/new" className={LINK}>
+        <Link to="/course/edit/new" className={LINE_LINK}>
           Write a course
         </Link>
-        <Link to="/course/merge" className={LINK}>
+        <Link to="/course/merge" className={LINE_LINK}>
           Merge two courses
         </Link>
         <Button onClick={() => file.current?.click()}>Bring in a file</Button>
@@ -132,7 +130,7 @@ function Shelved({ offer, taken }: { offer: Offer; taken: string[] }) {
           Follow
         </Button>
         {offer.own && (
-          <Link to={`/course/edit/${offer.id}`} className={LINK} aria-label={`Change ${offer.title}`}>
+          <Link to={`/course/edit/${offer.id}`} className={LINE_LINK} aria-label={`Change ${offer.title}`}>
             Change
           </Link>
         )}
@@ -144,14 +142,14 @@ function Shelved({ offer, taken }: { offer: Offer; taken: string[] }) {
         </Button>
         <a
           href={`/api/courses/${offer.id}/file?as=yaml`}
-          className={LINK}
+          className={LINE_LINK}
           aria-label={`${offer.title} as YAML`}
         >
           YAML
         </a>
         <a
           href={`/api/courses/${offer.id}/file?as=json`}
-          className={LINK}
+          className={LINE_LINK}
           aria-label={`${offer.title} as JSON`}
         >
           JSON

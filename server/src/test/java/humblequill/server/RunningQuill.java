@@ -42,7 +42,9 @@ public final class RunningQuill implements ParameterResolver {
     arguments.add("--server.port=0");
     arguments.add("--springdoc.default-produces-media-type=application/json");
     arguments.add("--quill.data=" + folder);
-    arguments.add("--quill.now=" + NOW);
+    if (arguments.stream().noneMatch(a -> a.startsWith("--quill.now="))) {
+      arguments.add("--quill.now=" + NOW);
+    }
     arguments.add(
         "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
     return SpringApplication.run(HumbleQuill.class, arguments.toArray(String[]::new));

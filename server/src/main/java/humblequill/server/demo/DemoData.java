@@ -2,6 +2,7 @@ package humblequill.server.demo;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.course.Placement;
+import humblequill.core.course.PlanChange;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
 import humblequill.core.plan.Work;
@@ -36,6 +37,7 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("quill.demo")
 class DemoData implements SmartInitializingSingleton {
+  private static final int MAIN_WEIGHT = 70;
   private static final int PAGES_IN_BOOK = 84;
   private static final int DOUBLE_MISS = 79;
   private static final Set<Integer> SINGLE_MISSES = Set.of(17, 37, 66, 95);
@@ -64,9 +66,32 @@ class DemoData implements SmartInitializingSingleton {
     var today = settings.learner().today();
     settings.write(DemoLearner.settings(today, ZoneId.systemDefault().getId()));
     words.write(DemoLearner.words());
-    var placed =
-        courses.place("harbour-year", today.minusDays(DemoLearner.DAYS_BEFORE), false, 70, today);
+    var start = today.minusDays(DemoLearner.DAYS_BEFORE);
+    var placed = courses.place("harbour-year", start, false, MAIN_WEIGHT, today);
+    decide(
+        placed.id(),
+        start.plusDays(51),
+        new PlanChange.Stretch("8", 14),
+        "The far side of the hull would not turn. One more week for it.");
+    decide(
+        placed.id(),
+        today.minusDays(3),
+        new PlanChange.Drop("19", Map.of("w19-gulls", 10)),
+        "Fewer gulls, more of the dogs on the quay.");
+    placed = courses.need(placed.id());
     entries.createAll(new Diary(placed, settings.learner()).write());
+  }
+
+  private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {
+    var placed = courses.need(placement);
+    var name = "demo/" + placement + "/" + placed.decisions().size();
+    courses.change(
+        placed,
+        UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
+        List.of(change),
+        false,
+        reason,
+        on);
   }
 
   /** Draws day after day what the plan of that day asks for, more or less. */

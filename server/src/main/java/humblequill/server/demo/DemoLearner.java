@@ -13,8 +13,11 @@ import java.util.Set;
 
 /** Wren Tallow, who does not exist: the settings, words and habits of the demo. */
 final class DemoLearner {
-  /** Days before today on which the course began: sixteen whole weeks and half of the next. */
-  static final int DAYS_BEFORE = 16 * 7 + 3;
+  /**
+   * Days before today on which the course began: sixteen whole weeks, one of them stretched to
+   * fourteen days, and half of the next.
+   */
+  static final int DAYS_BEFORE = 17 * 7 + 3;
 
   /** The days, counted from the first, that illness took. */
   static final Set<Integer> ILL = Set.of(52, 53, 54, 55, 56);

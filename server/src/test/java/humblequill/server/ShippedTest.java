@@ -1,0 +1,114 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** What ships is whole: every course complete, every topic known. */
+@ExtendWith(RunningQuill.class)
+class ShippedTest {
+  private static final Map<String, Integer> WEEKS =
+      Map.of(
+          "harbour-year", 24,
+          "figure-from-the-ground-up", 26,
+          "eight-weeks-of-structure", 8,
+          "creatures-by-kinship", 12,
+          "one-subject-one-week", 1,
+          "ten-minutes-on-the-bench", 4);
+
+  private static Set<String> topicNames(Api api) {
+    var names = new HashSet<String>();
+    for (var area : api.get("/api/topics").json().path("areas")) {
+      for (var topic : area.path("topics")) {
+        names.add(topic.path("name").asString());
+        topic.path("alsoCalled").forEach(n -> names.add(n.asString()));
+      }
+    }
+    return names;
+  }
+
+  @Test
+  void six_courses_are_written_in_full(Api api) {
+    var topics = topicNames(api);
+    for (var course : WEEKS.entrySet()) {
+      var document = api.get("/api/courses/" + course.getKey()).json();
+      assertThat(document.path("weeks").size()).as(course.getKey()).isEqualTo(course.getValue());
+      for (var week : document.path("weeks")) {
+        assertThat(week.path("aim").asString()).as(week.path("title").asString()).isNotBlank();
+        assertThat(week.path("exercises").size()).isGreaterThanOrEqualTo(2);
+        assertThat(week.path("topics").valueStream().map(JsonNode::asString)).isSubsetOf(topics);
+        for (var exercise : week.path("exercises")) {
+          for (var field : new String[] {"text", "lookFor", "source", "kind"}) {
+            assertThat(exercise.path(field).asString(""))
+                .as(exercise.path("id").asString() + " " + field)
+                .isNotBlank();
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void each_course_says_what_it_asks_against_the_own_room(Api api) {
+    for (var offer : api.get("/api/courses").json().path("courses")) {
+      assertThat(offer.path("weekLoads").size()).isEqualTo(offer.path("weeks").asInt());
+      assertThat(offer.path("minutes").asInt()).isPositive();
+      assertThat(offer.path("minutesADay").asInt()).isBetween(10, 300);
+    }
+  }
+
+  @Test
+  void the_areas_of_drawing_are_all_there(Api api) {
+    var areas =
+        api.get("/api/topics")
+            .json()
+            .path("areas")
+            .valueStream()
+            .map(a -> a.path("name").asString());
+    assertThat(areas)
+        .contains(
+            "Lines and seeing",
+            "Gesture",
+            "Form and construction",
+            "Perspective",
+            "Proportion",
+            "Anatomy",
+            "Head and features",
+            "Hands",
+            "Feet",
+            "Drapery",
+            "Light and shade",
+            "Media handling",
+            "Animals",
+            "Plants",
+            "Objects and vehicles",
+            "Environment",
+            "Memory",
+            "Imagination",
+            "Composition and story",
+            "Style study");
+  }
+
+  @Test
+  void topics_can_be_changed_and_a_circle_is_refused_by_name(Api api) {
+    var text = api.get("/api/topics").body();
+    var circle =
+        text.replace(
+            "{\"name\":\"lines\",\"needs\":[]", "{\"name\":\"lines\",\"needs\":[\"angles\"]");
+    var refused = api.put("/api/topics", circle);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.json().path("detail").asString()).contains("lines → angles → lines");
+    var changed =
+        text.replace(
+            "\"alsoCalled\":[\"line work\"", "\"alsoCalled\":[\"pulled lines\",\"line work\"");
+    assertThat(api.put("/api/topics", changed).json().path("version").asInt()).isEqualTo(1);
+    assertThat(api.put("/api/topics", changed).status()).as("stale").isEqualTo(409);
+    assertThat(topicNames(api)).contains("pulled lines");
+    assertThat(api.delete("/api/topics").json().path("version").asInt()).isZero();
+  }
+}
