@@ -90,7 +90,7 @@ function RulerTab({
     >
       {elastic && (
         <span className="text-faded absolute -top-5 left-0 text-xs whitespace-nowrap" aria-hidden>
-          {week.untilDone ? 'open' : `${week.days} d`}
+          {length}
         </span>
       )}
       {week.checkpoint && (

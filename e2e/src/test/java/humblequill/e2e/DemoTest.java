@@ -43,6 +43,11 @@ class DemoTest {
     "/course, 390, DARK",
     "/settings, 1280, LIGHT",
     "/settings, 1280, DARK",
+    "/course/library, 1280, LIGHT",
+    "/course/library, 390, DARK",
+    "/course/topics, 1280, DARK",
+    "/course/edit/new?from=one-subject-one-week&as=mine, 1280, LIGHT",
+    "/course/merge, 1280, LIGHT",
     "/search?q=sheer, 1280, LIGHT",
     "/search?q=sheer, 1280, DARK"
   })
