@@ -23,7 +23,7 @@ export function Sheet({
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
-          className={`floats bg-paper text-ink rounded-paper fixed inset-x-2 top-1/2 z-50 mx-auto max-h-[94dvh] -translate-y-1/2 overflow-y-auto p-5 sm:p-8 ${wide ? 'max-w-4xl' : 'max-w-2xl'}`}
+          className={`floats bg-paper text-ink border-hairline rounded-paper fixed inset-x-2 top-1/2 z-50 mx-auto max-h-[94dvh] -translate-y-1/2 overflow-y-auto border p-5 sm:p-8 ${wide ? 'max-w-4xl' : 'max-w-2xl'}`}
           {...(description ? {} : { 'aria-describedby': undefined })}
         >
           <div className="mb-4 flex items-start justify-between gap-4">

@@ -6,11 +6,13 @@ import jakarta.persistence.Id;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The smallest application of the same kind: web, persistence, one entity. */
 @SpringBootApplication
+@EnableJpaRepositories(considerNestedRepositories = true)
 public class Bare {
   public static void main(String[] args) {
     SpringApplication.run(Bare.class, args);

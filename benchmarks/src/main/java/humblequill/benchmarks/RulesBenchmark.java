@@ -88,8 +88,7 @@ public class RulesBenchmark {
   /** The three streak rules over ten years. */
   @Benchmark
   public List<Streak> threeStreakRules() {
-    var practice =
-        PracticeRecord.of(minutes, 0, d -> d.getDayOfWeek() == DayOfWeek.SUNDAY, MONDAY);
+    var practice = PracticeRecord.of(minutes, 0, d -> d.getDayOfWeek() == DayOfWeek.SUNDAY, MONDAY);
     return List.of(
         new EveryDay().count(practice, DayOfWeek.MONDAY),
         new NeverTwice().count(practice, DayOfWeek.MONDAY),

@@ -113,7 +113,8 @@ public final class RunningFigures {
             millis(
                 () -> {
                   page.navigate(quill.url() + "/today");
-                  return page.waitForFunction("document.activeElement?.id === 'log-line'");
+                  page.locator("#log-line:focus").waitFor();
+                  return page;
                 },
                 done -> {}));
         context.close();
@@ -121,7 +122,31 @@ public final class RunningFigures {
       System.out.printf(
           "Today, from navigation to the cursor in the log line: %.0f ms (median of %d, nothing cached)%n",
           median(times), OPENINGS);
+      previewInTheBrowser(quill, pages);
     }
+  }
+
+  /** From the typed digit to the new end of the course, the typing pause of the form included. */
+  private static void previewInTheBrowser(Quill quill, Pages pages) throws Exception {
+    var page = pages.open(quill.url() + "/course");
+    page.getByText("Stretch or shorten").click();
+    page.getByText("7 days later").waitFor();
+    var times = new ArrayList<Double>();
+    for (int days = 15; days < 15 + OPENINGS; days++) {
+      var later = (days - 7) + " days later";
+      var length = Integer.toString(days);
+      times.add(
+          millis(
+              () -> {
+                Pages.field(page, "Length in days, 1 to 120").fill(length);
+                return page.waitForFunction(
+                    "text => document.body.innerText.includes(text)", later);
+              },
+              done -> {}));
+    }
+    System.out.printf(
+        "Preview of a change, from typing to the answer on screen: %.0f ms (median of %d)%n",
+        median(times), OPENINGS);
   }
 
   private interface After<T> {

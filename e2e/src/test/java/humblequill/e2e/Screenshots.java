@@ -5,6 +5,7 @@ import static humblequill.e2e.Pages.field;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 
@@ -29,6 +30,13 @@ public final class Screenshots {
       camera.take("settings", url + "/settings", AS_IT_IS);
       camera.take("search", url + "/search?q=sheer", AS_IT_IS);
       camera.take("entry-form", url + "/today", Screenshots::openForm);
+      camera.take("missed-work", url + "/course", press("Missed work"));
+      camera.take("change", url + "/course", press("Stretch or shorten"));
+      camera.take("history", url + "/course", press("How the plan came to be"));
+      camera.take("library", url + "/course/library", AS_IT_IS);
+      camera.take("merge", url + "/course/merge", Screenshots::chooseTwo);
+      camera.take("editor", url + "/course/edit/new?from=one-subject-one-week&as=mine", AS_IT_IS);
+      camera.take("topics", url + "/course/topics", AS_IT_IS);
       camera.take("first-start", empty.url(), page -> page.getByLabel("Harbour Year").check());
     }
   }
@@ -37,6 +45,19 @@ public final class Screenshots {
     page.getByLabel("Write it down")
         .fill("4 shed corners, 12 min, brush pen, harbour book p 80, 3/5");
     page.getByText("Harbour book").first().waitFor();
+  }
+
+  private static Consumer<Page> press(String name) {
+    return page -> {
+      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).click();
+      page.getByText("Everything fits").or(page.getByText("Take it back")).first().waitFor();
+    };
+  }
+
+  private static void chooseTwo(Page page) {
+    page.getByLabel("First course").selectOption("Figure from the ground up");
+    page.getByLabel("Second course").selectOption("Eight weeks of structure");
+    page.getByText("Keep as my own course").waitFor();
   }
 
   private static void openForm(Page page) {
@@ -63,6 +84,7 @@ public final class Screenshots {
       var page = context.newPage();
       page.navigate(url);
       page.getByRole(AriaRole.HEADING).first().waitFor();
+      page.waitForLoadState(LoadState.NETWORKIDLE);
       before.accept(page);
       page.evaluate("() => document.fonts.ready");
       page.evaluate("() => Promise.all(document.getAnimations().map((a) => a.finished))");
