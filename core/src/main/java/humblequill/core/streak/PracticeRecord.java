@@ -119,7 +119,9 @@ public final class PracticeRecord {
     if (isEmpty()) {
       return date.equals(today) && !neutral.test(today) ? Day.OPEN : Day.NEUTRAL;
     }
-    return date.isBefore(first) ? Day.NEUTRAL : days[(int) ChronoUnit.DAYS.between(first, date)];
+    return date.isBefore(first)
+        ? Day.NEUTRAL
+        : days[(int) (date.toEpochDay() - first.toEpochDay())];
   }
 
   /** Whether a date, past or to come, is planned rest or paused. */
