@@ -4,7 +4,7 @@ import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['src/api/schema.d.ts', 'node_modules'] },
+  { ignores: ['src/api/generated/schema.d.ts', 'node_modules'] },
   js.configs.recommended,
   ...tseslint.configs.strict,
   jsxA11y.flatConfigs.recommended,

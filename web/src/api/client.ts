@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch'
-import type { components, paths } from './schema'
+import type { components, paths } from './generated/schema'
 
 /** Types of what the server sends and takes, by their names in the API. */
 export type Schemas = components['schemas']

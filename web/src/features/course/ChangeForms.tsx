@@ -312,7 +312,7 @@ function BaselineForm({ about }: { about: About }) {
       {...about}
       week={about.week.key}
       title="Draw now and again at the end"
-      description="One unaided drawing in this week, and the same subject once more in the last week of the plan, so that both can lie side by side."
+      description="One unaided drawing in this week, the same subject half-way through what is left, and once more in the last week, so that they can lie side by side."
       changes={topic.trim() ? [{ kind: 'BASELINE', week: about.week.key, topic: topic.trim() }] : undefined}
     >
       <Field

@@ -70,6 +70,9 @@ function Page({
       <div className="border-hairline wide:px-8 border-b px-4 pt-1 pb-1">
         <Ruler weeks={course.ruler} shown={week.key} onWeek={onWeek} />
       </div>
+      <p className="text-faded wide:px-8 -mb-3 px-4 pt-2 text-right">
+        {format.dayMonth(placed.start)} to <b className="text-ink">{format.dayMonthYear(placed.end)}</b>
+      </p>
       <div className="wide:px-8 px-4 py-5">
         <Followed followed={course.followed} shown={placed.placement} onPlan={onPlan} />
         <div className="flex flex-wrap items-baseline gap-x-4">
@@ -101,6 +104,9 @@ function Page({
             <p className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
               <PageLink to="/course/library">All courses</PageLink>
               <PageLink to="/course/topics">Topics and what they need</PageLink>
+              <PageLink to={`/course/print?plan=${placed.placement}&week=${week.key}`}>
+                Print this week
+              </PageLink>
               <PageLink to={`/course/print?plan=${placed.placement}`}>Print the course</PageLink>
               <a href="/api/plan.ics" className={LINE_LINK}>
                 Calendar file

@@ -88,10 +88,13 @@ function RulerTab({
       title={`${weekName(week)}: ${week.title}, ${format.range(week.from, week.to)}`}
       aria-label={`${weekName(week)}, ${week.title}, ${Math.round(week.doneShare * 100)} % done${elastic ? `, ${length}` : ''}${week.checkpoint ? ', with drawings to compare' : ''}`}
     >
+      {/* Drawn by the style, so that what is read aloud is the label alone. */}
       {elastic && (
-        <span className="text-faded absolute -top-5 left-0 text-xs whitespace-nowrap" aria-hidden>
-          {length}
-        </span>
+        <span
+          data-length={length}
+          className="text-faded absolute -top-5 left-0 text-xs whitespace-nowrap before:content-[attr(data-length)]"
+          aria-hidden
+        />
       )}
       {week.checkpoint && (
         <svg

@@ -15,7 +15,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
   }, [week.key])
   return (
     <div className="mt-4 overflow-x-auto">
-      <table className="w-full min-w-[680px]">
+      <table className="w-full min-w-[680px] print:min-w-0">
         <thead>
           <tr>
             <th scope="col" className="text-left font-normal">

@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../app/locale'
+import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../ui/PenLine'
 import { Waiting } from '../../ui/Waiting'
 import { remedies, shortfall } from '../plan-text'
@@ -96,7 +97,14 @@ function Lacking({ today }: { today: Today }) {
       <p className="text-sanguine">
         Does not fit into this week: {today.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
       </p>
-      {today.remedies && <p>It would fit with {remedies(today.remedies, format).join(', or ')}.</p>}
+      {today.remedies && (
+        <p>
+          It would fit with {remedies(today.remedies, format).join(', or ')}.{' '}
+          <Link to="/course" className={LINE_LINK}>
+            Make it fit
+          </Link>
+        </p>
+      )}
     </div>
   )
 }

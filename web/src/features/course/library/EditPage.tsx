@@ -9,6 +9,7 @@ import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
 import { LoadStrip } from '../LoadStrip'
 import { moved, newCourse, newWeek, type CourseDocument } from './document'
+import { BaselineEditor } from './BaselineEditor'
 import { WeekEditor } from './WeekEditor'
 
 const PAUSE_MS = 250
@@ -103,6 +104,15 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           />
         </div>
       </div>
+      <BaselineEditor
+        baseline={course.baseline}
+        error={checked?.path?.startsWith('baseline') ? (checked.reason ?? undefined) : undefined}
+        onChange={(baseline) => {
+          const others = Object.entries(course).filter(([key]) => key !== 'baseline')
+          const rest = Object.fromEntries(others) as CourseDocument
+          setCourse(baseline ? { ...rest, baseline } : rest)
+        }}
+      />
       {course.weeks.map((week, i) => (
         <WeekEditor
           key={i}

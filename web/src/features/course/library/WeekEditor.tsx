@@ -65,15 +65,17 @@ export function WeekEditor({
     <section
       aria-label={`Week ${number}`}
       className="border-hairline border-t py-3"
-      draggable
-      onDragStart={(event: DragEvent) => {
-        event.dataTransfer.effectAllowed = 'move'
-        onDrag()
-      }}
       onDragOver={(event) => event.preventDefault()}
       onDrop={onDrop}
     >
-      <div className="flex flex-wrap items-baseline gap-x-5">
+      <div
+        className="flex cursor-grab flex-wrap items-baseline gap-x-5"
+        draggable
+        onDragStart={(event: DragEvent) => {
+          event.dataTransfer.effectAllowed = 'move'
+          onDrag()
+        }}
+      >
         <h2>
           {number}. {week.title}
         </h2>
@@ -150,6 +152,7 @@ export function WeekEditor({
             <ExerciseEditor
               key={exercise.id}
               exercise={exercise}
+              others={week.exercises.filter((e) => e.id !== exercise.id)}
               error={(field) => (path === `${here}.exercises[${i}].${field}` ? reason : undefined)}
               whole={path === `${here}.exercises[${i}]` ? reason : undefined}
               onChange={(next) => setExercises(week.exercises.map((e, j) => (j === i ? next : e)))}

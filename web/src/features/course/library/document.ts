@@ -4,9 +4,12 @@ export type CourseDocument = {
   id: string
   title: string
   summary?: string
+  baseline?: BaselineDocument
   weeks: WeekDocument[]
   [other: string]: unknown
 }
+
+export type BaselineDocument = { subjects: string[]; minutesEach: number; again?: string[] }
 
 export type WeekDocument = {
   title: string
@@ -38,6 +41,7 @@ export const SOURCES = ['life', 'photo', 'master copy', 'traced', 'memory', 'ima
 export function idFor(text: string, taken: string[]): string {
   const words = text
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '')

@@ -11,7 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 
 /** The application as the launcher built it, run as a process of its own on a data folder. */
 final class Quill implements AutoCloseable {
@@ -68,19 +67,32 @@ final class Quill implements AutoCloseable {
     int port = freePort();
     var all = new ArrayList<>(List.of(more));
     all.addAll(List.of("--port", Integer.toString(port), "--quill.now=" + NOW));
-    var log = folder.resolveSibling(folder.getFileName() + ".log");
     try {
       var process =
           new ProcessBuilder(command(folder, all.toArray(String[]::new)))
               .redirectErrorStream(true)
-              .redirectOutput(log.toFile())
               .start();
-      var quill = new Quill(process, port);
-      quill.awaitAnswer(log);
-      return quill;
+      awaitOpen(process);
+      return new Quill(process, port);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** Reads what it says until it says that it is open; polling would take a core from it. */
+  private static void awaitOpen(Process process) throws IOException {
+    var said = new StringBuilder();
+    var out = process.inputReader();
+    for (var line = out.readLine(); line != null; line = out.readLine()) {
+      said.append(line).append('\n');
+      if (line.startsWith("Humble Quill is open")) {
+        var drain = new Thread(() -> out.lines().forEach(l -> {}));
+        drain.setDaemon(true);
+        drain.start();
+        return;
+      }
+    }
+    throw new IllegalStateException("It did not start: " + said);
   }
 
   /** Runs to the end, for starts that must fail and for restoring. */
@@ -96,20 +108,6 @@ final class Quill implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-  }
-
-  private void awaitAnswer(Path log) throws IOException {
-    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(90);
-    while (System.nanoTime() < end && process.isAlive()) {
-      try {
-        if (get("/api/settings").statusCode() == 200) {
-          return;
-        }
-      } catch (UncheckedIOException e) {
-        Thread.onSpinWait();
-      }
-    }
-    throw new IllegalStateException("It did not start: " + Files.readString(log));
   }
 
   String url() {

@@ -14,6 +14,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -229,19 +230,31 @@ public record ChangeToMake(
         List.of(topic));
   }
 
-  /** The subject now, and once more in the last week of the plan. */
+  /** The subject now, half-way through what is left, and once more in the last week of the plan. */
   private List<PlanChange> baseline(PlacedCourse placed, String as) {
-    var baseline =
-        new Baseline(List.of(need("topic", topic)), BASELINE_MINUTES, Set.of(Baseline.Moment.END));
-    var first = named(baseline.exercises(Baseline.Moment.START).get(0), as + "-first", null);
-    var again = named(baseline.exercises(Baseline.Moment.END).get(0), as + "-again", first.id());
+    var baseline = new Baseline(List.of(need("topic", topic)), BASELINE_MINUTES, Set.of());
+    var first = named(baseline, Baseline.Moment.START, as + "-first", null);
     var weeks = placed.placement().weeks();
-    return List.of(
-        new PlanChange.Add(need("week", week), first),
-        new PlanChange.Add(weeks.get(weeks.size() - 1).key(), again));
+    int last = weeks.size() - 1;
+    int from = 0;
+    while (from < last && !weeks.get(from).key().equals(week)) {
+      from++;
+    }
+    int middle = (from + last + 1) / 2;
+    var changes = new ArrayList<PlanChange>();
+    changes.add(new PlanChange.Add(need("week", week), first));
+    if (middle > from && middle < last) {
+      var half = named(baseline, Baseline.Moment.MIDDLE, as + "-half", first.id());
+      changes.add(new PlanChange.Add(weeks.get(middle).key(), half));
+    }
+    var again = named(baseline, Baseline.Moment.END, as + "-again", first.id());
+    changes.add(new PlanChange.Add(weeks.get(last).key(), again));
+    return changes;
   }
 
-  private static Exercise named(Exercise e, String as, @Nullable String again) {
+  private static Exercise named(
+      Baseline baseline, Baseline.Moment moment, String as, @Nullable String again) {
+    var e = baseline.exercises(moment).get(0);
     return new Exercise(
         "baseline-" + as.replace('.', '-'),
         e.title(),

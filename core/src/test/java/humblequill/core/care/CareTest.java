@@ -1,0 +1,56 @@
+package humblequill.core.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/**
+ * The usual cautions: a break every 45 to 50 minutes, slow increases, dust and fumes. Common
+ * practice, no published source.
+ */
+class CareTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 3, 5);
+
+  private static Map<LocalDate, Integer> weeks(int lastWeek, int... before) {
+    var minutes = new HashMap<LocalDate, Integer>();
+    minutes.put(TODAY, lastWeek);
+    for (int i = 0; i < before.length; i++) {
+      minutes.put(TODAY.minusDays(7L * (i + 1)), before[i]);
+    }
+    return minutes;
+  }
+
+  private static List<Caution.Kind> kinds(
+      int today, Map<LocalDate, Integer> minutes, String... media) {
+    return Care.on(TODAY, today, minutes, List.of(media)).stream().map(Caution::kind).toList();
+  }
+
+  @Test
+  void a_break_is_told_from_the_46th_minute_on() {
+    assertThat(kinds(45, Map.of())).isEmpty();
+    assertThat(kinds(46, Map.of())).containsExactly(Caution.Kind.BREAK);
+  }
+
+  @Test
+  void a_week_over_one_and_a_half_times_the_mean_of_four_is_told() {
+    assertThat(kinds(0, weeks(300, 200, 200, 200, 200))).isEmpty();
+    var caution = Care.on(TODAY, 0, weeks(301, 200, 200, 200, 200), List.of()).get(0);
+    assertThat(caution).isEqualTo(new Caution(Caution.Kind.SUDDEN_INCREASE, 301, 200));
+  }
+
+  @Test
+  void beginners_are_not_told_that_their_second_week_is_too_much() {
+    assertThat(kinds(0, weeks(300, 100))).isEmpty();
+    assertThat(kinds(0, Map.of(TODAY, 300))).isEmpty();
+  }
+
+  @Test
+  void dusty_media_bring_their_caution() {
+    assertThat(kinds(0, Map.of(), "charcoal")).containsExactly(Caution.Kind.DUST_AND_FUMES);
+    assertThat(kinds(0, Map.of(), "pen", "graphite")).isEmpty();
+  }
+}

@@ -1,0 +1,105 @@
+package humblequill.core.entry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class EntryTest {
+  private static Entry entry(
+      Optional<String> exercise,
+      Optional<String> topic,
+      Optional<Integer> drawings,
+      Optional<Integer> minutes,
+      Optional<Integer> mark,
+      String note) {
+    return new Entry(
+        LocalDate.of(2026, 3, 5),
+        Optional.empty(),
+        exercise,
+        topic,
+        drawings,
+        minutes,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        mark,
+        "",
+        "",
+        note);
+  }
+
+  private static Entry counted(Integer drawings, Integer minutes, Integer mark) {
+    return entry(
+        Optional.empty(),
+        Optional.empty(),
+        Optional.ofNullable(drawings),
+        Optional.ofNullable(minutes),
+        Optional.ofNullable(mark),
+        "kept");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0,,", "10000,,", ",0,", ",1441,", ",,0", ",,6", "-1,,"})
+  void a_value_outside_its_bounds_cannot_be_built(Integer drawings, Integer minutes, Integer mark) {
+    assertThatThrownBy(() -> counted(drawings, minutes, mark))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("was");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1,,", "9999,,", ",1,", ",1440,", ",,1", ",,5"})
+  void a_value_at_its_bounds_can(Integer drawings, Integer minutes, Integer mark) {
+    assertThat(counted(drawings, minutes, mark).day()).isEqualTo("2026-03-05");
+  }
+
+  @Test
+  void an_entry_says_something_and_has_an_exercise_or_a_topic() {
+    assertThatThrownBy(
+            () ->
+                entry(
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(3),
+                    " "))
+        .hasMessageContaining("at least");
+    assertThatThrownBy(
+            () ->
+                entry(
+                    Optional.of("a"),
+                    Optional.of("b"),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    ""))
+        .hasMessageContaining("not both");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1, 0", "0, 1", "3, 2", "1, 10000"})
+  void pages_run_from_first_to_last(int from, int to) {
+    assertThatThrownBy(() -> new PageSpan(from, to)).isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void minutes_are_estimated_from_drawings_only_where_they_are_not_told() {
+    assertThat(Entry.minutesOrEstimate(Optional.of(7), Optional.of(40), Optional.of(90)))
+        .isEqualTo(7);
+    assertThat(Entry.minutesOrEstimate(Optional.empty(), Optional.of(26), Optional.of(90)))
+        .as("26 drawings of 90 seconds")
+        .isEqualTo(39);
+    assertThat(Entry.minutesOrEstimate(Optional.empty(), Optional.of(26), Optional.empty()))
+        .isZero();
+    assertThat(Entry.minutesOrEstimate(Optional.empty(), Optional.of(9999), Optional.of(3600)))
+        .as("never more than a day")
+        .isEqualTo(1440);
+  }
+}
