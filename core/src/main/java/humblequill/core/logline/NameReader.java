@@ -16,6 +16,8 @@ final class NameReader {
   private static final Pattern WEEK = Pattern.compile("^[ ,(]*week (\\d{1,3})\\)?");
   private static final Set<String> DRAWINGS =
       Set.of("drawing", "sketch", "sketche", "study", "pose", "piece", "picture");
+  private static final Set<String> ONLY_A_COUNT = Set.of("drawing", "sketch", "sketche", "picture");
+  private static final int WHOLE_NAME = 4;
   private static final int MOST_UNKNOWN = 3;
 
   private final Line line;
@@ -178,7 +180,7 @@ final class NameReader {
     for (int to = Math.min(run.size(), next + 6); to > next; to--) {
       var phrase = run.subList(next, to);
       if (DRAWINGS.contains(phrase.get(0).stem())
-          && vocabulary.subjects(stems(phrase), 3).isEmpty()) {
+          && vocabulary.subjects(stems(phrase), plainly(phrase) ? WHOLE_NAME : 3).isEmpty()) {
         if (to > next + 1) {
           continue;
         }
@@ -201,6 +203,11 @@ final class NameReader {
       return 1;
     }
     return 0;
+  }
+
+  /** "4 drawings" counts; it does not ask which of the topics about drawing is meant. */
+  private static boolean plainly(List<Line.Token> phrase) {
+    return phrase.size() == 1 && ONLY_A_COUNT.contains(phrase.get(0).stem());
   }
 
   private boolean startsUnderstood(int position) {

@@ -4,11 +4,11 @@ import humblequill.core.course.Course;
 import humblequill.core.course.Placement;
 import humblequill.core.course.PlanChange;
 import humblequill.core.course.PlanChangeException;
+import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +28,13 @@ public class CourseService {
   private final Clock clock;
 
   /** A placement's document never changes, so each is read once. */
-  private final Map<UUID, Course> read = new ConcurrentHashMap<>();
+  private final Map<UUID, Course> courseOf = new ConcurrentHashMap<>();
+
+  /** Every placement with its folded plan: every page and every written entry needs them. */
+  private final Remembered<List<Kept>> known = new Remembered<>();
+
+  /** A placement, and whether it is followed. */
+  private record Kept(PlacedCourse placed, boolean followed) {}
 
   CourseService(
       PlacementRepository repository,
@@ -46,7 +52,20 @@ public class CourseService {
   /** The courses that are followed: the main one first, then those beside it. */
   @Transactional(readOnly = true)
   public List<PlacedCourse> followed() {
-    return placed(repository.findByEndedAtIsNullOrderBySideAscPlacedAtAsc());
+    return kept().stream().filter(Kept::followed).map(Kept::placed).toList();
+  }
+
+  private List<Kept> kept() {
+    return known.get(this::read);
+  }
+
+  private List<Kept> read() {
+    var byPlacement =
+        changes.findAllByOrderByPosition().stream()
+            .collect(Collectors.groupingBy(c -> c.placementId));
+    return repository.findAllByOrderBySideAscPlacedAtAsc().stream()
+        .map(e -> new Kept(placed(e, byPlacement.getOrDefault(e.id, List.of())), e.endedAt == null))
+        .toList();
   }
 
   /** The main course, if any. */
@@ -67,25 +86,12 @@ public class CourseService {
   /** Every placement there was. */
   @Transactional(readOnly = true)
   public List<PlacedCourse> all() {
-    return placed(repository.findAll());
-  }
-
-  private List<PlacedCourse> placed(Collection<PlacementEntity> entities) {
-    if (entities.isEmpty()) {
-      return List.of();
-    }
-    var ids = entities.stream().map(e -> e.id).toList();
-    var byPlacement =
-        changes.findByPlacementIdInOrderByPosition(ids).stream()
-            .collect(Collectors.groupingBy(c -> c.placementId));
-    return entities.stream()
-        .map(e -> placed(e, byPlacement.getOrDefault(e.id, List.of())))
-        .toList();
+    return kept().stream().map(Kept::placed).toList();
   }
 
   private PlacedCourse placed(PlacementEntity entity, List<PlanChangeEntity> made) {
     var course =
-        read.computeIfAbsent(entity.id, id -> format.stored(entity.document).withCheckpoints());
+        courseOf.computeIfAbsent(entity.id, id -> format.stored(entity.document).withCheckpoints());
     var decisions = made.stream().map(CourseService::decision).toList();
     return new PlacedCourse(
         entity.id,
@@ -135,12 +141,13 @@ public class CourseService {
   @Transactional
   public PlacedCourse place(
       String courseId, LocalDate start, boolean side, int weight, LocalDate today) {
+    known.changed();
     var parsed = library.find(courseId).orElseThrow(() -> Refusal.notFound("course", courseId));
     if (start.getYear() < 1970 || start.getYear() > 2200) {
       throw Refusal.badValue(
           "start", start, "A course starts between 1970 and 2200, not on " + start + ".");
     }
-    for (var other : repository.findByEndedAtIsNullOrderBySideAscPlacedAtAsc()) {
+    for (var other : repository.findByEndedAtIsNull()) {
       if (other.side == side) {
         end(other);
       }
@@ -160,6 +167,7 @@ public class CourseService {
   /** Changes the part of the room that a course gets beside another. */
   @Transactional
   public void weigh(UUID id, int weight) {
+    known.changed();
     var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("course", id));
     entity.weight = weight;
     repository.saveAndFlush(entity);
@@ -168,6 +176,7 @@ public class CourseService {
   /** Stops following a course; its entries stay. */
   @Transactional
   public void leave(UUID id) {
+    known.changed();
     repository.findById(id).ifPresent(this::end);
   }
 
@@ -192,6 +201,7 @@ public class CourseService {
     if (changes.existsById(id)) {
       return;
     }
+    known.changed();
     var entity = new PlanChangeEntity();
     entity.id = id;
     entity.placementId = placed.id();
@@ -207,6 +217,7 @@ public class CourseService {
   /** Remembers up to which day missed work is settled. */
   @Transactional
   public void settled(UUID placement, LocalDate until) {
+    known.changed();
     repository
         .findById(placement)
         .ifPresent(
@@ -261,6 +272,7 @@ public class CourseService {
             why -> {
               throw Refusal.conflict("built-on", "This change cannot be taken back: " + why + ".");
             });
+    known.changed();
     entity.undoneAt = clock.instant();
     changes.saveAndFlush(entity);
   }

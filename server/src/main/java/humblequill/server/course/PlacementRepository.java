@@ -5,5 +5,7 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PlacementRepository extends JpaRepository<PlacementEntity, UUID> {
-  List<PlacementEntity> findByEndedAtIsNullOrderBySideAscPlacedAtAsc();
+  List<PlacementEntity> findAllByOrderBySideAscPlacedAtAsc();
+
+  List<PlacementEntity> findByEndedAtIsNull();
 }

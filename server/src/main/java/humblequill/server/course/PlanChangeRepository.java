@@ -1,10 +1,9 @@
 package humblequill.server.course;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PlanChangeRepository extends JpaRepository<PlanChangeEntity, UUID> {
-  List<PlanChangeEntity> findByPlacementIdInOrderByPosition(Collection<UUID> placements);
+  List<PlanChangeEntity> findAllByOrderByPosition();
 }

@@ -4,6 +4,7 @@ import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.PracticeClock;
 import humblequill.core.calendar.WeekPattern;
+import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
 import java.time.Clock;
 import java.time.DateTimeException;
@@ -21,11 +22,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Reads and changes the settings. */
 @Service
@@ -35,11 +33,8 @@ public class SettingsService {
   private final SettingsRepository repository;
   private final Clock clock;
 
-  /**
-   * The settings as the rules know them, read once after each change: every page needs them, and
-   * only this run writes to the data folder.
-   */
-  private volatile @Nullable Learner known;
+  /** The settings as the rules know them: every page needs them. */
+  private final Remembered<Learner> known = new Remembered<>();
 
   SettingsService(SettingsRepository repository, Clock clock) {
     this.repository = repository;
@@ -56,15 +51,13 @@ public class SettingsService {
   /** The learner as the rules know them, now. */
   @Transactional(readOnly = true)
   public Learner learner() {
-    var learner = known;
-    if (learner == null) {
-      learner =
-          toLearner(
-              repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults),
-              clock.instant());
-      known = learner;
-    }
-    return learner.at(clock.instant());
+    return known
+        .get(
+            () ->
+                toLearner(
+                    repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults),
+                    clock.instant()))
+        .at(clock.instant());
   }
 
   /**
@@ -107,13 +100,7 @@ public class SettingsService {
             .collect(Collectors.toSet());
     entity.pauses.retainAll(pauses);
     entity.pauses.addAll(pauses);
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCommit() {
-            known = null;
-          }
-        });
+    known.changed();
     return toSettings(repository.saveAndFlush(entity), true);
   }
 
