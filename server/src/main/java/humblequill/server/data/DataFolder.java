@@ -7,9 +7,14 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 
 /** The folder that holds everything of one learner: database, daily copies, own course files. */
 public record DataFolder(Path path) {
+  /** A lock that nothing refers to is given up as soon as the garbage collector finds it. */
+  private static final Queue<FileLock> HELD = new ConcurrentLinkedQueue<>();
+
   /** What keeps the folder from being used, in a sentence for the learner. */
   public static final class Unusable extends Exception {
     private static final long serialVersionUID = 1L;
@@ -47,7 +52,7 @@ public record DataFolder(Path path) {
    *
    * @throws Unusable if it cannot be written or another run has it
    */
-  public FileLock take() throws Unusable {
+  public void take() throws Unusable {
     if (path.toString().contains(";")) {
       throw new Unusable(
           "The data folder's path must not hold a semicolon: "
@@ -65,7 +70,7 @@ public record DataFolder(Path path) {
         channel.close();
         throw inUse();
       }
-      return lock;
+      HELD.add(lock);
     } catch (OverlappingFileLockException e) {
       throw inUse();
     } catch (IOException e) {
