@@ -11,14 +11,14 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
   const format = useFormats()
   const now = useRef<HTMLTableCellElement>(null)
   useEffect(() => {
-    now.current?.scrollIntoView({ block: 'nearest', inline: 'center' })
+    now.current?.scrollIntoView({ block: 'nearest', inline: 'start' })
   }, [week.key])
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full min-w-[680px] print:min-w-0">
         <thead>
           <tr>
-            <th scope="col" className="text-left font-normal">
+            <th scope="col" className="bg-paper sticky left-0 text-left font-normal">
               <span className="sr-only">Exercise</span>
             </th>
             {week.days.map((day) => (
@@ -26,7 +26,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
                 key={day.date}
                 ref={day.date === today ? now : undefined}
                 scope="col"
-                className={`w-[9.5%] py-1.5 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
+                className={`w-[9.5%] scroll-ml-40 py-1.5 sm:scroll-ml-72 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
                 {...(day.date === today ? { 'aria-current': 'date' } : {})}
               >
                 {format.shortDay(day.date)}

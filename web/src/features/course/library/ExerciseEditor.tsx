@@ -87,28 +87,32 @@ export function ExerciseEditor({
         {counted ? number('drawings', 'Drawings') : number('minutes', 'Minutes')}
         {counted && number('minutesEach', 'Minutes each')}
         {number('chunk', 'Smallest share')}
-        <SelectField
-          label="Comes after"
-          value={String(exercise.after ?? '')}
-          error={error('after')}
-          onChange={(e) => set({ after: e.target.value || undefined })}
-        >
-          <option value="">nothing</option>
-          {others.map((other) => (
-            <option key={other.id} value={other.id}>
-              {other.title}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField
-          label="On"
-          value={String(exercise.on ?? '')}
-          onChange={(e) => set({ on: e.target.value || undefined })}
-        >
-          <option value="">any day</option>
-          <option value="first-day">the first day</option>
-          <option value="last-day">the last day</option>
-        </SelectField>
+        <div className="col-span-2">
+          <SelectField
+            label="Comes after"
+            value={String(exercise.after ?? '')}
+            error={error('after')}
+            onChange={(e) => set({ after: e.target.value || undefined })}
+          >
+            <option value="">nothing</option>
+            {others.map((other) => (
+              <option key={other.id} value={other.id}>
+                {other.title}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+        <div className="col-span-2">
+          <SelectField
+            label="On"
+            value={String(exercise.on ?? '')}
+            onChange={(e) => set({ on: e.target.value || undefined })}
+          >
+            <option value="">any day</option>
+            <option value="first-day">the first day</option>
+            <option value="last-day">the last day</option>
+          </SelectField>
+        </div>
         <div className="col-span-2">
           <TextField
             label="What to do"

@@ -71,6 +71,7 @@ class CrashTest {
   void a_second_run_on_the_same_folder_is_told_so() throws Exception {
     var folder = Quill.folder();
     try (var quill = Quill.start(folder)) {
+      quill.collectGarbage();
       var said = Quill.say(folder, "--port", Integer.toString(Quill.freePort()));
       assertThat(said.exit()).isEqualTo(2);
       assertThat(said.text())

@@ -1,7 +1,9 @@
 package humblequill.e2e;
 
 import java.io.IOException;
+import java.io.Reader;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -86,13 +88,22 @@ final class Quill implements AutoCloseable {
     for (var line = out.readLine(); line != null; line = out.readLine()) {
       said.append(line).append('\n');
       if (line.startsWith("Humble Quill is open")) {
-        var drain = new Thread(() -> out.lines().forEach(l -> {}));
+        var drain = new Thread(() -> drain(out));
         drain.setDaemon(true);
         drain.start();
         return;
       }
     }
     throw new IllegalStateException("It did not start: " + said);
+  }
+
+  /** A full pipe would hold the application up. */
+  private static void drain(Reader out) {
+    try {
+      out.transferTo(Writer.nullWriter());
+    } catch (IOException e) {
+      // It was stopped, as intended.
+    }
   }
 
   /** Runs to the end, for starts that must fail and for restoring. */
@@ -143,6 +154,14 @@ final class Quill implements AutoCloseable {
       Thread.currentThread().interrupt();
       throw new IllegalStateException(e);
     }
+  }
+
+  /** Lets the running application collect its garbage, and with it what it should have kept. */
+  void collectGarbage() throws IOException, InterruptedException {
+    new ProcessBuilder("jcmd", Long.toString(process.pid()), "GC.run")
+        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+        .start()
+        .waitFor();
   }
 
   /** SIGKILL: no shutdown hook runs. */
