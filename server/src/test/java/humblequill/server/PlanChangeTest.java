@@ -144,6 +144,12 @@ class PlanChangeTest {
     assertThat(
             makeAs(UUID.randomUUID(), plan, "", change("STRETCH", "week", "4", "days", 0)).status())
         .isEqualTo(400);
+    for (var kind : new String[] {"WARM_UP", "DETOUR", "BASELINE"}) {
+      var blank = change(kind, "week", "4", "topic", " ", "minutes", 10);
+      var refused = makeAs(UUID.randomUUID(), plan, "", blank);
+      assertThat(refused.status()).as(kind).isEqualTo(400);
+      assertThat(refused.json().path("field").asString()).isEqualTo("topic");
+    }
     assertThat(api.get("/api/course/" + plan + "/history").json().size()).isZero();
   }
 

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
  *
  * @param course as it was placed
  * @param start first day of the first week
- * @param weeks the weeks in order, with every change made since
+ * @param weeks the weeks in order, with every change made since; one or more
  * @param policy what becomes of missed work
  */
 public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, MissedWork policy) {
@@ -66,7 +66,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
 
   /** Last day of the last week. */
   public LocalDate end() {
-    return weeks.isEmpty() ? start.minusDays(1) : weeks.get(weeks.size() - 1).to();
+    return weeks.get(weeks.size() - 1).to();
   }
 
   /** An exercise of the plan, or of the course where the plan has left it out. */
@@ -231,6 +231,9 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
     long begun = on.toEpochDay() - week.from().toEpochDay();
     if (begun > 0) {
       return begun >= week.days() ? this : with(week.key(), w -> w.withDays((int) begun));
+    }
+    if (weeks.size() == 1) {
+      throw new PlanChangeException("it is the only week left; end the course instead");
     }
     return relaid(weeks.stream().filter(w -> !w.key().equals(week.key())).toList());
   }

@@ -64,6 +64,13 @@ class PlacementTest {
   }
 
   @Test
+  void the_last_week_cannot_be_left_out() {
+    var one = Placement.of(drills(1, 5, 60), MONDAY);
+    assertThatThrownBy(() -> one.after(new PlanChange.Skip("1", MONDAY)))
+        .hasMessageContaining("only week");
+  }
+
+  @Test
   void swapped_weeks_take_their_lengths_along() {
     var swapped = plan.after(new PlanChange.Stretch("2", 10)).after(new PlanChange.Swap("2", "4"));
     assertThat(keys(swapped)).containsExactly("1", "4", "3", "2");

@@ -144,6 +144,15 @@ public record ChangeToMake(
     return value;
   }
 
+  private String topicName() {
+    var name = need("topic", topic).strip();
+    if (name.codePoints().noneMatch(Character::isLetterOrDigit)) {
+      throw Refusal.badValue(
+          "topic", name, "A topic needs a letter or a figure; \"" + name + "\" has none.");
+    }
+    return name;
+  }
+
   private Set<LocalDate> ahead(LocalDate today) {
     for (var date : need("dates", dates)) {
       if (date.isBefore(today)) {
@@ -161,7 +170,7 @@ public record ChangeToMake(
 
   private List<CourseWeek> detour(Function<String, List<CourseWeek>> weeksOf, String as) {
     if (courseId == null) {
-      var name = need("topic", topic);
+      var name = topicName();
       var practise =
           exercise(
               "detour-" + as.replace('.', '-'),
@@ -197,12 +206,12 @@ public record ChangeToMake(
     int amount = Math.max(1, need("minutes", minutes));
     return exercise(
         "warm-up-" + as.replace('.', '-'),
-        "Warm up: " + need("topic", topic),
+        "Warm up: " + topicName(),
         ExerciseKind.WARM_UP,
         new Exercise.Target(Exercise.Unit.MINUTES, amount),
         60,
         Math.min(amount, 5),
-        need("topic", topic));
+        topicName());
   }
 
   private static Exercise exercise(
@@ -232,7 +241,7 @@ public record ChangeToMake(
 
   /** The subject now, half-way through what is left, and once more in the last week of the plan. */
   private List<PlanChange> baseline(PlacedCourse placed, String as) {
-    var baseline = new Baseline(List.of(need("topic", topic)), BASELINE_MINUTES, Set.of());
+    var baseline = new Baseline(List.of(topicName()), BASELINE_MINUTES, Set.of());
     var first = named(baseline, Baseline.Moment.START, as + "-first", null);
     var weeks = placed.placement().weeks();
     int last = weeks.size() - 1;
