@@ -4,11 +4,13 @@ const WIDTH = 9
 const HEIGHT = 26
 const FULL = 16
 
-/** The load of each week as a pencil stroke against a line that stands for the learner's own room. */
-export function LoadStrip({ loads }: { loads: Schemas['WeekLoad'][] }) {
+/** Each week as a pencil stroke, against a line that stands for the learner's own room where there is one. */
+export function LoadStrip({ loads, room = true }: { loads: Schemas['WeekLoad'][]; room?: boolean }) {
+  const fullest = Math.max(...loads.map((w) => w.minutes))
   const width = loads.length * WIDTH + 2
   const over = loads.filter((w) => !w.fits).length
-  const text = `${loads.length} weeks; ${over === 0 ? 'each fits your own room' : `${over} do not fit your own room`}`
+  const fit = over === 0 ? 'each fits your own room' : `${over} do not fit your own room`
+  const text = `${loads.length} weeks${room ? `; ${fit}` : ''}`
   return (
     <svg
       viewBox={`0 0 ${width} ${HEIGHT}`}
@@ -18,7 +20,10 @@ export function LoadStrip({ loads }: { loads: Schemas['WeekLoad'][] }) {
       aria-label={text}
     >
       {loads.map((week, i) => {
-        const height = Math.max(1, Math.min(HEIGHT - 2, (week.load ?? 1.5) * FULL))
+        const height = Math.max(
+          1,
+          Math.min(HEIGHT - 2, (room ? (week.load ?? 1.5) : week.minutes / fullest) * FULL),
+        )
         return (
           <line
             key={i}
@@ -27,20 +32,22 @@ export function LoadStrip({ loads }: { loads: Schemas['WeekLoad'][] }) {
             y1={HEIGHT - 1}
             y2={HEIGHT - 1 - height}
             strokeWidth={5}
-            className={week.fits ? 'stroke-pencil' : 'stroke-sanguine'}
+            className={week.fits || !room ? 'stroke-pencil' : 'stroke-sanguine'}
           >
             <title>{`${i + 1}: ${week.title}, ${week.minutes} min`}</title>
           </line>
         )
       })}
-      <line
-        x1={0}
-        x2={width}
-        y1={HEIGHT - 1 - FULL}
-        y2={HEIGHT - 1 - FULL}
-        className="stroke-ink"
-        strokeWidth={0.8}
-      />
+      {room && (
+        <line
+          x1={0}
+          x2={width}
+          y1={HEIGHT - 1 - FULL}
+          y2={HEIGHT - 1 - FULL}
+          className="stroke-ink"
+          strokeWidth={0.8}
+        />
+      )}
     </svg>
   )
 }

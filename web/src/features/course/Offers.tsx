@@ -4,8 +4,8 @@ import { LoadStrip } from './LoadStrip'
 
 type Offer = Schemas['Offer']
 
-/** What a course asks for, against the learner's own room. */
-export function OfferFacts({ offer }: { offer: Offer }) {
+/** What a course asks for; against the learner's own room, once there is one. */
+export function OfferFacts({ offer, room = true }: { offer: Offer; room?: boolean }) {
   const format = useFormats()
   return (
     <>
@@ -14,34 +14,44 @@ export function OfferFacts({ offer }: { offer: Offer }) {
         · {offer.weeks} {offer.weeks === 1 ? 'week' : 'weeks'} · {format.minutes(offer.minutes)} in all
       </span>
       <span className="block">{offer.summary}</span>
-      <LoadStrip loads={offer.weekLoads} />
-      <span className="text-faded block text-sm">{ownRoom(offer, format)}</span>
+      <LoadStrip loads={offer.weekLoads} room={room} />
+      <span className="text-faded block text-sm">
+        {room ? ownRoom(offer, format) : `${asks(offer, format)}. ${fitsWith(offer, format)}`}
+      </span>
     </>
   )
 }
 
 /** Whether the fullest week fits the learner's own room, and what the pace would have to be. */
 export function ownRoom(offer: Offer, format: Formats): string {
-  const fullest = Math.max(...offer.weekLoads.map((w) => w.minutes))
-  const asks = `Its fullest week takes ${format.minutes(fullest)}`
-  const even = `It fits when every day has ${format.minutes(offer.minutesADay)}, with setting up and the free share.`
+  const begin = asks(offer, format)
+  const even = fitsWith(offer, format)
   if (offer.load == null || offer.pace == null) {
-    return `${asks}; you have no room set. ${even}`
+    return `${begin}; you have no room set. ${even}`
   }
   const load = Math.round(offer.load * 100)
   if (offer.pace < 1) {
-    return `${asks} of your ${format.minutes(offer.roomMinutes)}: ${load} %. At your minutes every drawing would have to take ${Math.floor(offer.pace * 100)} % of its time. ${even}`
+    return `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %. At your minutes every drawing would have to take ${Math.floor(offer.pace * 100)} % of its time. ${even}`
   }
-  return `${asks} of your ${format.minutes(offer.roomMinutes)}: ${load} %.`
+  return `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %.`
 }
+
+const asks = (offer: Offer, format: Formats) =>
+  `Its fullest week takes ${format.minutes(Math.max(...offer.weekLoads.map((w) => w.minutes)))}`
+
+const fitsWith = (offer: Offer, format: Formats) =>
+  `It fits when every day has ${format.minutes(offer.minutesADay)}, with setting up and the free share.`
 
 /** Courses to choose from, each with what it asks. */
 export function Offers({
   courses,
   chosen,
   onChoose,
+  room = true,
 }: {
   courses: Offer[]
+  /** Whether the learner has set minutes of their own to measure against. */
+  room?: boolean
   chosen: string | undefined
   onChoose: (id: string) => void
 }) {
@@ -59,7 +69,7 @@ export function Offers({
           />
           <span className="min-w-0">
             <span className="font-serif text-lg font-medium">{course.title}</span>
-            <OfferFacts offer={course} />
+            <OfferFacts offer={course} room={room} />
           </span>
         </label>
       ))}

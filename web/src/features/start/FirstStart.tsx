@@ -62,7 +62,7 @@ export default function FirstStart({ settings }: { settings: Settings }) {
       <Waiting query={courses}>
         {({ courses: offers, broken }) => (
           <>
-            <Offers courses={offers} chosen={chosen} onChoose={setChosen} />
+            <Offers courses={offers} chosen={chosen} onChoose={setChosen} room={false} />
             <BrokenFiles files={broken} />
           </>
         )}

@@ -37,7 +37,7 @@ public final class Screenshots {
       camera.take("merge", url + "/course/merge", Screenshots::chooseTwo);
       camera.take("editor", url + "/course/edit/new?from=one-subject-one-week&as=mine", AS_IT_IS);
       camera.take("topics", url + "/course/topics", AS_IT_IS);
-      camera.take("first-start", empty.url(), page -> page.getByLabel("Harbour Year").check());
+      camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
     }
   }
 
@@ -52,6 +52,11 @@ public final class Screenshots {
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).click();
       page.getByText("Everything fits").or(page.getByText("Take it back")).first().waitFor();
     };
+  }
+
+  private static void chooseHarbour(Page page) {
+    page.getByLabel("Harbour Year").check();
+    page.evaluate("() => scrollTo(0, 0)");
   }
 
   private static void chooseTwo(Page page) {
