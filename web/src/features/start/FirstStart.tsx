@@ -58,7 +58,7 @@ export default function FirstStart({ settings }: { settings: Settings }) {
     <main className="bg-paper spread rounded-paper mx-auto my-4 max-w-3xl px-5 py-8 sm:px-10">
       <h1>Humble Quill</h1>
       <p className="font-serif text-lg italic">What to draw today, and a line for what you drew.</p>
-      <h2 className="mt-6">Follow a course</h2>
+      <h2 className="mt-6 mb-1">Follow a course, or only draw daily</h2>
       <Waiting query={courses}>
         {({ courses: offers, broken }) => (
           <>
@@ -67,22 +67,21 @@ export default function FirstStart({ settings }: { settings: Settings }) {
           </>
         )}
       </Waiting>
-      <div className="border-hairline border-t pt-4">
-        <Button look="ink" disabled={!offer || begin.isPending} onClick={() => begin.mutate(offer)}>
-          {offer ? `Begin ${offer.title} today` : 'Choose a course to begin'}
-        </Button>
-        {offer && (
-          <p className="text-faded mt-1">
-            It plans with {format.minutes(offer.minutesADay)} on every day. Settings change that, and rest
-            days, at any time.
-          </p>
-        )}
+      <div className="border-hairline bg-paper sticky bottom-0 border-t py-3">
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          <Button look="ink" disabled={!offer || begin.isPending} onClick={() => begin.mutate(offer)}>
+            {offer ? `Begin ${offer.title} today` : 'Choose a course to begin'}
+          </Button>
+          <Button disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
+            Begin with a daily habit
+          </Button>
+        </div>
+        <p className="text-faded mt-1">
+          {offer
+            ? `It plans with ${format.minutes(offer.minutesADay)} on every day. Settings change that, and rest days, at any time.`
+            : 'A daily habit has no plan: a line for what you drew, and the days as one stroke of the pen.'}
+        </p>
       </div>
-      <h2 className="mt-8">Or only draw daily</h2>
-      <p>No plan: a line for what you drew, and the days as one stroke of the pen.</p>
-      <Button className="mt-2" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
-        Begin with a daily habit
-      </Button>
       {begin.isError && (
         <p role="alert" className="text-sanguine mt-3">
           {begin.error.message}
