@@ -1,4 +1,4 @@
-import { useEffect, useRef, type FormEvent } from 'react'
+import { useEffect, useRef, useState, type FormEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { Key } from '../../app/KeyList'
 import { FOCUS_LOG_LINE } from '../../app/useKeys'
@@ -20,23 +20,21 @@ export function LogLine({
   const parts = useRef<HTMLDivElement>(null)
   const say = useNotice()
   const { remove } = useEntryWrites()
-  const { line, setLine, reading, readFor, save } = useLogLine((entry) =>
+  const { line, setLine, reading, readFor, current, save } = useLogLine((entry) =>
     say(`Logged: ${entry.exerciseTitle ?? entry.topic ?? 'one entry'}.`, {
       label: 'Undo',
       run: () => remove.mutate({ entry, silent: true }),
     }),
   )
 
-  // Enter on a line with a question leads to its first answer, once what was understood is shown.
-  const answering = useRef(false)
-  const toFirstQuestion = () => {
+  // Enter on a line with a question leads to its first answer, once that very line was read.
+  const [answering, setAnswering] = useState(false)
+  useEffect(() => {
     const answer = parts.current?.querySelector<HTMLElement>('[data-open] button')
-    if (answering.current && answer) {
-      answering.current = false
+    if (answering && current && answer) {
       answer.focus()
     }
-  }
-  useEffect(toFirstQuestion, [reading])
+  }, [answering, current])
 
   useEffect(() => {
     const focus = () => input.current?.focus()
@@ -53,17 +51,13 @@ export function LogLine({
     if (line.trim() === '' || save.isPending) {
       return
     }
-    answering.current = true
+    setAnswering(false)
     const saved = await save.mutateAsync(line).catch(() => undefined)
-    if (saved) {
-      answering.current = false
-    } else {
-      toFirstQuestion()
-    }
+    setAnswering(!saved)
   }
 
   const change = (text: string) => {
-    answering.current = false
+    setAnswering(false)
     setLine(text)
     input.current?.focus()
   }
@@ -79,7 +73,7 @@ export function LogLine({
         ref={input}
         value={line}
         onChange={(event) => {
-          answering.current = false
+          setAnswering(false)
           setLine(event.target.value)
         }}
         maxLength={1000}

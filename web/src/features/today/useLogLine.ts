@@ -43,7 +43,15 @@ export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
     },
   })
 
-  return { line, setLine, reading: line.trim() === '' ? undefined : reading.data, readFor: settled, save }
+  return {
+    line,
+    setLine,
+    reading: line.trim() === '' ? undefined : reading.data,
+    readFor: settled,
+    /** Whether what is shown was read from the line as it stands now. */
+    current: settled === line && reading.data !== undefined && !reading.isPlaceholderData,
+    save,
+  }
 }
 
 function useSettled(text: string): string {
