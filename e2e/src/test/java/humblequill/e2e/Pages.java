@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -20,6 +21,8 @@ final class Pages implements AutoCloseable {
   private final Browser browser;
 
   Pages() {
+    // A busy machine is slow, not wrong.
+    PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
     playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment()));
     browser =
         playwright
