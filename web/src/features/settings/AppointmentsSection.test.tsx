@@ -35,6 +35,7 @@ test('an appointment is kept with the others', async () => {
   }
   const asked = show(<AppointmentsSection />, {
     'GET /api/appointments': () => ({ body: { appointments: [other] } }),
+    'GET /api/today': () => ({ body: { day: '2026-03-05' } }),
     'PUT /api/appointments': (body) => ({ body }),
   })
   await userEvent.click(await screen.findByRole('button', { name: 'Add an appointment' }))
@@ -50,7 +51,7 @@ test('an appointment is kept with the others', async () => {
   expect(sent(asked, 'PUT', '/api/appointments')[0]?.body).toMatchObject({
     appointments: [
       { id: 'o' },
-      { title: 'Quay group', minutes: 30, poses: [{ count: 10, secondsEach: 120 }] },
+      { title: 'Quay group', from: '2026-03-05', minutes: 30, poses: [{ count: 10, secondsEach: 120 }] },
     ],
   })
 })

@@ -15,6 +15,7 @@ type Appointment = Schemas['AppointmentView']
 /** Fixed appointments: a life group, a class. They take their minutes and satisfy work. */
 export function AppointmentsSection() {
   const query = useQuery(queries.appointments())
+  const today = useQuery(queries.today()).data?.day
   const client = useQueryClient()
   const say = useNotice()
   const [open, setOpen] = useState<Appointment>()
@@ -47,7 +48,9 @@ export function AppointmentsSection() {
                 </Button>
               </p>
             ))}
-            <Button onClick={() => setOpen(newAppointment())}>Add an appointment</Button>
+            <Button disabled={!today} onClick={() => today && setOpen(newAppointment(today))}>
+              Add an appointment
+            </Button>
             {open && (
               <AppointmentSheet
                 begin={open}
@@ -87,11 +90,11 @@ function AppointmentLine({ appointment: a }: { appointment: Appointment }) {
   )
 }
 
-const newAppointment = (): Appointment => ({
+const newAppointment = (today: string): Appointment => ({
   id: crypto.randomUUID(),
   title: '',
   weekday: 'THURSDAY',
-  from: new Date().toISOString().slice(0, 10),
+  from: today,
   start: '19:00',
   minutes: 120,
   poses: [{ count: 10, secondsEach: 120 }],
