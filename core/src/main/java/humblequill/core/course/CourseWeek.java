@@ -1,6 +1,8 @@
 package humblequill.core.course;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 
 /**
  * One week of a course.
@@ -31,6 +33,20 @@ public record CourseWeek(
   /** Topics that an exercise of this week touches. */
   public List<String> topicsOf(Exercise exercise) {
     return exercise.topics().isEmpty() ? topics : exercise.topics();
+  }
+
+  /**
+   * How far the week is done, by time, 0 to 1; work beyond what was asked does not count.
+   *
+   * @param done units done by exercise and date
+   */
+  public double doneShare(Map<String, Map<LocalDate, Integer>> done) {
+    long doneSeconds = 0;
+    for (var e : exercises) {
+      int units = done.getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
+      doneSeconds += (long) Math.min(units, e.target().quantity()) * e.secondsEach();
+    }
+    return seconds() == 0 ? 0 : (double) doneSeconds / seconds();
   }
 
   /** The time all exercises take, in seconds. */

@@ -64,6 +64,23 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
     return weeks.stream().filter(w -> w.contains(date)).findFirst();
   }
 
+  /**
+   * How near each week is to a day, by its key, for names that several weeks use: 0 for the week of
+   * the day, then by distance; weeks that have not begun come after all that have.
+   */
+  public Map<String, Integer> nearness(LocalDate day) {
+    int current = 0;
+    for (int i = 0; i < weeks.size(); i++) {
+      current = weeks.get(i).from().isAfter(day) ? current : i;
+    }
+    var ranks = new HashMap<String, Integer>();
+    for (int i = 0; i < weeks.size(); i++) {
+      int distance = Math.abs(current - i);
+      ranks.put(weeks.get(i).key(), i > current ? weeks.size() + distance : distance);
+    }
+    return ranks;
+  }
+
   /** Last day of the last week. */
   public LocalDate end() {
     return weeks.get(weeks.size() - 1).to();

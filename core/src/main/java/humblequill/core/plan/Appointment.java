@@ -60,6 +60,11 @@ public record Appointment(
     }
   }
 
+  /** The same without poses. */
+  Appointment withoutPoses() {
+    return new Appointment(id, title, weekday, from, to, start, minutes, List.of());
+  }
+
   /** Whether it takes place on a date. */
   public boolean on(LocalDate date) {
     if (weekday.isEmpty()) {

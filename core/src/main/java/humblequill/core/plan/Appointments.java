@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -45,9 +46,22 @@ public record Appointments(List<Appointment> all) {
   public record Clash(
       LocalDate date, String title, Obstacle obstacle, int minutes, int available, String other) {}
 
+  /**
+   * A clash that comes again: the same appointment, the same obstacle, the same other.
+   *
+   * @param first the earliest
+   * @param times how often, 1 or more
+   */
+  public record Repeated(Clash first, int times) {}
+
   /** Appointments of a date, in the order of the clock. */
   public List<Appointment> on(LocalDate date) {
     return all.stream().filter(a -> a.on(date)).toList();
+  }
+
+  /** The same without their poses, for a course that only gives them the time. */
+  public Appointments withoutPoses() {
+    return new Appointments(all.stream().map(Appointment::withoutPoses).toList());
   }
 
   /** Minutes that they take on a date. */
@@ -84,6 +98,18 @@ public record Appointments(List<Appointment> all) {
       }
     }
     return clashes;
+  }
+
+  /** The same, each kind of clash told once, by the date of its first. */
+  public List<Repeated> repeatedClashes(LocalDate from, LocalDate to, Availability availability) {
+    var byKind = new LinkedHashMap<List<Object>, Repeated>();
+    for (var clash : clashes(from, to, availability)) {
+      byKind.merge(
+          List.of(clash.title(), clash.obstacle(), clash.other()),
+          new Repeated(clash, 1),
+          (a, b) -> new Repeated(a.first(), a.times() + 1));
+    }
+    return List.copyOf(byKind.values());
   }
 
   private static boolean overlap(Appointment earlier, Appointment later) {

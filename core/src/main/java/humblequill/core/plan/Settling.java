@@ -6,9 +6,12 @@ import humblequill.core.course.Placement;
 import humblequill.core.course.PlanChange;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * What days that are over change in a plan by themselves: missed work by the course's policy, and
@@ -18,7 +21,7 @@ public final class Settling {
   private Settling() {}
 
   /**
-   * The changes that follow from days that are over.
+   * The changes that follow from days that are over, those of one kind to one week as one.
    *
    * @param from first day that was not settled yet
    * @param time its today is the first day that is not over
@@ -40,7 +43,32 @@ public final class Settling {
         plan = plan.after(change);
       }
     }
-    return changes;
+    return joined(changes);
+  }
+
+  /** Changes of the same kind to the same week as one, so that the history stays readable. */
+  private static List<PlanChange> joined(List<PlanChange> changes) {
+    var byWeek = new LinkedHashMap<String, PlanChange>();
+    for (var change : changes) {
+      byWeek.merge(change.getClass().getSimpleName() + change.touches(), change, Settling::joined);
+    }
+    return List.copyOf(byWeek.values());
+  }
+
+  private static PlanChange joined(PlanChange a, PlanChange b) {
+    if (a instanceof PlanChange.Slide first && b instanceof PlanChange.Slide second) {
+      var dates = new TreeSet<>(first.dates());
+      dates.addAll(second.dates());
+      return new PlanChange.Slide(first.week(), dates);
+    }
+    if (a instanceof PlanChange.LetGo first && b instanceof PlanChange.LetGo second) {
+      var dates = new TreeSet<>(first.dates());
+      dates.addAll(second.dates());
+      var units = new TreeMap<>(first.units());
+      second.units().forEach((id, count) -> units.merge(id, count, Integer::sum));
+      return new PlanChange.LetGo(first.week(), dates, units);
+    }
+    return b;
   }
 
   private static List<PlanChange> after(

@@ -88,9 +88,12 @@ class MissedWorkTest {
     var due = Settling.due(sliding, done(), time(SATURDAY), MONDAY);
     assertThat(due)
         .containsExactly(
-            new PlanChange.Slide("1", Set.of(MONDAY.plusDays(2))),
-            new PlanChange.Slide("1", Set.of(MONDAY.plusDays(3))),
-            new PlanChange.Slide("1", Set.of(MONDAY.plusDays(4))));
+            new PlanChange.Slide(
+                "1", Set.of(MONDAY.plusDays(2), MONDAY.plusDays(3), MONDAY.plusDays(4))));
+    var lettingGo = plan.after(new PlanChange.Policy(MissedWork.LET_GO));
+    var letGo = Settling.due(lettingGo, done(), time(SATURDAY), MONDAY);
+    assertThat(letGo).as("one line of history for a week").hasSize(1);
+    assertThat(((PlanChange.LetGo) letGo.get(0)).units()).containsExactly(Map.entry("d1", 78));
     assertThat(Settling.due(plan, done(), time(SATURDAY), MONDAY)).as("spreading").isEmpty();
   }
 

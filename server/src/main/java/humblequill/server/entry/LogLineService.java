@@ -21,8 +21,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Reads log lines against the learner's own words. */
 @Service
 class LogLineService {
-  private static final int FAR_AHEAD = 1000;
-
   private final EntryRepository repository;
   private final CourseService courses;
   private final WordsService words;
@@ -56,18 +54,14 @@ class LogLineService {
 
   private static List<Word> exercises(PlacedCourse placed, LocalDate today) {
     var weeks = placed.placement().weeks();
-    int current = 0;
-    for (int i = 0; i < weeks.size(); i++) {
-      current = weeks.get(i).from().isAfter(today) ? current : i;
-    }
+    var nearness = placed.placement().nearness(today);
     var exercises = new ArrayList<Word>();
     for (int i = 0; i < weeks.size(); i++) {
-      int distance = Math.abs(current - i);
-      int rank = i > current ? FAR_AHEAD + distance : distance;
-      int number = weeks.get(i).number().orElse(i + 1);
-      for (var exercise : weeks.get(i).week().exercises()) {
+      var week = weeks.get(i);
+      int number = week.number().orElse(i + 1);
+      for (var e : week.week().exercises()) {
         exercises.add(
-            Word.exercise(exercise.id(), exercise.title(), exercise.alsoCalled(), number, rank));
+            Word.exercise(e.id(), e.title(), e.alsoCalled(), number, nearness.get(week.key())));
       }
     }
     return exercises;

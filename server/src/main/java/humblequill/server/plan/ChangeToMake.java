@@ -14,7 +14,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -132,7 +131,13 @@ public record ChangeToMake(
       case MINUTES_A_DAY ->
           List.of(new PlanChange.MinutesADay(need("week", week), need("minutes", minutes)));
       case WARM_UP -> List.of(new PlanChange.Add(need("week", week), warmUp(as)));
-      case BASELINE -> baseline(placed, as);
+      case BASELINE ->
+          Baseline.ofSubject(
+              topicName(),
+              BASELINE_MINUTES,
+              placed.placement(),
+              need("week", week),
+              as.replace('.', '-'));
       case POLICY -> List.of(new PlanChange.Policy(need("policy", policy)));
     };
   }
@@ -237,47 +242,5 @@ public record ChangeToMake(
         "",
         List.of(),
         List.of(topic));
-  }
-
-  /** The subject now, half-way through what is left, and once more in the last week of the plan. */
-  private List<PlanChange> baseline(PlacedCourse placed, String as) {
-    var baseline = new Baseline(List.of(topicName()), BASELINE_MINUTES, Set.of());
-    var first = named(baseline, Baseline.Moment.START, as + "-first", null);
-    var weeks = placed.placement().weeks();
-    int last = weeks.size() - 1;
-    int from = 0;
-    while (from < last && !weeks.get(from).key().equals(week)) {
-      from++;
-    }
-    int middle = (from + last + 1) / 2;
-    var changes = new ArrayList<PlanChange>();
-    changes.add(new PlanChange.Add(need("week", week), first));
-    if (middle > from && middle < last) {
-      var half = named(baseline, Baseline.Moment.MIDDLE, as + "-half", first.id());
-      changes.add(new PlanChange.Add(weeks.get(middle).key(), half));
-    }
-    var again = named(baseline, Baseline.Moment.END, as + "-again", first.id());
-    changes.add(new PlanChange.Add(weeks.get(last).key(), again));
-    return changes;
-  }
-
-  private static Exercise named(
-      Baseline baseline, Baseline.Moment moment, String as, @Nullable String again) {
-    var e = baseline.exercises(moment).get(0);
-    return new Exercise(
-        "baseline-" + as.replace('.', '-'),
-        e.title(),
-        e.kind(),
-        e.target(),
-        e.secondsEach(),
-        e.chunk(),
-        e.after(),
-        e.on(),
-        Optional.ofNullable(again),
-        e.source(),
-        e.text(),
-        e.lookFor(),
-        e.alsoCalled(),
-        e.topics());
   }
 }

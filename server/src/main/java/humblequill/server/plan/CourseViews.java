@@ -1,10 +1,9 @@
 package humblequill.server.plan;
 
-import humblequill.core.course.CourseWeek;
-import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
 import humblequill.core.course.PlacedWeek;
 import humblequill.core.course.Placement;
+import humblequill.core.course.Redraws;
 import humblequill.core.plan.Prerequisites;
 import humblequill.server.course.CourseService;
 import humblequill.server.course.CourseWeeks;
@@ -14,7 +13,6 @@ import humblequill.server.entry.EntryService;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.topic.TopicService;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -146,21 +144,12 @@ class CourseViews {
                     w.to(),
                     w.days(),
                     w.untilDone(),
-                    doneShare(w.week(), done),
+                    w.week().doneShare(done),
                     Math.max(0, Math.min(w.days(), today.toEpochDay() - w.from().toEpochDay()))
                         / (double) w.days(),
                     w.week().exercises().stream()
                         .anyMatch(e -> e.kind() == ExerciseKind.CHECKPOINT)))
         .toList();
-  }
-
-  private static double doneShare(CourseWeek week, Map<String, Map<LocalDate, Integer>> done) {
-    long doneSeconds = 0;
-    for (var e : week.exercises()) {
-      int units = done.getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
-      doneSeconds += (long) Math.min(units, e.target().quantity()) * e.secondsEach();
-    }
-    return week.seconds() == 0 ? 0 : (double) doneSeconds / week.seconds();
   }
 
   private List<CourseView.Remark> remarks(PlacedCourse placed, LocalDate today) {
@@ -190,31 +179,14 @@ class CourseViews {
 
   private static List<CourseView.Pair> pairs(
       Placement plan, Map<String, Map<LocalDate, Integer>> done) {
-    var byFirst = new LinkedHashMap<String, List<CourseView.Moment>>();
-    for (var week : plan.weeks()) {
-      for (var exercise : week.week().exercises()) {
-        var first = exercise.again().orElse(exercise.id());
-        if (exercise.again().isPresent() || exercise.kind() == ExerciseKind.CHECKPOINT) {
-          byFirst
-              .computeIfAbsent(first, f -> new ArrayList<>())
-              .add(moment(exercise, week.from(), done));
-        }
-      }
-    }
-    return byFirst.values().stream()
-        .filter(moments -> moments.size() > 1)
-        .map(CourseView.Pair::new)
+    return Redraws.of(plan, done).stream()
+        .map(moments -> new CourseView.Pair(moments.stream().map(CourseViews::moment).toList()))
         .toList();
   }
 
-  private static CourseView.Moment moment(
-      Exercise exercise, LocalDate weekFrom, Map<String, Map<LocalDate, Integer>> done) {
-    var drawn =
-        done.getOrDefault(exercise.id(), Map.of()).entrySet().stream()
-            .filter(e -> e.getValue() > 0)
-            .map(Map.Entry::getKey)
-            .min(LocalDate::compareTo);
-    return new CourseView.Moment(exercise.id(), exercise.title(), weekFrom, drawn.orElse(null));
+  private static CourseView.Moment moment(Redraws.Moment m) {
+    return new CourseView.Moment(
+        m.exercise().id(), m.exercise().title(), m.from(), m.drawn().orElse(null));
   }
 
   /** Every week of a plan in full, for printing. */

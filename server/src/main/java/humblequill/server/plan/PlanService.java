@@ -3,11 +3,11 @@ package humblequill.server.plan;
 import humblequill.core.course.Exercise;
 import humblequill.core.course.MissedWork;
 import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.PlanChange;
 import humblequill.core.plan.Appointments;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.PlanTime;
 import humblequill.core.plan.Settling;
+import humblequill.core.plan.SharedRoom;
 import humblequill.core.plan.WeekPlans;
 import humblequill.server.appointment.AppointmentService;
 import humblequill.server.course.CourseService;
@@ -16,14 +16,11 @@ import humblequill.server.entry.EntryService;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -65,49 +62,20 @@ public class PlanService {
    * work on a date.
    */
   public record Planning(List<PlacedCourse> followed, Learner learner, Appointments appointments) {
-    /** The time of one of the courses. */
+    /** The time of one of the courses; poses of appointments count for the main course only. */
     public PlanTime timeOf(PlacedCourse placed) {
+      var own = part(placed);
+      var others = followed.stream().filter(p -> !p.id().equals(placed.id())).map(Planning::part);
+      var shared = new SharedRoom(Stream.concat(Stream.of(own), others).toList());
       return new PlanTime(
           learner.today(),
-          date -> learner.room(date).withCourseShare(share(placed, date)),
+          date -> learner.room(date).withCourseShare(shared.shareOf(own, date)),
           learner.dayOrder(),
-          placed.side() ? withoutPoses() : appointments);
+          placed.side() ? appointments.withoutPoses() : appointments);
     }
 
-    private double share(PlacedCourse placed, LocalDate date) {
-      int all = 0;
-      for (var other : followed) {
-        if (other.id().equals(placed.id()) || hasWork(other, date)) {
-          all += other.weight();
-        }
-      }
-      return (double) placed.weight() / all;
-    }
-
-    private static boolean hasWork(PlacedCourse placed, LocalDate date) {
-      return placed
-          .placement()
-          .weekOn(date)
-          .filter(w -> !w.week().exercises().isEmpty() && !w.closed().contains(date))
-          .isPresent();
-    }
-
-    /** Poses count for the main course; a side course only gives the time. */
-    private Appointments withoutPoses() {
-      return new Appointments(
-          appointments.all().stream()
-              .map(
-                  a ->
-                      new humblequill.core.plan.Appointment(
-                          a.id(),
-                          a.title(),
-                          a.weekday(),
-                          a.from(),
-                          a.to(),
-                          a.start(),
-                          a.minutes(),
-                          List.of()))
-              .toList());
+    private static SharedRoom.Part part(PlacedCourse placed) {
+      return new SharedRoom.Part(placed.placement(), placed.weight());
     }
   }
 
@@ -169,37 +137,11 @@ public class PlanService {
         var time = planning(learner).timeOf(placed);
         var due = Settling.due(placement, done(placed), time, placed.settledUntil());
         if (!due.isEmpty()) {
-          courses.change(placed, UUID.randomUUID(), joined(due), true, "", learner.today());
+          courses.change(placed, UUID.randomUUID(), due, true, "", learner.today());
         }
       }
       courses.settled(placed.id(), learner.today());
     }
-  }
-
-  /** Changes of the same kind to the same week as one, so that the history stays readable. */
-  private static List<PlanChange> joined(List<PlanChange> changes) {
-    var byWeek = new LinkedHashMap<String, PlanChange>();
-    for (var change : changes) {
-      var key = change.getClass().getSimpleName() + change.touches();
-      byWeek.merge(key, change, PlanService::joined);
-    }
-    return new ArrayList<>(byWeek.values());
-  }
-
-  private static PlanChange joined(PlanChange a, PlanChange b) {
-    if (a instanceof PlanChange.Slide first && b instanceof PlanChange.Slide second) {
-      var dates = new TreeSet<>(first.dates());
-      dates.addAll(second.dates());
-      return new PlanChange.Slide(first.week(), dates);
-    }
-    if (a instanceof PlanChange.LetGo first && b instanceof PlanChange.LetGo second) {
-      var dates = new TreeSet<>(first.dates());
-      dates.addAll(second.dates());
-      var units = new TreeMap<>(first.units());
-      second.units().forEach((id, count) -> units.merge(id, count, Integer::sum));
-      return new PlanChange.LetGo(first.week(), dates, units);
-    }
-    return b;
   }
 
   /** What does not fit, as the screens show it. */
