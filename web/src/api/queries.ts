@@ -48,6 +48,11 @@ export const queries = {
   topics: () => queryOptions({ queryKey: ['topics'], queryFn: () => answer(api.GET('/api/topics')) }),
   appointments: () =>
     queryOptions({ queryKey: ['appointments'], queryFn: () => answer(api.GET('/api/appointments')) }),
+  appointmentClashes: (appointments: Schemas['AppointmentView'][]) =>
+    queryOptions({
+      queryKey: ['appointments', 'clashes', appointments],
+      queryFn: () => answer(api.POST('/api/appointments/check', { body: { appointments } })),
+    }),
   feed: () => queryOptions({ queryKey: ['feed'], queryFn: () => answer(api.GET('/api/feed')) }),
   search: (text: string) =>
     queryOptions({

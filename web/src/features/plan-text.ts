@@ -38,3 +38,18 @@ export function remedies(r: Schemas['RemediesView'], format: Formats): string[] 
   )
   return phrases
 }
+
+/** What is in the way of an appointment. */
+export function clash(c: Schemas['Clash'], format: Formats): string {
+  const when = format.weekdayDate(c.date)
+  switch (c.obstacle) {
+    case 'OVER_THE_DAY':
+      return `${c.title} on ${when} takes ${format.minutes(c.minutes)} of your ${format.minutes(c.available)}; nothing else has room.`
+    case 'REST':
+      return `${c.title} on ${when} falls on a rest day.`
+    case 'PAUSE':
+      return `${c.title} on ${when} falls into a pause.`
+    case 'OVERLAP':
+      return `${c.title} on ${when} begins before ${c.other} is over.`
+  }
+}

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/appointments/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course": {
         parameters: {
             query?: never;
@@ -600,6 +616,9 @@ export interface components {
             other: string;
             title: string;
         };
+        Clashing: {
+            clashes: components["schemas"]["Repeated"][];
+        };
         Conflict: {
             decided: boolean;
             earlier: string;
@@ -1023,6 +1042,11 @@ export interface components {
             /** Format: date */
             until?: string | null;
         };
+        Repeated: {
+            first: components["schemas"]["Clash"];
+            /** Format: int32 */
+            times: number;
+        };
         Row: {
             cells: components["schemas"]["Cell"][];
             /** Format: int32 */
@@ -1338,6 +1362,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Appointed"];
+                };
+            };
+        };
+    };
+    check_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Appointed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clashing"];
                 };
             };
         };

@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../ui/Button'
-import { Field } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
 import { Effect } from './Effect'
+import { Reason } from './Reason'
 import { usePlanChanges, type Change } from './usePlanChanges'
 
 /** A sheet that asks for one change, shows what it does, and makes it only then. */
@@ -45,19 +45,7 @@ export function ChangeSheet({
             <p className="text-faded">What it does is shown here before anything is changed.</p>
           )}
         </section>
-        <div className="mt-3">
-          <Field
-            label="Reason, kept in the history"
-            maxLength={400}
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-          />
-        </div>
-        {change.isError && (
-          <p role="alert" className="text-sanguine mt-2">
-            {change.error.message}
-          </p>
-        )}
+        <Reason value={reason} onChange={setReason} error={change.error?.message} />
         <div className="mt-5 flex gap-6">
           <Button type="submit" look="ink" disabled={!changes || change.isPending}>
             Change the plan

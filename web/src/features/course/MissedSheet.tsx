@@ -4,10 +4,10 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../app/locale'
 import { Button } from '../../ui/Button'
-import { Field } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
 import { dropped, Fit } from './Effect'
+import { Reason } from './Reason'
 import { POLICIES } from './text'
 import { usePlanChanges, type Change } from './usePlanChanges'
 
@@ -99,19 +99,7 @@ function Ways({
           </section>
         ))}
       </div>
-      <div className="mt-5">
-        <Field
-          label="Reason, kept in the history"
-          maxLength={400}
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-        />
-      </div>
-      {change.isError && (
-        <p role="alert" className="text-sanguine mt-2">
-          {change.error.message}
-        </p>
-      )}
+      <Reason value={reason} onChange={setReason} error={change.error?.message} />
     </>
   )
 }

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 import { shortfall } from '../plan-text'
 import { ChangeSheet } from './ChangeSheet'
 import { remedyChoices, RemedySheet, type Remedy } from './RemedySheet'
-import { clash } from './text'
+import { clash } from '../plan-text'
 import type { Change } from './usePlanChanges'
 
 /** What stands out in a week, each with what one could do. */

@@ -3,14 +3,18 @@ import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
-import { Field } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
-import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
+import { AreaSheet, TopicSheet } from './TopicSheets'
 
 type Topics = Schemas['Topics']
+type Area = Schemas['AreaOfTopics']
 type Line = Schemas['TopicLine']
-type Place = { area: number; topic: number }
+
+const NEW_AREA: Area = { name: '', simple: '', grouped: '', detailed: '', topics: [] }
+const NEW_TOPIC: Line = { name: '', needs: [], alsoCalled: [] }
+/** What is open: a topic of an area, or with no topic the area itself. */
+type Place = { area: number; topic?: number }
 
 /** All topics by area, each with what it needs first; everything can be changed. */
 export default function TopicsPage() {
@@ -48,26 +52,31 @@ function Areas({ topics }: { topics: Topics }) {
       return refreshAll(client)
     },
   })
-  const change = ({ area, topic }: Place, line: Line | undefined) =>
-    write.mutate({
-      ...topics,
-      areas: topics.areas.map((a, i) =>
-        i !== area
-          ? a
-          : {
-              ...a,
-              topics: [...a.topics.slice(0, topic), ...(line ? [line] : []), ...a.topics.slice(topic + 1)],
-            },
-      ),
-    })
-  const opened =
-    open && (topics.areas[open.area]?.topics[open.topic] ?? { name: '', needs: [], alsoCalled: [] })
+  const { areas } = topics
+  const setArea = (i: number, area: Area | undefined) =>
+    write.mutate({ ...topics, areas: [...areas.slice(0, i), ...(area ? [area] : []), ...areas.slice(i + 1)] })
+  const setTopic = (i: number, j: number, line: Line | undefined) => {
+    const area = areas[i]
+    if (area) {
+      const lines = [...area.topics.slice(0, j), ...(line ? [line] : []), ...area.topics.slice(j + 1)]
+      setArea(i, { ...area, topics: lines })
+    }
+  }
+  const close = () => {
+    write.reset()
+    setOpen(undefined)
+  }
   return (
     <>
       <div className="columns-1 gap-10 md:columns-2 xl:columns-3">
-        {topics.areas.map((area, i) => (
+        {areas.map((area, i) => (
           <section key={area.name} className="border-hairline mb-4 break-inside-avoid border-t pt-2">
-            <h2>{area.name}</h2>
+            <div className="flex items-baseline justify-between gap-4">
+              <h2>{area.name}</h2>
+              <Button look="quiet" onClick={() => setOpen({ area: i })} aria-label={`Change ${area.name}`}>
+                Change
+              </Button>
+            </div>
             <p className="text-faded text-sm">
               <i>simple:</i> {area.simple} <i>grouped:</i> {area.grouped} <i>detailed:</i> {area.detailed}
             </p>
@@ -93,88 +102,62 @@ function Areas({ topics }: { topics: Topics }) {
           </section>
         ))}
       </div>
-      {topics.version > 0 && <Button onClick={() => reset.mutate()}>Back to the topics that ship</Button>}
-      {open && opened && (
-        <TopicSheet
+      <div className="flex flex-wrap gap-x-6">
+        <Button onClick={() => setOpen({ area: areas.length })}>Add an area</Button>
+        {topics.version > 0 && <Button onClick={() => reset.mutate()}>Back to the topics that ship</Button>}
+      </div>
+      {open && (
+        <OpenSheet
           key={`${open.area} ${open.topic}`}
-          topic={opened}
-          all={topics.areas.flatMap((a) => a.topics.map((t) => t.name))}
+          areas={areas}
+          open={open}
           error={write.error?.message}
-          onClose={() => {
-            write.reset()
-            setOpen(undefined)
-          }}
-          onSave={(line) => change(open, line)}
-          onRemove={opened.name ? () => change(open, undefined) : undefined}
+          onClose={close}
+          onArea={setArea}
+          onTopic={setTopic}
         />
       )}
     </>
   )
 }
 
-const list = (text: string) =>
-  text
-    .split(',')
-    .map((t) => t.trim())
-    .filter(Boolean)
-
-function TopicSheet({
-  topic,
-  all,
+function OpenSheet({
+  areas,
+  open: { area: i, topic: j },
   error,
   onClose,
-  onSave,
-  onRemove,
+  onArea,
+  onTopic,
 }: {
-  topic: Line
-  all: string[]
+  areas: Area[]
+  open: Place
   error: string | undefined
   onClose: () => void
-  onSave: (line: Line) => void
-  onRemove: (() => void) | undefined
+  onArea: (i: number, area: Area | undefined) => void
+  onTopic: (i: number, j: number, line: Line | undefined) => void
 }) {
-  const [name, setName] = useState(topic.name)
-  const [needs, setNeeds] = useState(topic.needs.join(', '))
-  const [alsoCalled, setAlsoCalled] = useState(topic.alsoCalled.join(', '))
-  const unknown = list(needs).filter((n) => !all.includes(n) && n !== name)
+  const area = areas[i]
+  if (j === undefined) {
+    return (
+      <AreaSheet
+        area={area ?? NEW_AREA}
+        others={areas.filter((_, k) => k !== i).map((a) => a.name)}
+        error={error}
+        onClose={onClose}
+        onSave={(wanted) => onArea(i, wanted)}
+        onRemove={area?.topics.length === 0 ? () => onArea(i, undefined) : undefined}
+      />
+    )
+  }
+  const topic = area?.topics[j]
   return (
-    <Sheet open onClose={onClose} title={topic.name || 'A new topic'}>
-      <form
-        className="grid gap-3"
-        onSubmit={(event) => {
-          event.preventDefault()
-          onSave({ name: name.trim(), needs: list(needs), alsoCalled: list(alsoCalled) })
-        }}
-      >
-        <Field label="Name" maxLength={80} value={name} onChange={(e) => setName(e.target.value)} required />
-        <Field
-          label="Needs first, with commas"
-          value={needs}
-          onChange={(e) => setNeeds(e.target.value)}
-          error={unknown.length > 0 ? `There is no topic “${unknown[0]}”.` : undefined}
-        />
-        <Field
-          label="Also called, with commas"
-          value={alsoCalled}
-          onChange={(e) => setAlsoCalled(e.target.value)}
-        />
-        {error && (
-          <p role="alert" className="text-sanguine">
-            {error}
-          </p>
-        )}
-        <div className="mt-2 flex gap-6">
-          <Button type="submit" look="ink" disabled={name.trim() === ''}>
-            Keep it
-          </Button>
-          <Button onClick={onClose}>Leave it</Button>
-          {onRemove && (
-            <Button className="text-sanguine ml-auto" onClick={onRemove}>
-              Remove
-            </Button>
-          )}
-        </div>
-      </form>
-    </Sheet>
+    <TopicSheet
+      topic={topic ?? NEW_TOPIC}
+      all={areas.flatMap((a) => a.topics.map((t) => t.name))}
+      error={error}
+      onClose={onClose}
+      onSave={(line) => onTopic(i, j, line)}
+      onRemove={topic ? () => onTopic(i, j, undefined) : undefined}
+    />
   )
 }

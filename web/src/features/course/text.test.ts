@@ -2,7 +2,8 @@ import { renderHook } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../app/locale'
-import { clash, tell, weekName } from './text'
+import { clash } from '../plan-text'
+import { tell, weekName } from './text'
 
 type Made = Schemas['Made']
 

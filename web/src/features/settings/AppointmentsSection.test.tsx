@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { sent, show } from '../../test-page'
@@ -36,6 +36,23 @@ test('an appointment is kept with the others', async () => {
   const asked = show(<AppointmentsSection />, {
     'GET /api/appointments': () => ({ body: { appointments: [other] } }),
     'GET /api/today': () => ({ body: { day: '2026-03-05' } }),
+    'POST /api/appointments/check': () => ({
+      body: {
+        clashes: [
+          {
+            first: {
+              date: '2026-03-08',
+              title: 'Quay group',
+              obstacle: 'REST',
+              minutes: 30,
+              available: 0,
+              other: '',
+            },
+            times: 3,
+          },
+        ],
+      },
+    }),
     'PUT /api/appointments': (body) => ({ body }),
   })
   await userEvent.click(await screen.findByRole('button', { name: 'Add an appointment' }))
@@ -46,6 +63,11 @@ test('an appointment is kept with the others', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
   expect(sent(asked, 'PUT', '/api/appointments')).toHaveLength(0)
   await userEvent.type(screen.getByLabelText('Minutes'), '0')
+  expect(
+    await within(screen.getByRole('dialog')).findByText(
+      /Quay group on .* rest day\. The same on 2 later days/,
+    ),
+  ).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
   await waitFor(() => expect(sent(asked, 'PUT', '/api/appointments')).toHaveLength(1))
   expect(sent(asked, 'PUT', '/api/appointments')[0]?.body).toMatchObject({

@@ -7,7 +7,9 @@ import { Button } from '../../ui/Button'
 import { Field, SelectField } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
 import { Sheet } from '../../ui/Sheet'
+import { SheetEnd } from '../../ui/SheetEnd'
 import { Waiting } from '../../ui/Waiting'
+import { clash } from '../plan-text'
 import { WEEKDAY_NAMES } from './text'
 
 type Appointment = Schemas['AppointmentView']
@@ -48,12 +50,14 @@ export function AppointmentsSection() {
                 </Button>
               </p>
             ))}
+            {appointments.length > 0 && <ClashList appointments={appointments} />}
             <Button disabled={!today} onClick={() => today && setOpen(newAppointment(today))}>
               Add an appointment
             </Button>
             {open && (
               <AppointmentSheet
                 begin={open}
+                others={appointments.filter((o) => o.id !== open.id)}
                 error={write.error?.message}
                 onClose={() => {
                   write.reset()
@@ -71,6 +75,24 @@ export function AppointmentsSection() {
         )}
       </Waiting>
     </section>
+  )
+}
+
+/** What is in the way of appointments in the weeks to come, each obstacle once. */
+function ClashList({ appointments, of }: { appointments: Appointment[]; of?: string }) {
+  const format = useFormats()
+  const found = useQuery(queries.appointmentClashes(appointments)).data?.clashes ?? []
+  const shown = found.filter((c) => of === undefined || c.first.title === of || c.first.other === of)
+  return (
+    <ul aria-label="Clashes" className="text-sanguine col-span-full">
+      {shown.map((c) => (
+        <li key={`${c.first.title} ${c.first.obstacle} ${c.first.other}`}>
+          {clash(c.first, format)}
+          {c.times > 1 &&
+            ` The same on ${c.times - 1} later ${c.times === 2 ? 'day' : 'days'} of eight weeks.`}
+        </li>
+      ))}
+    </ul>
   )
 }
 
@@ -115,12 +137,15 @@ export function readPoses(text: string): Appointment['poses'] | undefined {
 
 function AppointmentSheet({
   begin,
+  others,
   error,
   onClose,
   onSave,
   onRemove,
 }: {
   begin: Appointment
+  /** Appointments it could clash with. */
+  others: Appointment[]
   error: string | undefined
   onClose: () => void
   onSave: (appointment: Appointment) => void
@@ -132,14 +157,18 @@ function AppointmentSheet({
   const read = readPoses(poses)
   const length =
     /^\d+$/.test(minutes) && Number(minutes) >= 5 && Number(minutes) <= 720 ? Number(minutes) : undefined
+  const typed =
+    read && length !== undefined && a.title.trim() && a.from && a.start
+      ? { ...a, minutes: length, poses: read }
+      : undefined
   return (
     <Sheet open onClose={onClose} title={begin.title || 'A fixed appointment'}>
       <form
         className="grid grid-cols-2 gap-x-6 gap-y-3"
         onSubmit={(event) => {
           event.preventDefault()
-          if (read && length !== undefined) {
-            onSave({ ...a, minutes: length, poses: read })
+          if (typed) {
+            onSave(typed)
           }
         }}
       >
@@ -200,22 +229,8 @@ function AppointmentSheet({
           onChange={(e) => setPoses(e.target.value)}
           error={read ? undefined : `“${poses}” is not a list such as 10 x 2, 2 x 20.`}
         />
-        {error && (
-          <p role="alert" className="text-sanguine col-span-2">
-            {error}
-          </p>
-        )}
-        <div className="col-span-2 mt-2 flex gap-6">
-          <Button type="submit" look="ink">
-            Keep it
-          </Button>
-          <Button onClick={onClose}>Leave it</Button>
-          {onRemove && (
-            <Button className="text-sanguine ml-auto" onClick={onRemove}>
-              Remove
-            </Button>
-          )}
-        </div>
+        {typed && <ClashList appointments={[...others, typed]} of={typed.title} />}
+        <SheetEnd error={error} onClose={onClose} onRemove={onRemove} />
       </form>
     </Sheet>
   )

@@ -1,5 +1,6 @@
 import { Button } from '../../../ui/Button'
 import { Field, SelectField, TextField } from '../../../ui/Field'
+import { startDrag } from './drag'
 import { KINDS, SOURCES, type ExerciseDocument } from './document'
 
 /** The number that was typed, or what was typed where it is none, so that the check can name it. */
@@ -16,6 +17,8 @@ export function ExerciseEditor({
   onEarlier,
   onLater,
   onRemove,
+  onDrag,
+  onDrop,
 }: {
   exercise: ExerciseDocument
   /** The other exercises of its week. */
@@ -27,6 +30,10 @@ export function ExerciseEditor({
   onEarlier: (() => void) | undefined
   onLater: (() => void) | undefined
   onRemove: () => void
+  /** This exercise began to be dragged. */
+  onDrag: () => void
+  /** Another exercise of the week was dropped here; left out while none is dragged. */
+  onDrop: (() => void) | undefined
 }) {
   const counted = exercise.minutes === undefined
   const set = (more: Partial<ExerciseDocument>) => {
@@ -43,8 +50,28 @@ export function ExerciseEditor({
     />
   )
   return (
-    <fieldset className="border-hairline my-2 border-l-2 pl-4">
+    <fieldset
+      className="border-hairline my-2 border-l-2 pl-4"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        if (onDrop) {
+          event.stopPropagation()
+          onDrop()
+        }
+      }}
+    >
       <legend className="sr-only">{exercise.title}</legend>
+      <p
+        className="text-faded w-fit cursor-grab"
+        draggable
+        aria-hidden
+        onDragStart={(event) => {
+          startDrag(event)
+          onDrag()
+        }}
+      >
+        ⋮ move
+      </p>
       <div className="grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-4">
         <div className="col-span-2">
           <Field

@@ -1,4 +1,4 @@
-import { useState, type DragEvent } from 'react'
+import { useState } from 'react'
 import type { Schemas } from '../../../api/client'
 import { useFormats } from '../../../app/locale'
 import { Button } from '../../../ui/Button'
@@ -11,6 +11,7 @@ import {
   type ExerciseDocument,
   type WeekDocument,
 } from './document'
+import { startDrag } from './drag'
 import { ExerciseEditor } from './ExerciseEditor'
 
 /** One week of a course under edit: its words, its exercises, its load against the learner's own room. */
@@ -42,6 +43,7 @@ export function WeekEditor({
   const format = useFormats()
   const here = `weeks[${number - 1}]`
   const [open, setOpen] = useState(course.weeks.length < 4)
+  const [dragged, setDragged] = useState<number>()
   const errorAt = (field: string) => (path === `${here}.${field}` ? reason : undefined)
   const setExercises = (exercises: ExerciseDocument[]) => onChange({ ...week, exercises })
   const add = () => {
@@ -71,8 +73,8 @@ export function WeekEditor({
       <div
         className="flex cursor-grab flex-wrap items-baseline gap-x-5"
         draggable
-        onDragStart={(event: DragEvent) => {
-          event.dataTransfer.effectAllowed = 'move'
+        onDragStart={(event) => {
+          startDrag(event)
           onDrag()
         }}
       >
@@ -163,6 +165,15 @@ export function WeekEditor({
                   : undefined
               }
               onRemove={() => setExercises(week.exercises.filter((_, j) => j !== i))}
+              onDrag={() => setDragged(i)}
+              onDrop={
+                dragged === undefined
+                  ? undefined
+                  : () => {
+                      setExercises(moved(week.exercises, dragged, i))
+                      setDragged(undefined)
+                    }
+              }
             />
           ))}
           <Button onClick={add}>Add an exercise</Button>

@@ -1,10 +1,13 @@
 package humblequill.server.appointment;
 
+import humblequill.core.plan.Appointments;
+import humblequill.server.settings.SettingsService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -13,10 +16,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/appointments")
 class AppointmentController {
-  private final AppointmentService service;
+  private static final int WEEKS_AHEAD = 8;
 
-  AppointmentController(AppointmentService service) {
+  private final AppointmentService service;
+  private final SettingsService settings;
+
+  AppointmentController(AppointmentService service, SettingsService settings) {
     this.service = service;
+    this.settings = settings;
   }
 
   @GetMapping
@@ -28,6 +35,19 @@ class AppointmentController {
   Appointed write(@RequestBody @Valid Appointed appointed) {
     return new Appointed(service.write(appointed.appointments()));
   }
+
+  @PostMapping("/check")
+  Clashing check(@RequestBody @Valid Appointed appointed) {
+    var learner = settings.learner();
+    return new Clashing(
+        service
+            .check(appointed.appointments())
+            .repeatedClashes(
+                learner.today(), learner.today().plusWeeks(WEEKS_AHEAD), learner.availability()));
+  }
+
+  /** What is in the way of appointments in the weeks to come. */
+  record Clashing(List<Appointments.Repeated> clashes) {}
 
   /** All appointments. */
   record Appointed(@NotNull @Size(max = 60) List<@Valid @NotNull AppointmentView> appointments) {}

@@ -3,6 +3,7 @@ package humblequill.server.appointment;
 import humblequill.core.plan.Appointment;
 import humblequill.core.plan.Appointments;
 import humblequill.server.edge.Refusal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -40,17 +41,8 @@ public class AppointmentService {
   /** Replaces all appointments. */
   @Transactional
   public List<AppointmentView> write(List<AppointmentView> wanted) {
-    var ids = new HashSet<UUID>();
-    for (var view : wanted) {
-      if (!ids.add(view.id())) {
-        throw Refusal.badValue("id", view.id(), "The id " + view.id() + " is there twice.");
-      }
-      try {
-        toCore(view);
-      } catch (IllegalArgumentException e) {
-        throw Refusal.badValue("to", view.to(), "Not kept: " + e.getMessage() + ".");
-      }
-    }
+    check(wanted);
+    var ids = wanted.stream().map(AppointmentView::id).collect(Collectors.toSet());
     repository.findAll().stream().filter(e -> !ids.contains(e.id)).forEach(repository::delete);
     for (var view : wanted) {
       var entity = repository.findById(view.id()).orElseGet(AppointmentEntity::new);
@@ -69,6 +61,23 @@ public class AppointmentService {
     }
     repository.flush();
     return read();
+  }
+
+  /** The appointments as the planner would know them; nothing is kept. */
+  Appointments check(List<AppointmentView> wanted) {
+    var ids = new HashSet<UUID>();
+    var checked = new ArrayList<Appointment>();
+    for (var view : wanted) {
+      if (!ids.add(view.id())) {
+        throw Refusal.badValue("id", view.id(), "The id " + view.id() + " is there twice.");
+      }
+      try {
+        checked.add(toCore(view));
+      } catch (IllegalArgumentException e) {
+        throw Refusal.badValue("to", view.to(), "Not kept: " + e.getMessage() + ".");
+      }
+    }
+    return new Appointments(checked);
   }
 
   private static AppointmentView view(AppointmentEntity e) {

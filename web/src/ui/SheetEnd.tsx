@@ -1,0 +1,39 @@
+import { Button } from './Button'
+
+/** The foot of a sheet that keeps something: what was refused, then the choices. */
+export function SheetEnd({
+  error,
+  keep = 'Keep it',
+  disabled = false,
+  onClose,
+  onRemove,
+}: {
+  error: string | undefined
+  /** Word on the button that submits. */
+  keep?: string
+  disabled?: boolean
+  onClose: () => void
+  /** Takes away what the sheet shows; left out while there is nothing to take away. */
+  onRemove?: (() => void) | undefined
+}) {
+  return (
+    <>
+      {error && (
+        <p role="alert" className="text-sanguine col-span-full">
+          {error}
+        </p>
+      )}
+      <div className="col-span-full mt-2 flex gap-6">
+        <Button type="submit" look="ink" disabled={disabled}>
+          {keep}
+        </Button>
+        <Button onClick={onClose}>Leave it</Button>
+        {onRemove && (
+          <Button className="text-sanguine ml-auto" onClick={onRemove}>
+            Remove
+          </Button>
+        )}
+      </div>
+    </>
+  )
+}
