@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -261,14 +262,19 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
     return relaid(changed);
   }
 
+  /**
+   * Each closed date makes the week a day longer, so that later dates may lie in what was added.
+   */
   private Placement closed(String key, Set<LocalDate> dates) {
-    var week = need(key);
-    for (var date : dates) {
+    var plan = this;
+    for (var date : new TreeSet<>(dates)) {
+      var week = plan.need(key);
       if (!week.contains(date) || week.closed().contains(date)) {
         throw new PlanChangeException(date + " is no open day of that week");
       }
+      plan = plan.with(key, w -> w.withDays(w.days() + 1).withClosed(Set.of(date)));
     }
-    return with(key, w -> w.withDays(w.days() + dates.size()).withClosed(dates));
+    return plan;
   }
 
   private static PlacedWeek dropped(PlacedWeek week, Map<String, Integer> units) {
