@@ -1,0 +1,92 @@
+package humblequill.core.quota;
+
+import humblequill.core.course.ExerciseKind;
+import humblequill.core.plan.DayOrder;
+import humblequill.core.plan.DayPlan;
+import humblequill.core.plan.DayRoom;
+import humblequill.core.plan.Planner;
+import humblequill.core.plan.Remedies;
+import humblequill.core.plan.RemedyFinder;
+import humblequill.core.plan.Work;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * Can it be done: count × seconds each + drawing days × overhead, against the minutes there are.
+ *
+ * @param drawingDays days with minutes
+ * @param workSeconds drawing and overhead together
+ * @param overheadSeconds of these, setting up, warming up and choosing references
+ * @param availableSeconds of all days
+ * @param load work ÷ available; infinite when there is work and no time
+ * @param fits whether every unit has a day, in whole units
+ * @param perDay units of the fullest day
+ * @param minutesADay minutes that every drawing day needs; empty when no number of minutes does
+ * @param remedies each alone and exact; empty when it fits
+ * @param days units of each date
+ */
+public record Worksheet(
+    int drawingDays,
+    long workSeconds,
+    long overheadSeconds,
+    long availableSeconds,
+    double load,
+    boolean fits,
+    int perDay,
+    OptionalInt minutesADay,
+    Optional<Remedies> remedies,
+    List<DayShare> days) {
+  private static final String ID = "quota";
+
+  /** Units of a date. */
+  public record DayShare(LocalDate date, int count) {}
+
+  /**
+   * Works it out.
+   *
+   * @param count 1 or more
+   * @param secondsEach 1 or more
+   * @param days every date of the promise; days without minutes are rest
+   * @param nextDays dates after the last one that could be added
+   */
+  public static Worksheet of(
+      int count, int secondsEach, List<DayRoom> days, List<DayRoom> nextDays) {
+    var work = List.of(new Work(ID, ExerciseKind.DRILL, count, secondsEach, 1, Optional.empty()));
+    var spread = Planner.spread(work, days, DayOrder.LESSON_FIRST);
+    int drawingDays = (int) days.stream().filter(d -> d.availableMinutes() > 0).count();
+    long overhead =
+        days.stream()
+            .filter(d -> d.availableMinutes() > 0)
+            .mapToLong(d -> d.overheadMinutes() * 60L)
+            .sum();
+    long available = days.stream().mapToLong(d -> d.availableMinutes() * 60L).sum();
+    long all = (long) count * secondsEach + overhead;
+    return new Worksheet(
+        drawingDays,
+        all,
+        overhead,
+        available,
+        available == 0 ? Double.POSITIVE_INFINITY : (double) all / available,
+        spread.fits(),
+        spread.days().stream().mapToInt(d -> d.countOf(ID)).max().orElse(0),
+        RemedyFinder.minutesNeeded(
+            work, days.stream().map(Worksheet::emptied).toList(), DayOrder.LESSON_FIRST),
+        spread.fits()
+            ? Optional.empty()
+            : Optional.of(RemedyFinder.find(work, days, nextDays, DayOrder.LESSON_FIRST)),
+        spread.days().stream().map(Worksheet::share).toList());
+  }
+
+  private static DayShare share(DayPlan day) {
+    return new DayShare(day.date(), day.countOf(ID));
+  }
+
+  /**
+   * A drawing day with one minute, so that the minutes needed do not hide behind those there are.
+   */
+  private static DayRoom emptied(DayRoom day) {
+    return day.availableMinutes() == 0 ? day : day.withAvailable(1);
+  }
+}
