@@ -1,0 +1,205 @@
+package humblequill.core.sitting;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.function.IntFunction;
+
+/**
+ * Builds ladders whose steps and breaks fill the given time to the second. Where whole poses leave
+ * a rest, the last pose takes it. Common practice, no published source.
+ *
+ * @param breakEvery seconds of work after which a break is due at the latest, 60 or more
+ * @param breakSeconds length of a break; 0 for none
+ */
+public record LadderBuilder(int breakEvery, int breakSeconds) {
+  /** The shortest sitting, in seconds. */
+  public static final int SHORTEST = 60;
+
+  /** The longest sitting, in seconds: a day at the easel. */
+  public static final int LONGEST = 8 * 3600;
+
+  private static final int MINUTE = 60;
+  private static final int[] RUNGS = {30, 60, 120, 300, 600};
+  private static final int THUMBNAIL_PAIR = 20 * MINUTE;
+  private static final int LOOK = 60;
+  private static final int HOLD = 30;
+  private static final int RECALL = 300;
+  private static final int REVEAL = 60;
+
+  /**
+   * Poses of one length in a row.
+   *
+   * @param count 1 or more
+   * @param seconds 5 or more
+   */
+  public record Poses(int count, int seconds) {
+    public Poses {
+      if (count < 1 || count > 500 || seconds < 5 || seconds > LONGEST) {
+        throw new IllegalArgumentException(
+            "poses must be 1 to 500 of 5 s to 8 h, were " + count + " of " + seconds + " s");
+      }
+    }
+  }
+
+  public LadderBuilder {
+    if (breakEvery < MINUTE || breakSeconds < 0) {
+      throw new IllegalArgumentException("a break comes after a minute or more");
+    }
+  }
+
+  /** All poses of one length. */
+  public Ladder allQuick(int seconds, int each) {
+    return filled(seconds, work -> equal(work, each, List.of("")));
+  }
+
+  /** Hands, feet and torso in turn, or other parts. */
+  public Ladder partsOnly(int seconds, int each, List<String> parts) {
+    return filled(seconds, work -> equal(work, each, parts));
+  }
+
+  /** From 30 seconds up to ten minutes, about as long on every rung. */
+  public Ladder climbing(int seconds) {
+    return filled(seconds, LadderBuilder::climb);
+  }
+
+  /** A quarter of each pose for a thumbnail, the rest to finish: 20 min are 5 + 15. */
+  public Ladder thumbnailThenFinish(int seconds) {
+    return filled(
+        seconds,
+        work -> {
+          int pairs = Math.max(1, Math.round((float) work / THUMBNAIL_PAIR));
+          var steps = new ArrayList<Step>();
+          for (int i = 0; i < pairs; i++) {
+            int pair = work / pairs + (i < work % pairs ? 1 : 0);
+            steps.add(Step.of(Step.Kind.THUMBNAIL, pair / 4, i));
+            steps.add(Step.of(Step.Kind.FINISH, pair - pair / 4, i));
+          }
+          return steps;
+        });
+  }
+
+  /** Look, hold, draw hidden, reveal. */
+  public Ladder memory(int seconds) {
+    return filled(
+        seconds,
+        work -> {
+          int round = LOOK + HOLD + RECALL + REVEAL;
+          int rounds = Math.max(1, Math.round((float) work / round));
+          var steps = new ArrayList<Step>();
+          for (int i = 0; i < rounds; i++) {
+            int all = work / rounds + (i < work % rounds ? 1 : 0);
+            int look = Math.max(1, all * LOOK / round);
+            int hold = Math.max(1, all * HOLD / round);
+            int reveal = Math.max(1, all * REVEAL / round);
+            steps.add(Step.of(Step.Kind.LOOK, look, i));
+            steps.add(Step.of(Step.Kind.HOLD, hold, i));
+            steps.add(Step.of(Step.Kind.RECALL, all - look - hold - reveal, i));
+            steps.add(Step.of(Step.Kind.REVEAL, reveal, i));
+          }
+          return steps;
+        });
+  }
+
+  /** The learner's own rows of poses, with breaks between them; as long as they are. */
+  public Ladder own(List<Poses> rows) {
+    var steps = new ArrayList<Step>();
+    for (var row : rows) {
+      for (int i = 0; i < row.count(); i++) {
+        steps.add(Step.of(Step.Kind.POSE, row.seconds(), steps.size()));
+      }
+    }
+    if (steps.isEmpty()) {
+      throw new IllegalArgumentException("a sitting of your own needs at least one pose");
+    }
+    int work = steps.stream().mapToInt(Step::seconds).sum();
+    if (work > LONGEST) {
+      throw new IllegalArgumentException(
+          "these poses take " + work / MINUTE + " min; a sitting has at most " + LONGEST / MINUTE);
+    }
+    return new Ladder(withBreaks(steps));
+  }
+
+  private Ladder filled(int seconds, IntFunction<List<Step>> work) {
+    if (seconds < SHORTEST || seconds > LONGEST) {
+      throw new IllegalArgumentException(
+          "a sitting lasts 1 to " + LONGEST / MINUTE + " min, not " + seconds + " s");
+    }
+    for (int breaks = 0; ; breaks++) {
+      var steps = withBreaks(work.apply(seconds - breaks * breakSeconds));
+      int needed = (int) steps.stream().filter(s -> s.kind() == Step.Kind.BREAK).count();
+      if (needed == breaks) {
+        return new Ladder(steps);
+      }
+      if (needed < breaks) {
+        // The break that was taken off the work made the last one unnecessary; it lengthens the
+        // last step.
+        var last = steps.remove(steps.size() - 1);
+        steps.add(last.lasting(last.seconds() + (breaks - needed) * breakSeconds));
+        return new Ladder(steps);
+      }
+    }
+  }
+
+  /** Puts a break before each drawing that would run past the time a break is due. */
+  private List<Step> withBreaks(List<Step> work) {
+    var steps = new ArrayList<Step>();
+    int since = 0;
+    for (int i = 0; i < work.size(); ) {
+      int end = i;
+      int length = 0;
+      while (end < work.size() && work.get(end).drawing() == work.get(i).drawing()) {
+        length += work.get(end++).seconds();
+      }
+      if (breakSeconds > 0 && since > 0 && since + length > breakEvery) {
+        steps.add(Step.rest(breakSeconds));
+        since = 0;
+      }
+      steps.addAll(work.subList(i, end));
+      since += length;
+      i = end;
+    }
+    return steps;
+  }
+
+  private static List<Step> equal(int work, int each, List<String> parts) {
+    if (each < 5) {
+      throw new IllegalArgumentException("a pose lasts 5 s or more, not " + each);
+    }
+    int count = Math.max(1, work / each);
+    var steps = new ArrayList<Step>();
+    for (int i = 0; i < count; i++) {
+      int rest = i == count - 1 ? work - count * each : 0;
+      steps.add(new Step(Step.Kind.POSE, each + rest, i, parts.get(i % parts.size())));
+    }
+    return steps;
+  }
+
+  private static List<Step> climb(int work) {
+    var lengths = new ArrayList<Integer>();
+    int rungs = RUNGS.length;
+    while (rungs > 1 && RUNGS[rungs - 1] * 3 > work) {
+      rungs--;
+    }
+    int left = work;
+    for (int r = rungs - 1; r >= 0; r--) {
+      int count = Math.max(1, left / (r + 1) / RUNGS[r]);
+      lengths.addAll(Collections.nCopies(count, RUNGS[r]));
+      left -= count * RUNGS[r];
+    }
+    for (int r = rungs - 1; r >= 0; r--) {
+      while (left >= RUNGS[r]) {
+        lengths.add(RUNGS[r]);
+        left -= RUNGS[r];
+      }
+    }
+    Collections.sort(lengths);
+    int last = lengths.size() - 1;
+    lengths.set(last, lengths.get(last) + left);
+    var steps = new ArrayList<Step>();
+    for (int length : lengths) {
+      steps.add(Step.of(Step.Kind.POSE, length, steps.size()));
+    }
+    return steps;
+  }
+}

@@ -1,0 +1,64 @@
+package humblequill.core.sitting;
+
+/**
+ * One stretch of a sitting.
+ *
+ * @param kind what is done
+ * @param seconds how long, 1 or more
+ * @param drawing number of the drawing it belongs to, from 0; -1 for a break
+ * @param part what of the reference is drawn, e.g. hands; empty for all of it
+ */
+public record Step(Kind kind, int seconds, int drawing, String part) {
+  /** What is done during a step. */
+  public enum Kind {
+    /** Draw the reference in view. */
+    POSE,
+    /** A small drawing of the whole, before the large one. */
+    THUMBNAIL,
+    /** The large drawing that the thumbnail prepares. */
+    FINISH,
+    /** Look, pen down. */
+    LOOK,
+    /** The reference is hidden; hold it in mind. */
+    HOLD,
+    /** Draw what was seen, the reference hidden. */
+    RECALL,
+    /** Hold the drawing beside the reference. */
+    REVEAL,
+    /** Rest hand, neck and eyes. */
+    BREAK;
+
+    /** Whether the pen moves. */
+    public boolean draws() {
+      return this == POSE || this == THUMBNAIL || this == FINISH || this == RECALL;
+    }
+
+    /** Whether the reference is in view. */
+    public boolean shows() {
+      return this != HOLD && this != RECALL && this != BREAK;
+    }
+  }
+
+  private static final int NO_DRAWING = -1;
+
+  public Step {
+    if (seconds < 1) {
+      throw new IllegalArgumentException("a step lasts 1 second or more, was " + seconds);
+    }
+  }
+
+  /** A break. */
+  static Step rest(int seconds) {
+    return new Step(Kind.BREAK, seconds, NO_DRAWING, "");
+  }
+
+  /** A step of a drawing. */
+  static Step of(Kind kind, int seconds, int drawing) {
+    return new Step(kind, seconds, drawing, "");
+  }
+
+  /** The same with another length. */
+  Step lasting(int other) {
+    return new Step(kind, other, drawing, part);
+  }
+}

@@ -1,0 +1,95 @@
+package humblequill.core.sitting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/** Ladders fill the time. Common practice, no published source. */
+class LadderTest {
+  private static final LadderBuilder LADDERS = new LadderBuilder(45 * 60, 5 * 60);
+
+  private static List<Integer> lengths(Ladder ladder) {
+    return ladder.steps().stream().map(Step::seconds).toList();
+  }
+
+  @Test
+  void twenty_six_hulls_at_ninety_seconds_take_39_minutes() {
+    var ladder = LADDERS.allQuick(39 * 60, 90);
+    assertThat(ladder.drawings()).isEqualTo(26);
+    assertThat(ladder.seconds()).isEqualTo(39 * 60);
+    assertThat(lengths(ladder)).containsOnly(90);
+    assertThat(LADDERS.own(List.of(new LadderBuilder.Poses(26, 90)))).isEqualTo(ladder);
+  }
+
+  @Test
+  void a_twenty_minute_pose_is_five_and_fifteen() {
+    assertThat(lengths(LADDERS.thumbnailThenFinish(20 * 60))).containsExactly(300, 900);
+    assertThat(LADDERS.thumbnailThenFinish(40 * 60).drawings()).isEqualTo(2);
+  }
+
+  @Test
+  void climbing_goes_up_and_never_down() {
+    var lengths = lengths(LADDERS.climbing(40 * 60));
+    assertThat(lengths).isSorted().startsWith(30).endsWith(600);
+  }
+
+  @Test
+  void memory_looks_holds_draws_and_reveals() {
+    assertThat(LADDERS.memory(450).steps())
+        .extracting(Step::kind)
+        .containsExactly(Step.Kind.LOOK, Step.Kind.HOLD, Step.Kind.RECALL, Step.Kind.REVEAL);
+    assertThat(lengths(LADDERS.memory(450))).containsExactly(60, 30, 300, 60);
+    assertThat(LADDERS.memory(450).drawings()).isEqualTo(1);
+  }
+
+  @Test
+  void parts_come_in_turn() {
+    assertThat(LADDERS.partsOnly(240, 60, List.of("hands", "feet", "torso")).steps())
+        .extracting(Step::part)
+        .containsExactly("hands", "feet", "torso", "hands");
+  }
+
+  @Test
+  void what_cannot_be_is_said_with_its_value() {
+    assertThatThrownBy(() -> LADDERS.climbing(59)).hasMessageContaining("59");
+    assertThatThrownBy(() -> LADDERS.own(List.of())).hasMessageContaining("at least one pose");
+    assertThatThrownBy(() -> new LadderBuilder.Poses(0, 30)).hasMessageContaining("0 of 30 s");
+  }
+
+  /** Every kind fills every time to the second, and no stretch without a break is too long. */
+  @Property(tries = 2000)
+  void every_ladder_fills_its_time_exactly(
+      @ForAll @IntRange(min = 60, max = 5 * 3600) int seconds,
+      @ForAll @IntRange(min = 5, max = 1200) int each,
+      @ForAll @IntRange(min = 30, max = 90) int breakMinutes,
+      @ForAll @IntRange(max = 900) int breakSeconds) {
+    var ladders = new LadderBuilder(breakMinutes * 60, breakSeconds);
+    for (var ladder :
+        List.of(
+            ladders.allQuick(seconds, each),
+            ladders.climbing(seconds),
+            ladders.thumbnailThenFinish(seconds),
+            ladders.partsOnly(seconds, each, List.of("hands", "feet")),
+            ladders.memory(seconds))) {
+      assertThat(ladder.seconds()).isEqualTo(seconds);
+      assertThat(ladder.steps().get(ladder.steps().size() - 1).kind())
+          .isNotEqualTo(Step.Kind.BREAK);
+    }
+  }
+
+  @Property(tries = 500)
+  void a_break_comes_in_time(@ForAll @IntRange(min = 60, max = 5 * 3600) int seconds) {
+    int worked = 0;
+    var steps = LADDERS.allQuick(seconds, 60).steps();
+    for (int i = 0; i < steps.size() - 1; i++) {
+      var step = steps.get(i);
+      worked = step.kind() == Step.Kind.BREAK ? 0 : worked + step.seconds();
+      assertThat(worked).isLessThanOrEqualTo(45 * 60);
+    }
+  }
+}
