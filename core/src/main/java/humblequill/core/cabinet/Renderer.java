@@ -1,0 +1,376 @@
+package humblequill.core.cabinet;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * Draws surfaces as a pencil would: lit areas, half tone, shade and its core, the shadow on the
+ * ground, outlines, and lines across the form.
+ */
+final class Renderer {
+  private static final double HALF = 0.52;
+  private static final double SHADE = 0.10;
+  private static final double CORE = -0.42;
+  private static final int STEPS = 8;
+  private static final double FAR = 60;
+
+  private final Camera camera;
+  private final Vector3D light;
+
+  /**
+   * @param light direction the light comes from, away from the surface
+   */
+  Renderer(Camera camera, Vector3D light) {
+    this.camera = camera;
+    this.light = light.normalize();
+  }
+
+  /** A surface with everything about it that the camera sees. */
+  private final class View {
+    final Mesh mesh;
+    final Camera.Seen[] seen;
+    final Vector3D[] normals;
+    final int[][] facesAt;
+    final boolean[] front;
+    final double depth;
+    final Camera.Seen[] axis = new Camera.Seen[STEPS + 1];
+
+    View(Mesh mesh) {
+      this.mesh = mesh;
+      this.seen = new Camera.Seen[mesh.points().length];
+      double sum = 0;
+      for (int i = 0; i < seen.length; i++) {
+        seen[i] = camera.see(mesh.points()[i]);
+        sum += seen[i].depth();
+      }
+      this.depth = sum / seen.length;
+      var ends = mesh.axis();
+      for (int i = 0; i <= STEPS; i++) {
+        double t = (double) i / STEPS;
+        axis[i] = camera.see(ends[0].scalarMultiply(1 - t).add(ends[1].scalarMultiply(t)));
+      }
+      this.normals = mesh.normals();
+      this.facesAt = mesh.facesAt();
+      this.front = new boolean[mesh.faces().size()];
+      for (int f = 0; f < front.length; f++) {
+        front[f] = area(mesh.faces().get(f)) < 0;
+      }
+    }
+
+    /** Twice the area on the picture; negative when the outside is seen, since y runs down. */
+    private double area(int[] face) {
+      double area = 0;
+      for (int i = 0; i < face.length; i++) {
+        var a = seen[face[i]];
+        var b = seen[face[(i + 1) % face.length]];
+        area += a.x() * b.y() - b.x() * a.y();
+      }
+      return area;
+    }
+
+    double[] outline(int[] face) {
+      var row = new double[2 * face.length];
+      for (int i = 0; i < face.length; i++) {
+        row[2 * i] = seen[face[i]].x();
+        row[2 * i + 1] = seen[face[i]].y();
+      }
+      return row;
+    }
+
+    /** How the light falls on the corners of a face, round where its neighbours go on. */
+    double[] brightness(int f) {
+      var face = mesh.faces().get(f);
+      var values = new double[face.length];
+      for (int i = 0; i < face.length; i++) {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (int other : facesAt[face[i]]) {
+          if (normals[other].dotProduct(normals[f]) >= mesh.crease()) {
+            x += normals[other].getX();
+            y += normals[other].getY();
+            z += normals[other].getZ();
+          }
+        }
+        double length = Math.sqrt(x * x + y * y + z * z);
+        double along = x * light.getX() + y * light.getY() + z * light.getZ();
+        values[i] = length < 1e-12 ? 0 : along / length;
+      }
+      return values;
+    }
+
+    double nearest(int[] face) {
+      double sum = 0;
+      for (int i : face) {
+        sum += seen[i].depth();
+      }
+      return sum / face.length;
+    }
+  }
+
+  /** The picture of all surfaces on level ground. */
+  Drawing draw(List<Mesh> meshes) {
+    var shapes = new ArrayList<Drawing.Shape>();
+    double level = camera.eyeLevel();
+    if (level > 0 && level < camera.size()) {
+      shapes.add(
+          new Drawing.Shape(
+              Drawing.Ink.LEVEL, List.of(new double[] {0, level, camera.size(), level})));
+    }
+    shapes.add(new Drawing.Shape(Drawing.Ink.CAST, cast(meshes)));
+    for (var view : ordered(meshes.stream().map(View::new).toList())) {
+      paint(view, shapes);
+    }
+    return new Drawing(camera.size(), shapes.stream().filter(s -> !s.rows().isEmpty()).toList());
+  }
+
+  private void paint(View view, List<Drawing.Shape> shapes) {
+    var faces = view.mesh.faces();
+    var seen = new ArrayList<Integer>();
+    for (int f = 0; f < faces.size(); f++) {
+      if (view.front[f]) {
+        seen.add(f);
+      }
+    }
+    if (view.mesh.planes()) {
+      seen.sort((a, b) -> Double.compare(view.nearest(faces.get(b)), view.nearest(faces.get(a))));
+      for (int f : seen) {
+        paint(view, List.of(f), shapes);
+      }
+    } else {
+      paint(view, seen, shapes);
+      shapes.add(new Drawing.Shape(Drawing.Ink.CROSS, crossLines(view)));
+    }
+  }
+
+  private void paint(View view, List<Integer> seen, List<Drawing.Shape> shapes) {
+    var lit = new ArrayList<double[]>();
+    double[] limits = {HALF, SHADE, CORE};
+    var tones =
+        List.of(new ArrayList<double[]>(), new ArrayList<double[]>(), new ArrayList<double[]>());
+    for (int f : seen) {
+      var outline = view.outline(view.mesh.faces().get(f));
+      lit.add(outline);
+      var brightness = view.brightness(f);
+      for (int i = 0; i < limits.length; i++) {
+        var part = darker(outline, brightness, limits[i]);
+        if (part.length >= 6) {
+          tones.get(i).add(part);
+        }
+      }
+    }
+    shapes.add(new Drawing.Shape(Drawing.Ink.LIGHT, lit));
+    shapes.add(new Drawing.Shape(Drawing.Ink.HALF, tones.get(0)));
+    shapes.add(new Drawing.Shape(Drawing.Ink.SHADE, tones.get(1)));
+    shapes.add(new Drawing.Shape(Drawing.Ink.CORE, tones.get(2)));
+    shapes.add(new Drawing.Shape(Drawing.Ink.CONTOUR, contours(view, seen)));
+  }
+
+  /** The part of an area that is darker than a limit, its brightness running evenly between. */
+  static double[] darker(double[] area, double[] brightness, double limit) {
+    int n = brightness.length;
+    var out = new double[4 * n + 4];
+    int k = 0;
+    for (int i = 0; i < n; i++) {
+      int j = (i + 1) % n;
+      double a = brightness[i];
+      double b = brightness[j];
+      if (a < limit) {
+        out[k++] = area[2 * i];
+        out[k++] = area[2 * i + 1];
+      }
+      if (a < limit != b < limit) {
+        double t = (limit - a) / (b - a);
+        out[k++] = area[2 * i] + t * (area[2 * j] - area[2 * i]);
+        out[k++] = area[2 * i + 1] + t * (area[2 * j + 1] - area[2 * i + 1]);
+      }
+    }
+    return Arrays.copyOf(out, k);
+  }
+
+  /** Edges of these faces: where the outside turns away, and where planes meet. */
+  private static List<double[]> contours(View view, List<Integer> seen) {
+    var next = new HashMap<Integer, Integer>();
+    var loose = new ArrayList<double[]>();
+    for (int f : seen) {
+      var face = view.mesh.faces().get(f);
+      for (int i = 0; i < face.length; i++) {
+        int a = face[i];
+        int b = face[(i + 1) % face.length];
+        int other = across(view, f, a, b);
+        boolean turnsAway = other < 0 || !view.front[other];
+        boolean edge =
+            other >= 0 && view.normals[f].dotProduct(view.normals[other]) < view.mesh.crease();
+        if (turnsAway && next.putIfAbsent(a, b) == null) {
+          continue;
+        }
+        if (turnsAway || edge) {
+          loose.add(line(view, a, b));
+        }
+      }
+    }
+    return joined(view, next, loose);
+  }
+
+  /** The face on the other side of an edge; -1 where there is none. */
+  private static int across(View view, int f, int a, int b) {
+    for (int g : view.facesAt[a]) {
+      if (g == f) {
+        continue;
+      }
+      for (int i : view.mesh.faces().get(g)) {
+        if (i == b) {
+          return g;
+        }
+      }
+    }
+    return -1;
+  }
+
+  /** Follows the edges of the outline, so that they become a few long lines. */
+  private static List<double[]> joined(
+      View view, HashMap<Integer, Integer> next, List<double[]> loose) {
+    var rows = new ArrayList<double[]>(loose);
+    while (!next.isEmpty()) {
+      int at = next.keySet().iterator().next();
+      var points = new ArrayList<Integer>();
+      points.add(at);
+      for (Integer to = next.remove(at); to != null; to = next.remove(to)) {
+        points.add(to);
+      }
+      var row = new double[2 * points.size()];
+      for (int i = 0; i < points.size(); i++) {
+        row[2 * i] = view.seen[points.get(i)].x();
+        row[2 * i + 1] = view.seen[points.get(i)].y();
+      }
+      rows.add(row);
+    }
+    return rows;
+  }
+
+  private static double[] line(View view, int a, int b) {
+    return new double[] {view.seen[a].x(), view.seen[a].y(), view.seen[b].x(), view.seen[b].y()};
+  }
+
+  private List<double[]> crossLines(View view) {
+    var rows = new ArrayList<double[]>();
+    for (var line : view.mesh.lines()) {
+      var points = new ArrayList<Double>();
+      for (int i : line) {
+        var p = view.mesh.points()[i];
+        var normal = Vector3D.ZERO;
+        for (int f : view.facesAt[i]) {
+          normal = normal.add(view.normals[f]);
+        }
+        boolean facing = normal.dotProduct(camera.eye().subtract(p)) > 0;
+        if (facing) {
+          points.add(view.seen[i].x());
+          points.add(view.seen[i].y());
+        } else {
+          flush(points, rows);
+        }
+      }
+      flush(points, rows);
+    }
+    return rows;
+  }
+
+  private static void flush(List<Double> points, List<double[]> rows) {
+    if (points.size() >= 4) {
+      rows.add(points.stream().mapToDouble(d -> d).toArray());
+    }
+    points.clear();
+  }
+
+  /** What the light does not reach of the ground. */
+  private List<double[]> cast(List<Mesh> meshes) {
+    var rows = new ArrayList<double[]>();
+    if (light.getY() < 0.05) {
+      return rows;
+    }
+    for (var mesh : meshes) {
+      var normals = mesh.normals();
+      for (int f = 0; f < normals.length; f++) {
+        var face = mesh.faces().get(f);
+        if (normals[f].dotProduct(light) <= 0) {
+          continue;
+        }
+        var row = new double[2 * face.length];
+        boolean near = true;
+        for (int i = 0; i < face.length; i++) {
+          var p = mesh.points()[face[i]];
+          var ground = p.subtract(light.scalarMultiply(Math.max(0, p.getY()) / light.getY()));
+          var seen = camera.see(ground);
+          near &= seen.depth() > 0.05 && Math.abs(seen.x()) < FAR * camera.size();
+          row[2 * i] = seen.x();
+          row[2 * i + 1] = seen.y();
+        }
+        if (near) {
+          rows.add(row);
+        }
+      }
+    }
+    return rows;
+  }
+
+  /** From the back to the front: of two that overlap, the one that is farther where they do. */
+  private List<View> ordered(List<View> views) {
+    int n = views.size();
+    var behind = new boolean[n][n];
+    for (int i = 0; i < n; i++) {
+      for (int j = i + 1; j < n; j++) {
+        int first = farther(views.get(i), views.get(j));
+        behind[i][j] = first > 0;
+        behind[j][i] = first < 0;
+      }
+    }
+    var left = new ArrayList<Integer>();
+    for (int i = 0; i < n; i++) {
+      left.add(i);
+    }
+    left.sort((a, b) -> Double.compare(views.get(b).depth, views.get(a).depth));
+    var order = new ArrayList<View>();
+    while (!left.isEmpty()) {
+      int pick = 0;
+      for (int k = 0; k < left.size(); k++) {
+        int candidate = left.get(k);
+        if (left.stream().noneMatch(other -> behind[other][candidate])) {
+          pick = k;
+          break;
+        }
+      }
+      order.add(views.get(left.remove(pick)));
+    }
+    return order;
+  }
+
+  /** Above 0 when a lies behind b where they overlap, below 0 the other way, 0 when neither. */
+  private int farther(View a, View b) {
+    double best = Double.MAX_VALUE;
+    double difference = 0;
+    for (int i = 0; i <= STEPS; i++) {
+      var p = a.axis[i];
+      for (int j = 0; j <= STEPS; j++) {
+        var q = b.axis[j];
+        double apart = Math.hypot(p.x() - q.x(), p.y() - q.y());
+        if (apart < best) {
+          best = apart;
+          difference = p.depth() - q.depth();
+        }
+      }
+    }
+    double scale = camera.scaleAt(Math.min(a.depth, b.depth));
+    boolean overlap = best < (a.mesh.reach() + b.mesh.reach()) * scale;
+    if (!overlap) {
+      return 0;
+    }
+    double clear = 0.15 * (a.mesh.reach() + b.mesh.reach());
+    if (Math.abs(difference) < clear) {
+      difference = a.depth - b.depth;
+    }
+    return (int) Math.signum(difference);
+  }
+}
