@@ -53,6 +53,27 @@ export const queries = {
       queryKey: ['appointments', 'clashes', appointments],
       queryFn: () => answer(api.POST('/api/appointments/check', { body: { appointments } })),
     }),
+  quotas: () => queryOptions({ queryKey: ['quotas'], queryFn: () => answer(api.GET('/api/quotas')) }),
+  promptWords: () =>
+    queryOptions({
+      queryKey: ['prompt-words'],
+      queryFn: () => answer(api.GET('/api/quotas/prompts/words')),
+    }),
+  currentSitting: () =>
+    queryOptions({
+      queryKey: ['sittings', 'current'],
+      queryFn: () => answer(api.GET('/api/sittings/current')),
+    }),
+  sittingSettings: () =>
+    queryOptions({
+      queryKey: ['sittings', 'settings'],
+      queryFn: () => answer(api.GET('/api/sittings/settings')),
+    }),
+  pictureFolder: () =>
+    queryOptions({
+      queryKey: ['references', 'folder'],
+      queryFn: () => answer(api.GET('/api/references/folder')),
+    }),
   feed: () => queryOptions({ queryKey: ['feed'], queryFn: () => answer(api.GET('/api/feed')) }),
   search: (text: string) =>
     queryOptions({

@@ -15,6 +15,11 @@ const EditPage = lazy(() => import('../features/course/library/EditPage'))
 const MergePage = lazy(() => import('../features/course/library/MergePage'))
 const TopicsPage = lazy(() => import('../features/course/TopicsPage'))
 const PrintPage = lazy(() => import('../features/course/PrintPage'))
+const QuotasPage = lazy(() => import('../features/quota/QuotasPage'))
+const WorksheetPage = lazy(() => import('../features/quota/WorksheetPage'))
+const BuilderPage = lazy(() => import('../features/sitting/BuilderPage'))
+const RunningPage = lazy(() => import('../features/sitting/RunningPage'))
+const CabinetPage = lazy(() => import('../features/sitting/CabinetPage'))
 const SettingsPage = lazy(() => import('../features/settings/SettingsPage'))
 const SearchPage = lazy(() => import('../features/search/SearchPage'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
@@ -33,27 +38,44 @@ function Opened({ settings }: { settings: Schemas['Settings'] }) {
       <NoticesProvider>
         <Suspense fallback={<p className="p-6">Reading…</p>}>
           {settings.started ? (
-            <Frame>
-              <Routes>
-                <Route path="/" element={<Navigate to="/today" replace />} />
-                <Route path="/today" element={<TodayPage />} />
-                <Route path="/course" element={<CoursePage />} />
-                <Route path="/course/library" element={<LibraryPage />} />
-                <Route path="/course/edit/:id" element={<EditPage />} />
-                <Route path="/course/merge" element={<MergePage />} />
-                <Route path="/course/topics" element={<TopicsPage />} />
-                <Route path="/course/print" element={<PrintPage />} />
-                <Route path="/settings" element={<SettingsPage />} />
-                <Route path="/search" element={<SearchPage />} />
-                <Route path="*" element={<Nowhere />} />
-              </Routes>
-            </Frame>
+            <Routes>
+              <Route path="/sitting/:id" element={<RunningPage />} />
+              <Route path="*" element={<Framed />} />
+            </Routes>
           ) : (
             <FirstStart settings={settings} />
           )}
         </Suspense>
       </NoticesProvider>
     </Locale.Provider>
+  )
+}
+
+function Framed() {
+  return (
+    <Frame>
+      <Suspense fallback={<p className="p-6">Reading…</p>}>
+        <Routes>
+          <Route path="/" element={<Navigate to="/today" replace />} />
+          <Route path="/today" element={<TodayPage />} />
+          <Route path="/course" element={<CoursePage />} />
+          <Route path="/course/library" element={<LibraryPage />} />
+          <Route path="/course/edit/:id" element={<EditPage />} />
+          <Route path="/course/merge" element={<MergePage />} />
+          <Route path="/course/topics" element={<TopicsPage />} />
+          <Route path="/course/print" element={<PrintPage />} />
+          <Route path="/settings" element={<SettingsPage />} />
+          <Route path="/quotas" element={<QuotasPage />} />
+          <Route path="/quotas/new" element={<WorksheetPage />} />
+          <Route path="/quotas/:id" element={<QuotasPage />} />
+          <Route path="/quotas/:id/change" element={<WorksheetPage />} />
+          <Route path="/sitting" element={<BuilderPage />} />
+          <Route path="/cabinet" element={<CabinetPage />} />
+          <Route path="/search" element={<SearchPage />} />
+          <Route path="*" element={<Nowhere />} />
+        </Routes>
+      </Suspense>
+    </Frame>
   )
 }
 

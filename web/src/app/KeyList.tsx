@@ -4,6 +4,7 @@ import { SECTIONS } from './sections'
 const KEYS = [
   ...SECTIONS.map((section, i) => [String(i + 1), section.label] as const),
   ['L', 'Write in the log line'],
+  ['S', 'Begin a sitting'],
   ['Enter', 'Save the log line'],
   ['← →', 'On the ruler: the week before or after'],
   ['/', 'Search'],

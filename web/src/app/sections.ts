@@ -2,4 +2,5 @@
 export const SECTIONS = [
   { path: '/today', label: 'Today' },
   { path: '/course', label: 'Course' },
+  { path: '/quotas', label: 'Quotas' },
 ] as const

@@ -24,6 +24,8 @@ export function useKeys({ onHelp, onSearch }: { onHelp: () => void; onSearch: ()
         onHelp()
       } else if (event.key === '/') {
         onSearch()
+      } else if (event.key === 's' || event.key === 'S') {
+        navigate('/sitting')
       } else if (event.key === 'l' || event.key === 'L') {
         navigate('/today')
         requestAnimationFrame(() => window.dispatchEvent(new Event(FOCUS_LOG_LINE)))

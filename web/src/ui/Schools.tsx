@@ -8,10 +8,13 @@ export function Schools({
   legend,
   schools,
   input,
+  value,
 }: {
   legend: string
   schools: School[]
   input: InputHTMLAttributes<HTMLInputElement>
+  /** The one that is chosen, where the form does not hold it itself. */
+  value?: string
 }) {
   return (
     <fieldset>
@@ -19,7 +22,13 @@ export function Schools({
       <div className="grid gap-x-8 gap-y-3 sm:grid-cols-2 xl:grid-cols-3">
         {schools.map((school) => (
           <label key={school.value} className="flex gap-2 py-1">
-            <input type="radio" value={school.value} className="mt-1.5 size-4 shrink-0" {...input} />
+            <input
+              type="radio"
+              value={school.value}
+              className="mt-1.5 size-4 shrink-0"
+              {...(value === undefined ? {} : { checked: value === school.value })}
+              {...input}
+            />
             <span>
               <span className="font-medium">{school.label}</span>
               {school.reasons.map((reason) => (

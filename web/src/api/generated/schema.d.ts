@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
+        get: operations["read_4"];
         put: operations["write_3"];
         post?: never;
         delete?: never;
@@ -30,6 +30,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cabinet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cabinet/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cabinet/picture.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -93,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change"];
+        post: operations["change_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +333,7 @@ export interface paths {
         };
         get: operations["find"];
         put?: never;
-        post: operations["create"];
+        post: operations["create_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -299,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["get"];
+        get: operations["get_1"];
         put: operations["update"];
         post?: never;
         delete: operations["delete"];
@@ -349,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_5"];
+        post: operations["read_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -365,7 +413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_4"];
+        post: operations["read_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -380,6 +428,246 @@ export interface paths {
             cookie?: never;
         };
         get: operations["download"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/prompts/make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/prompts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/prompts/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put: operations["words_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/worksheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["worksheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/go-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/prompts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["prompts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/result": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["result"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/folder/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
         put?: never;
         post?: never;
         delete?: never;
@@ -414,6 +702,102 @@ export interface paths {
         get: operations["read_2"];
         put: operations["write_2"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/current": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["current"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ladder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["settings"];
+        put: operations["settings_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_2"];
+        put?: never;
+        post?: never;
+        delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/press": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["press"];
         delete?: never;
         options?: never;
         head?: never;
@@ -504,6 +888,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Ahead: {
+            /** Format: int64 */
+            ends: number;
+            picture?: string | null;
+            /** Format: int32 */
+            step: number;
+        };
         Appointed: {
             appointments: components["schemas"]["AppointmentView"][];
         };
@@ -544,13 +935,60 @@ export interface components {
             simple: string;
             topics: components["schemas"]["TopicLine"][];
         };
+        BegunSitting: {
+            aim: string;
+            /** @enum {string|null} */
+            cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | null;
+            cue: string;
+            /** @enum {string} */
+            drill: "NONE" | "STRAIGHT_LINES" | "SILHOUETTES" | "JOINTS_AS_DOTS" | "UPSIDE_DOWN" | "NEGATIVE_SHAPES" | "PEN_WITHOUT_LIFTING";
+            /** Format: int32 */
+            energy?: number | null;
+            exerciseId?: string | null;
+            /** @enum {string|null} */
+            foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
+            /** Format: uuid */
+            id: string;
+            medium?: string | null;
+            plan: components["schemas"]["SittingPlan"];
+            /** @enum {string} */
+            references: "NONE" | "CABINET" | "FOLDER";
+            /** Format: int64 */
+            seed: number;
+            source?: string | null;
+            timeOnly: boolean;
+            title: string;
+            topic?: string | null;
+        };
         BrokenFile: {
             file: string;
             path: string;
             reason: string;
         };
+        BrokenPicture: {
+            path: string;
+            reason: string;
+        };
         Brought: {
             id: string;
+        };
+        CabinetLandmark: {
+            name: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        CabinetReference: {
+            /** Format: double */
+            cameraHeight: number;
+            /** Format: double */
+            foreshortening: number;
+            landmarks: components["schemas"]["CabinetLandmark"][];
+            /** Format: double */
+            lens: number;
+            /** Format: double */
+            size: number;
         };
         Caution: {
             /** @enum {string} */
@@ -595,6 +1033,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChangedQuota: {
+            terms: components["schemas"]["QuotaTerms"];
+            /** Format: int64 */
+            version: number;
+        };
         Checked: {
             loads: components["schemas"]["WeekLoad"][];
             path?: string | null;
@@ -627,6 +1070,19 @@ export interface components {
             /** @enum {string} */
             reason: "NEEDED_FIRST" | "FIRST_COURSE" | "SECOND_COURSE";
         };
+        CountedEntry: {
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            mark?: number | null;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: int32 */
+            units: number;
+        };
         CourseState: {
             aim: string;
             /** Format: date */
@@ -656,6 +1112,9 @@ export interface components {
             broken: components["schemas"]["BrokenFile"][];
             courses: components["schemas"]["Offer"][];
         };
+        CurrentSitting: {
+            sitting?: components["schemas"]["SittingView"];
+        };
         Day: {
             appointments: components["schemas"]["AppointmentHere"][];
             closed: boolean;
@@ -680,6 +1139,12 @@ export interface components {
             day: string;
             /** Format: int32 */
             minutes: number;
+        };
+        DayShare: {
+            /** Format: int32 */
+            count: number;
+            /** Format: date */
+            date: string;
         };
         Drop: {
             /** Format: int32 */
@@ -714,6 +1179,7 @@ export interface components {
             pageFrom?: number | null;
             /** Format: int32 */
             pageTo?: number | null;
+            poses?: string | null;
             resource?: string | null;
             source?: string | null;
             /** Format: time-local */
@@ -753,6 +1219,7 @@ export interface components {
             pageFrom?: number | null;
             /** Format: int32 */
             pageTo?: number | null;
+            poses: string;
             resource?: string | null;
             source?: string | null;
             /** Format: time-local */
@@ -781,6 +1248,20 @@ export interface components {
             /** Format: date */
             weekTo?: string | null;
         };
+        FolderChoice: {
+            path: string;
+        };
+        FolderView: {
+            broken: components["schemas"]["BrokenPicture"][];
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+            path: string;
+            /** Format: int32 */
+            pictures: number;
+            running: boolean;
+        };
         Followed: {
             /** Format: uuid */
             placement: string;
@@ -788,6 +1269,26 @@ export interface components {
             title: string;
             /** Format: int32 */
             weight: number;
+        };
+        Forecast: {
+            /** Format: date */
+            early: string;
+            enough: components["schemas"]["Wilson"];
+            fan: components["schemas"]["Reach"][];
+            /** Format: double */
+            inTime: number;
+            /** Format: date */
+            late: string;
+            /** Format: date */
+            middle: string;
+            /** Format: int32 */
+            moreDays: number;
+            /** Format: int32 */
+            ownDays: number;
+            /** Format: int32 */
+            reachable: number;
+            /** @enum {string} */
+            verdict: "AHEAD" | "ON_PACE" | "SLIPPING" | "OUT_OF_REACH";
         };
         Found: {
             entries: components["schemas"]["EntryPage"];
@@ -856,6 +1357,19 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
+        KeptRule: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            kept: number;
+        };
+        LadderView: {
+            /** Format: int32 */
+            drawings: number;
+            rungs: components["schemas"]["Rung"][];
+            /** Format: int32 */
+            seconds: number;
+        };
         Line: {
             /** Format: int64 */
             number: number;
@@ -870,6 +1384,11 @@ export interface components {
         };
         LineToRead: {
             line: string;
+        };
+        Lists: {
+            actions: string[];
+            subjects: string[];
+            things: string[];
         };
         Made: {
             /** Format: int32 */
@@ -914,6 +1433,11 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        NewQuota: {
+            /** Format: uuid */
+            id: string;
+            terms: components["schemas"]["QuotaTerms"];
+        };
         Offer: {
             id: string;
             /** Format: double */
@@ -932,6 +1456,16 @@ export interface components {
             weekLoads: components["schemas"]["WeekLoad"][];
             /** Format: int32 */
             weeks: number;
+        };
+        OpenRule: {
+            entry: string;
+            /** Format: uuid */
+            entryId: string;
+            quota: string;
+            /** Format: uuid */
+            quotaId: string;
+            /** @enum {string} */
+            rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE";
         };
         OwnWord: {
             /** @enum {string} */
@@ -1004,11 +1538,23 @@ export interface components {
             units: components["schemas"]["Units"][];
             week: string;
         };
+        PoseRow: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            seconds: number;
+        };
         PosesView: {
             /** Format: int32 */
             count: number;
             /** Format: int32 */
             secondsEach: number;
+        };
+        Pressed: {
+            /** Format: int32 */
+            known: number;
+            /** @enum {string} */
+            press: "PAUSE" | "RESUME" | "SKIP" | "BACK" | "FINISH";
         };
         PreviewView: {
             after: components["schemas"]["Figures"];
@@ -1020,6 +1566,183 @@ export interface components {
             /** Format: date */
             today: string;
             weeks: components["schemas"]["WeekTable"][];
+        };
+        ProgressView: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            bonusToday: number;
+            curve: number[];
+            /** Format: int32 */
+            daysLeft: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            doneToday: number;
+            /** Format: date */
+            due: string;
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            minutesNeeded: number;
+            /** Format: int32 */
+            minutesToday: number;
+            /** Format: int32 */
+            missed: number;
+            /** Format: int32 */
+            neededPerDay: number;
+            /** Format: double */
+            pace: number;
+            /** Format: int32 */
+            page?: number | null;
+            /** Format: double */
+            planned: number;
+            /** Format: int32 */
+            served: number;
+            /** Format: int32 */
+            today: number;
+            /** Format: int32 */
+            total: number;
+            weeks: components["schemas"]["WeekDone"][];
+        };
+        PromptFile: {
+            text: string;
+        };
+        PromptList: {
+            prompts: components["schemas"]["PromptView"][];
+        };
+        PromptTexts: {
+            prompts: string[];
+        };
+        PromptView: {
+            chosen: boolean;
+            developed: boolean;
+            /** Format: date */
+            doneOn?: string | null;
+            /** Format: uuid */
+            id: string;
+            words: string;
+        };
+        PromptWish: {
+            rerolls: number[];
+            /** Format: int64 */
+            seed: number;
+        };
+        QuotaAgain: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            start: string;
+        };
+        QuotaResult: {
+            best: string[];
+            learned: string;
+            /** Format: int64 */
+            version: number;
+        };
+        QuotaTerms: {
+            beside: boolean;
+            book?: string | null;
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            days?: number | null;
+            /** Format: date */
+            due?: string | null;
+            exercise?: string | null;
+            /** @enum {string} */
+            kind: "SPRINT" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
+            medium?: string | null;
+            /** Format: int32 */
+            minutesADay?: number | null;
+            /** @enum {string} */
+            policy: "SPREAD" | "SLIDE" | "LET_GO";
+            rest: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            rules: ("PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE")[];
+            /** Format: int32 */
+            secondsEach: number;
+            source?: string | null;
+            /** Format: date */
+            start: string;
+            /** Format: int32 */
+            step?: number | null;
+            title: string;
+            topic?: string | null;
+            /** @enum {string} */
+            unit: "DRAWINGS" | "PAGES" | "MINUTES" | "PROMPTS";
+            /** Format: int32 */
+            weeks?: number | null;
+        };
+        QuotaToday: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            bonus: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            doneToday: number;
+            /** Format: date */
+            due: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SPRINT" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            minutesLeft: number;
+            /** Format: int32 */
+            page?: number | null;
+            /** Format: int32 */
+            served: number;
+            title: string;
+            /** Format: int32 */
+            today: number;
+            /** @enum {string} */
+            unit: "DRAWINGS" | "PAGES" | "MINUTES" | "PROMPTS";
+        };
+        QuotaView: {
+            /** Format: uuid */
+            againOf?: string | null;
+            before?: components["schemas"]["Run"];
+            best: string[];
+            /** Format: date */
+            endedOn?: string | null;
+            entries: components["schemas"]["CountedEntry"][];
+            forecast?: components["schemas"]["Forecast"];
+            /** Format: uuid */
+            id: string;
+            kept: {
+                [key: string]: components["schemas"]["KeptRule"];
+            };
+            learned: string;
+            /** @enum {string} */
+            outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT";
+            /** Format: int32 */
+            ownEntries: number;
+            progress: components["schemas"]["ProgressView"];
+            prompts: components["schemas"]["PromptView"][];
+            run: components["schemas"]["Run"];
+            /** Format: int32 */
+            secondsEach: number;
+            terms: components["schemas"]["QuotaTerms"];
+            /** Format: int64 */
+            version: number;
+        };
+        Reach: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            /** Format: int32 */
+            middle: number;
         };
         Remark: {
             detourCourseId?: string | null;
@@ -1065,6 +1788,13 @@ export interface components {
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
         };
+        RuleAnswer: {
+            /** Format: uuid */
+            entryId: string;
+            kept: boolean;
+            /** @enum {string} */
+            rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE";
+        };
         RulerWeek: {
             checkpoint: boolean;
             /** Format: int32 */
@@ -1084,6 +1814,28 @@ export interface components {
             /** Format: date */
             to: string;
             untilDone: boolean;
+        };
+        Run: {
+            /** Format: int32 */
+            asked: number;
+            curve: number[];
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            done: number;
+            marks: number[];
+            /** Format: int32 */
+            minutes: number;
+            pace: number[];
+            /** Format: int32 */
+            span: number;
+        };
+        Rung: {
+            /** @enum {string} */
+            kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "BREAK";
+            part: string;
+            /** Format: int32 */
+            seconds: number;
         };
         Settings: {
             dayMinutes: components["schemas"]["DayMinutes"][];
@@ -1158,6 +1910,70 @@ export interface components {
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
         };
+        SittingPlan: {
+            /** @enum {string} */
+            kind: "ALL_QUICK" | "CLIMBING" | "THUMBNAIL_THEN_FINISH" | "PARTS_ONLY" | "MEMORY" | "OWN";
+            /** Format: int32 */
+            minutes?: number | null;
+            parts?: string[] | null;
+            rows?: components["schemas"]["PoseRow"][] | null;
+            /** Format: int32 */
+            secondsEach?: number | null;
+        };
+        SittingSettings: {
+            /** Format: int32 */
+            breakEveryMinutes: number;
+            /** Format: int32 */
+            breakMinutes: number;
+            flash: boolean;
+            sound: boolean;
+        };
+        SittingView: {
+            aim: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            drawn: number;
+            /** @enum {string} */
+            drill: "NONE" | "STRAIGHT_LINES" | "SILHOUETTES" | "JOINTS_AS_DOTS" | "UPSIDE_DOWN" | "NEGATIVE_SHAPES" | "PEN_WITHOUT_LIFTING";
+            /** Format: uuid */
+            entryId?: string | null;
+            /** Format: int32 */
+            events: number;
+            flash: boolean;
+            /** Format: uuid */
+            id: string;
+            left: components["schemas"]["Ahead"][];
+            /** Format: int64 */
+            leftMillis: number;
+            /** Format: int32 */
+            minutesDrawn: number;
+            /** Format: int64 */
+            now: number;
+            over: boolean;
+            paused: boolean;
+            poses: string;
+            /** Format: int32 */
+            skipped: number;
+            sound: boolean;
+            /** Format: int32 */
+            step: number;
+            steps: components["schemas"]["StepView"][];
+            title: string;
+        };
+        StepView: {
+            /** Format: int32 */
+            drawing: number;
+            draws: boolean;
+            /** @enum {string} */
+            kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "BREAK";
+            part: string;
+            /** Format: int32 */
+            seconds: number;
+            shows: boolean;
+        };
         StreakView: {
             /** Format: int32 */
             current: number;
@@ -1218,6 +2034,7 @@ export interface components {
         };
         TodayView: {
             appointments: components["schemas"]["AppointmentToday"][];
+            asked: components["schemas"]["OpenRule"][];
             /** Format: int32 */
             availableMinutes: number;
             cautions: components["schemas"]["Caution"][];
@@ -1239,6 +2056,7 @@ export interface components {
             penLine: components["schemas"]["Stroke"][];
             /** Format: int32 */
             plannedMinutes: number;
+            quotas: components["schemas"]["QuotaToday"][];
             remedies?: components["schemas"]["RemediesView"];
             rest: boolean;
             shares: components["schemas"]["ShareView"][];
@@ -1260,6 +2078,15 @@ export interface components {
             /** Format: int32 */
             count: number;
             exerciseId: string;
+        };
+        WeekDone: {
+            /** Format: int32 */
+            done: number;
+            /** Format: date */
+            from: string;
+            met: boolean;
+            /** Format: int32 */
+            target: number;
         };
         WeekLoad: {
             fits: boolean;
@@ -1309,9 +2136,60 @@ export interface components {
             /** Format: int32 */
             weight: number;
         };
+        Wilson: {
+            /** Format: int32 */
+            cases: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            of: number;
+        };
         Words: {
             own: components["schemas"]["OwnWord"][];
             shipped: components["schemas"]["OwnWord"][];
+        };
+        WorksheetView: {
+            /** Format: int32 */
+            availableMinutes: number;
+            /** Format: int32 */
+            count: number;
+            days: components["schemas"]["DayShare"][];
+            /** Format: int32 */
+            drawingDays: number;
+            /** Format: int32 */
+            drawingMinutes: number;
+            /** Format: int32 */
+            drop?: number | null;
+            /** Format: date */
+            due: string;
+            /** Format: int32 */
+            extraDays?: number | null;
+            /** Format: date */
+            extraUntil?: string | null;
+            fits: boolean;
+            /** Format: double */
+            load?: number | null;
+            /** Format: int32 */
+            minutesADay?: number | null;
+            /** Format: int32 */
+            overheadMinutes: number;
+            /** Format: int32 */
+            ownEntries: number;
+            /** Format: int32 */
+            ownSeconds: number;
+            /** Format: int32 */
+            paceSeconds?: number | null;
+            /** Format: int32 */
+            perDay: number;
+            /** Format: int32 */
+            secondsEach: number;
+            sudden: boolean;
+            /** Format: int32 */
+            usualWeekMinutes: number;
+            /** Format: int32 */
+            weekMinutes: number;
         };
     };
     responses: never;
@@ -1322,7 +2200,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_3: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1386,6 +2264,79 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Clashing"];
+                };
+            };
+        };
+    };
+    reference: {
+        parameters: {
+            query: {
+                seed: number;
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL";
+                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinetReference"];
+                };
+            };
+        };
+    };
+    png: {
+        parameters: {
+            query: {
+                seed: number;
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL";
+                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                pixels?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    svg: {
+        parameters: {
+            query: {
+                seed: number;
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL";
+                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -1477,7 +2428,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1832,7 +2783,7 @@ export interface operations {
             };
         };
     };
-    create: {
+    create_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1856,7 +2807,7 @@ export interface operations {
             };
         };
     };
-    get: {
+    get_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1986,7 +2937,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_7: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -2012,7 +2963,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2041,6 +2992,474 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"][];
+                };
+            };
+        };
+    };
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewQuota"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromptWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PromptTexts"];
+                };
+            };
+        };
+    };
+    read_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromptFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PromptTexts"];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lists"];
+                };
+            };
+        };
+    };
+    words_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Lists"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lists"];
+                };
+            };
+        };
+    };
+    worksheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuotaTerms"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorksheetView"];
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedQuota"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuotaAgain"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    goOn: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    prompts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromptList"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuotaResult"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FolderView"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FolderChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FolderView"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FolderView"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -2118,6 +3537,186 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Settings"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunSitting"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingView"];
+                };
+            };
+        };
+    };
+    current: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurrentSitting"];
+                };
+            };
+        };
+    };
+    ladder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SittingPlan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LadderView"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingSettings"];
+                };
+            };
+        };
+    };
+    settings_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SittingSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingSettings"];
+                };
+            };
+        };
+    };
+    get_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingView"];
+                };
+            };
+        };
+    };
+    discard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    press: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pressed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingView"];
                 };
             };
         };

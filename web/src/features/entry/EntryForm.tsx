@@ -16,7 +16,7 @@ type Fields = Schemas['EntryFields']
 type Draft = Record<keyof Fields, string>
 
 const NUMBERS = ['drawings', 'minutes', 'pageFrom', 'pageTo', 'mark'] as const
-const TEXTS = ['time', 'exerciseId', 'topic', 'source', 'medium', 'resource', 'book'] as const
+const TEXTS = ['time', 'exerciseId', 'topic', 'source', 'medium', 'resource', 'book', 'poses'] as const
 
 function toDraft(fields: Fields): Draft {
   const text = (value: string | number | null | undefined) => (value == null ? '' : String(value))

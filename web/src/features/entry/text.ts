@@ -25,6 +25,7 @@ export function entryFacts(entry: View): string {
     entry.source,
     pages(entry),
     entry.mark == null ? undefined : `mark ${entry.mark}`,
+    entry.poses,
   ]
   return facts
     .filter((fact) => fact != null && fact !== '')
@@ -50,4 +51,5 @@ export const FIELDS: Record<keyof Schemas['EntryFields'], string> = {
   wentWrong: 'Went wrong',
   nextTime: 'Next time',
   note: 'Note',
+  poses: 'Poses',
 }

@@ -26,6 +26,7 @@ export function fieldsOf(entry: View): Fields {
     wentWrong: entry.wentWrong,
     nextTime: entry.nextTime,
     note: entry.note,
+    poses: entry.poses || null,
   }
 }
 

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 import { AppointmentsSection } from './AppointmentsSection'
+import { SittingSection } from './SittingSection'
 import { CountingSection } from './CountingSection'
 import { DataSection } from './DataSection'
 import { FeedSection } from './FeedSection'
@@ -22,6 +23,7 @@ export default function SettingsPage() {
       <h1>Settings</h1>
       <Waiting query={useQuery(queries.settings())}>{(settings) => <Page settings={settings} />}</Waiting>
       <AppointmentsSection />
+      <SittingSection />
       <FeedSection />
       <WordsSection />
       <DataSection />

@@ -1,6 +1,9 @@
+import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../app/locale'
+import { LINE_LINK } from '../../ui/Button'
 import { Tally } from '../../ui/Tally'
+import { beginShare } from '../sitting/begin'
 import { respread, shareFigures, shareTally } from './text'
 
 /** Today's shares in the order of work, and what is kept free. */
@@ -52,7 +55,18 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
           {share.title}
           {share.course && <span className="text-faded font-normal"> · {share.course}</span>}
         </span>
-        <span className="text-faded shrink-0 text-right">{shareFigures(share, format)}</span>
+        <span className="text-faded shrink-0 text-right">
+          {shareFigures(share, format)}
+          {!done && (
+            <Link
+              to={beginShare(share)}
+              className={`no-print ml-4 ${LINE_LINK}`}
+              aria-label={`Begin ${share.title}`}
+            >
+              Begin
+            </Link>
+          )}
+        </span>
       </div>
       {share.unit === 'DRAWINGS' && share.count > 1 && (
         <Tally done={share.done} planned={share.count} text={shareTally(share)} />

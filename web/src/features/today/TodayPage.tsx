@@ -10,6 +10,7 @@ import { Waiting } from '../../ui/Waiting'
 import { remedies, shortfall } from '../plan-text'
 import { EntryList } from './EntryList'
 import { LogLine } from './LogLine'
+import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
 import { atStake, caution, penLineText, run, stillOpen } from './text'
 
@@ -51,7 +52,7 @@ function ToDraw({ today }: { today: Today }) {
         <h1 id="to-draw">To draw today</h1>
         {today.availableMinutes > 0 && (
           <p className="text-faded">
-            {today.shares.length > 0
+            {today.shares.length + today.quotas.length > 0
               ? `${format.minutes(today.plannedMinutes)} of your ${format.minutes(today.availableMinutes)}`
               : format.minutes(today.availableMinutes)}
           </p>
@@ -67,6 +68,7 @@ function ToDraw({ today }: { today: Today }) {
       ) : null}
       {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
       <ShareList today={today} />
+      <QuotaShares quotas={today.quotas} />
       <Lacking today={today} />
       {course == null && <WithoutCourse />}
       {course?.week == null && course != null && <OutsideCourse course={course} day={today.day} />}
@@ -160,6 +162,7 @@ function Drawn({ today }: { today: Today }) {
         </span>
       </p>
       <LogLine today={today} onForm={setFilling} />
+      <OpenRules asked={today.asked} />
       <EntryList entries={today.entries} filling={filling} onFilled={() => setFilling(undefined)} />
       <h2 className="mt-6">Still open</h2>
       <p>{stillOpen(today.streak)}</p>

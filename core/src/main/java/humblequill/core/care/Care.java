@@ -9,9 +9,6 @@ import java.util.Set;
 
 /** Tells which cautions apply. The figures are common practice, no published source. */
 public final class Care {
-  /** Minutes after which a break is due. */
-  public static final int MINUTES_TO_BREAK = 45;
-
   private static final int WEEKS_COMPARED = 4;
   private static final double SUDDEN = 1.5;
   private static final int LEAST_USUAL = 60;
@@ -24,17 +21,19 @@ public final class Care {
    *
    * @param today the open practice day
    * @param minutesToday minutes planned or drawn today, whichever is more
+   * @param breakEvery minutes of drawing after which a break is due; 45 to 50 are usual
    * @param minutesByDay minutes of every day with an entry
    * @param media names of the media drawn with today
    */
   public static List<Caution> on(
       LocalDate today,
       int minutesToday,
+      int breakEvery,
       Map<LocalDate, Integer> minutesByDay,
       Collection<String> media) {
     var cautions = new ArrayList<Caution>();
-    if (minutesToday > MINUTES_TO_BREAK) {
-      cautions.add(new Caution(Caution.Kind.BREAK, minutesToday, MINUTES_TO_BREAK));
+    if (minutesToday > breakEvery) {
+      cautions.add(new Caution(Caution.Kind.BREAK, minutesToday, breakEvery));
     }
     int week = minutes(minutesByDay, today.minusDays(6), today);
     int before = minutes(minutesByDay, today.minusDays(6 + 7 * WEEKS_COMPARED), today.minusDays(7));
@@ -46,6 +45,18 @@ public final class Care {
       cautions.add(new Caution(Caution.Kind.DUST_AND_FUMES, 0, 0));
     }
     return List.copyOf(cautions);
+  }
+
+  /** Mean minutes a week of the four weeks before a day. */
+  public static int usualWeek(LocalDate today, Map<LocalDate, Integer> minutesByDay) {
+    return Math.round(
+        (float) minutes(minutesByDay, today.minusDays(7 * WEEKS_COMPARED), today.minusDays(1))
+            / WEEKS_COMPARED);
+  }
+
+  /** Whether a week of so many minutes is a sudden increase over the usual one. */
+  public static boolean sudden(int weekMinutes, int usualMinutes) {
+    return usualMinutes >= LEAST_USUAL && weekMinutes > SUDDEN * usualMinutes;
   }
 
   private static int minutes(Map<LocalDate, Integer> minutesByDay, LocalDate from, LocalDate to) {

@@ -23,6 +23,7 @@ import java.util.TreeMap;
  * @param skipped references skipped
  * @param drawn seconds of each drawing that counts, by number of the drawing
  * @param drawingMillis time the pen moved in, skipped references left out
+ * @param workMillis the same with looking, holding in mind and revealing
  * @param restMillis time of breaks
  * @param endedAt when it was over; the given moment before
  */
@@ -36,6 +37,7 @@ public record Timed(
     int skipped,
     Map<Integer, Integer> drawn,
     long drawingMillis,
+    long workMillis,
     long restMillis,
     Instant endedAt) {
   /** What the learner presses. */
@@ -89,6 +91,7 @@ public record Timed(
     private final List<Step> steps;
     private final Map<Integer, Integer> drawn = new TreeMap<>();
     private final List<Long> spent = new ArrayList<>();
+    private final List<Long> worked = new ArrayList<>();
     private int step;
     private long left;
     private long now;
@@ -106,6 +109,7 @@ public record Timed(
       this.left = steps.get(0).seconds() * 1000L;
       for (int i = 0; i < ladder.drawings(); i++) {
         spent.add(0L);
+        worked.add(0L);
       }
     }
 
@@ -126,8 +130,11 @@ public record Timed(
       var current = steps.get(step);
       if (current.kind() == Step.Kind.BREAK) {
         rest += millis;
-      } else if (current.kind().draws()) {
-        spent.set(current.drawing(), spent.get(current.drawing()) + millis);
+      } else {
+        worked.set(current.drawing(), worked.get(current.drawing()) + millis);
+        if (current.kind().draws()) {
+          spent.set(current.drawing(), spent.get(current.drawing()) + millis);
+        }
       }
       now += millis;
       left -= millis;
@@ -188,14 +195,19 @@ public record Timed(
       }
       int before = Math.max(0, drawing - 1);
       if (drawing < ladder.drawings()) {
-        spent.set(drawing, 0L);
+        forget(drawing);
       }
       reference = Math.max(0, reference - (drawn.remove(before) == null ? 0 : 1));
       again(before);
     }
 
-    private void again(int drawing) {
+    private void forget(int drawing) {
       spent.set(drawing, 0L);
+      worked.set(drawing, 0L);
+    }
+
+    private void again(int drawing) {
+      forget(drawing);
       int first = 0;
       while (steps.get(first).drawing() != drawing) {
         first++;
@@ -226,6 +238,7 @@ public record Timed(
           skipped,
           drawn,
           spent.stream().mapToLong(s -> s).sum(),
+          worked.stream().mapToLong(s -> s).sum(),
           rest,
           Instant.ofEpochMilli(over ? endedAt : now));
     }

@@ -26,7 +26,7 @@ class CareTest {
 
   private static List<Caution.Kind> kinds(
       int today, Map<LocalDate, Integer> minutes, String... media) {
-    return Care.on(TODAY, today, minutes, List.of(media)).stream().map(Caution::kind).toList();
+    return Care.on(TODAY, today, 45, minutes, List.of(media)).stream().map(Caution::kind).toList();
   }
 
   @Test
@@ -38,8 +38,23 @@ class CareTest {
   @Test
   void a_week_over_one_and_a_half_times_the_mean_of_four_is_told() {
     assertThat(kinds(0, weeks(300, 200, 200, 200, 200))).isEmpty();
-    var caution = Care.on(TODAY, 0, weeks(301, 200, 200, 200, 200), List.of()).get(0);
+    var caution = Care.on(TODAY, 0, 45, weeks(301, 200, 200, 200, 200), List.of()).get(0);
     assertThat(caution).isEqualTo(new Caution(Caution.Kind.SUDDEN_INCREASE, 301, 200));
+  }
+
+  @Test
+  void the_learner_says_after_how_many_minutes_a_break_is_due() {
+    assertThat(Care.on(TODAY, 50, 50, Map.of(), List.of())).isEmpty();
+    assertThat(Care.on(TODAY, 51, 50, Map.of(), List.of())).hasSize(1);
+  }
+
+  @Test
+  void a_planned_week_is_held_against_the_usual_one() {
+    int usual = Care.usualWeek(TODAY, weeks(999, 200, 240, 200, 160));
+    assertThat(usual).as("the four weeks before, today left out").isEqualTo(200);
+    assertThat(Care.sudden(301, usual)).isTrue();
+    assertThat(Care.sudden(300, usual)).isFalse();
+    assertThat(Care.sudden(300, 30)).as("too little to compare with").isFalse();
   }
 
   @Test

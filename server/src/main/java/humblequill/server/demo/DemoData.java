@@ -191,7 +191,8 @@ class DemoData implements SmartInitializingSingleton {
               random.nextInt(3) == 0 ? null : mark(day),
               texts == null ? "" : texts.wentWrong(),
               texts == null ? "" : texts.nextTime(),
-              ""));
+              "",
+              null));
       done.computeIfAbsent(exercise.id(), e -> new HashMap<>()).merge(day, units, Integer::sum);
       return time.plusMinutes(minutes + 3L);
     }
@@ -215,7 +216,8 @@ class DemoData implements SmartInitializingSingleton {
               null,
               "",
               "",
-              DemoTexts.cat(random)));
+              DemoTexts.cat(random),
+              null));
     }
 
     private void add(EntryFields fields) {

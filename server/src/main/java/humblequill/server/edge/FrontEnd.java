@@ -15,6 +15,13 @@ class FrontEnd {
     "/course/merge",
     "/course/topics",
     "/course/print",
+    "/quotas",
+    "/quotas/new",
+    "/quotas/*",
+    "/quotas/*/change",
+    "/sitting",
+    "/sitting/*",
+    "/cabinet",
     "/settings",
     "/search"
   })

@@ -35,6 +35,7 @@ class EntryEntity implements Persistable<UUID> {
   String wentWrong = "";
   String nextTime = "";
   String note = "";
+  String poses = "";
   Instant writtenAt = Instant.EPOCH;
 
   @Override

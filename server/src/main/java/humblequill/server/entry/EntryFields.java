@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param wentWrong what went wrong
  * @param nextTime what to do next time
  * @param note all else
+ * @param poses lengths and counts of timed poses, as in {@code 10 x 30 s, 4 x 2 min}; may be left
+ *     out
  */
 public record EntryFields(
     @NotNull LocalDate day,
@@ -46,7 +48,8 @@ public record EntryFields(
     @Nullable @Min(1) @Max(5) Integer mark,
     @NotNull @Size(max = Entry.MAX_TEXT) String wentWrong,
     @NotNull @Size(max = Entry.MAX_TEXT) String nextTime,
-    @NotNull @Size(max = Entry.MAX_TEXT) String note) {
+    @NotNull @Size(max = Entry.MAX_TEXT) String note,
+    @Nullable @Size(max = 400) String poses) {
 
   /** The fields of an entry as the rules know it. */
   public static EntryFields of(Entry entry) {
@@ -66,6 +69,7 @@ public record EntryFields(
         entry.mark().orElse(null),
         entry.wentWrong(),
         entry.nextTime(),
-        entry.note());
+        entry.note(),
+        null);
   }
 }

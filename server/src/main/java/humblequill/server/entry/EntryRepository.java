@@ -35,6 +35,9 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       "select new humblequill.server.entry.EntryRepository$Done(e.exerciseId, e.practiceDay, e.drawings, e.minutes) from EntryEntity e where e.placementId = :placement and e.exerciseId in :exercises")
   List<Done> done(UUID placement, Collection<String> exercises);
 
+  List<EntryEntity> findByPracticeDayGreaterThanEqualOrderByPracticeDayAscTimeOfDayAscWrittenAtAsc(
+      LocalDate from);
+
   List<EntryEntity> findByPracticeDayOrderByTimeOfDayAscWrittenAtAsc(LocalDate day);
 
   Optional<EntryEntity> findFirstByExerciseIdOrderByPracticeDayDescWrittenAtDesc(String exerciseId);

@@ -21,6 +21,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,18 +36,21 @@ public class EntryService {
   private final SettingsService settings;
   private final PracticeDays days;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
   EntryService(
       EntryRepository repository,
       CourseService courses,
       SettingsService settings,
       PracticeDays days,
-      Clock clock) {
+      Clock clock,
+      ApplicationEventPublisher events) {
     this.repository = repository;
     this.courses = courses;
     this.settings = settings;
     this.days = days;
     this.clock = clock;
+    this.events = events;
   }
 
   /** Entries that match, newest first. */
@@ -117,6 +121,16 @@ public class EntryService {
     return done;
   }
 
+  /** Entries from a day on, in the order they were drawn. */
+  @Transactional(readOnly = true)
+  public List<EntryView> since(LocalDate from) {
+    return repository
+        .findByPracticeDayGreaterThanEqualOrderByPracticeDayAscTimeOfDayAscWrittenAtAsc(from)
+        .stream()
+        .map(EntryView::of)
+        .toList();
+  }
+
   /** Minutes so far of each topic, by the names that entries and courses use. */
   @Transactional(readOnly = true)
   public Map<String, Integer> minutesByTopic() {
@@ -155,7 +169,7 @@ public class EntryService {
     entity.id = id;
     fill(entity, fields);
     entity.writtenAt = clock.instant();
-    days.touched(List.of(fields.day()));
+    touched(List.of(fields.day()));
     return new Created(EntryView.of(repository.saveAndFlush(entity)), true);
   }
 
@@ -176,7 +190,7 @@ public class EntryService {
           toSave.add(entity);
         });
     repository.saveAllAndFlush(toSave);
-    days.touched(touched);
+    touched(touched);
   }
 
   /** Changes an entry, unless it was changed since the client read it. */
@@ -187,7 +201,7 @@ public class EntryService {
     if (!Objects.equals(entity.version, version)) {
       throw Refusal.stale("entry", EntryView.of(entity));
     }
-    days.touched(List.of(entity.practiceDay, fields.day()));
+    touched(List.of(entity.practiceDay, fields.day()));
     fill(entity, fields);
     return EntryView.of(repository.saveAndFlush(entity));
   }
@@ -202,7 +216,7 @@ public class EntryService {
     if (!Objects.equals(entity.get().version, version)) {
       throw Refusal.stale("entry", EntryView.of(entity.get()));
     }
-    days.touched(List.of(entity.get().practiceDay));
+    touched(List.of(entity.get().practiceDay));
     repository.delete(entity.get());
     repository.flush();
   }
@@ -238,6 +252,11 @@ public class EntryService {
     } catch (IllegalArgumentException e) {
       throw Refusal.badValue("entry", "", "Not kept: " + e.getMessage() + ".");
     }
+  }
+
+  private void touched(Collection<LocalDate> changed) {
+    days.touched(changed);
+    events.publishEvent(new EntriesChanged());
   }
 
   private static Entry toCore(EntryFields f) {
@@ -299,6 +318,7 @@ public class EntryService {
     entity.wentWrong = entry.wentWrong();
     entity.nextTime = entry.nextTime();
     entity.note = entry.note();
+    entity.poses = fields.poses() == null ? "" : fields.poses().strip();
     if (!Objects.equals(entity.exerciseId, entry.exerciseId().orElse(null))) {
       var found = entry.exerciseId().map(this::exercise);
       entity.exerciseId = entry.exerciseId().orElse(null);
@@ -330,7 +350,8 @@ public class EntryService {
         e.mark,
         e.wentWrong,
         e.nextTime,
-        e.note);
+        e.note,
+        e.poses.isEmpty() ? null : e.poses);
   }
 
   /** Which of these ids are taken. */

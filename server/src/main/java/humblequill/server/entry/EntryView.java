@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param id made by the client
  * @param version counts changes; a write with an older one is refused
  * @param exerciseTitle name of the exercise when it was logged
+ * @param poses lengths and counts of timed poses; empty without any
  * @param minutesOrEstimate minutes, or estimated from the drawings; 0 when nothing tells
  */
 public record EntryView(
@@ -33,7 +34,8 @@ public record EntryView(
     @Nullable Integer mark,
     String wentWrong,
     String nextTime,
-    String note) {
+    String note,
+    String poses) {
 
   static EntryView of(EntryEntity e) {
     return new EntryView(
@@ -56,6 +58,7 @@ public record EntryView(
         e.mark,
         e.wentWrong,
         e.nextTime,
-        e.note);
+        e.note,
+        e.poses);
   }
 }

@@ -37,7 +37,8 @@ final class EntryCsv {
           "mark",
           "went_wrong",
           "next_time",
-          "note");
+          "note",
+          "poses");
 
   private static final CSVFormat FORMAT =
       CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
@@ -75,7 +76,8 @@ final class EntryCsv {
           e.mark(),
           e.wentWrong(),
           e.nextTime(),
-          e.note());
+          e.note(),
+          e.poses());
     }
   }
 
@@ -120,7 +122,8 @@ final class EntryCsv {
             value("mark", cells, Integer::valueOf),
             cells.getOrDefault("went_wrong", "").strip(),
             cells.getOrDefault("next_time", "").strip(),
-            cells.getOrDefault("note", "").strip()));
+            cells.getOrDefault("note", "").strip(),
+            value("poses", cells, Function.identity())));
   }
 
   private static <T> T required(String column, @Nullable T value) throws BadLine {

@@ -192,7 +192,8 @@ class ExchangeService {
           f.mark(),
           f.wentWrong(),
           f.nextTime(),
-          f.note());
+          f.note(),
+          f.poses());
     }
 
     private void check(EntryFields fields) throws EntryCsv.BadLine {

@@ -4,6 +4,7 @@ import humblequill.core.course.Exercise;
 import humblequill.core.course.MissedWork;
 import humblequill.core.course.PlacedWeek;
 import humblequill.core.plan.Appointments;
+import humblequill.core.plan.DayRoom;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.PlanTime;
 import humblequill.core.plan.Settling;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,12 +33,15 @@ public class PlanService {
   private final EntryService entries;
   private final AppointmentService appointments;
   private final SettingsService settings;
+  private final TakenTime taken;
 
   PlanService(
       CourseService courses,
       EntryService entries,
       AppointmentService appointments,
-      SettingsService settings) {
+      SettingsService settings,
+      TakenTime taken) {
+    this.taken = taken;
     this.courses = courses;
     this.entries = entries;
     this.appointments = appointments;
@@ -61,7 +66,11 @@ public class PlanService {
    * What planning several courses needs: their time parted by weight wherever more than one has
    * work on a date.
    */
-  public record Planning(List<PlacedCourse> followed, Learner learner, Appointments appointments) {
+  public record Planning(
+      List<PlacedCourse> followed,
+      Learner learner,
+      Appointments appointments,
+      ToIntFunction<LocalDate> taken) {
     /** The time of one of the courses; poses of appointments count for the main course only. */
     public PlanTime timeOf(PlacedCourse placed) {
       var own = part(placed);
@@ -69,9 +78,18 @@ public class PlanService {
       var shared = new SharedRoom(Stream.concat(Stream.of(own), others).toList());
       return new PlanTime(
           learner.today(),
-          date -> learner.room(date).withCourseShare(shared.shareOf(own, date)),
+          date -> left(date).withCourseShare(shared.shareOf(own, date)),
           learner.dayOrder(),
           placed.side() ? appointments.withoutPoses() : appointments);
+    }
+
+    /** The room of a date, less what running quotas take. */
+    private DayRoom left(LocalDate date) {
+      var room = learner.room(date);
+      int minutes = taken.applyAsInt(date);
+      return minutes == 0
+          ? room
+          : room.withAvailable(Math.max(0, room.availableMinutes() - minutes));
     }
 
     private static SharedRoom.Part part(PlacedCourse placed) {
@@ -82,7 +100,8 @@ public class PlanService {
   /** All that is followed, as it stands. */
   @Transactional(readOnly = true)
   public Planning planning(Learner learner) {
-    return new Planning(courses.followed(), learner, appointments.appointments());
+    return new Planning(
+        courses.followed(), learner, appointments.appointments(), taken.minutes(learner));
   }
 
   /** The weeks of all followed courses that hold a day: the main course's first. */

@@ -1,6 +1,7 @@
 package humblequill.server.today;
 
 import humblequill.server.plan.PlanService;
+import humblequill.server.sitting.SittingService;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -12,13 +13,17 @@ class TodayController {
 
   private final PlanService plans;
 
-  TodayController(TodayService service, PlanService plans) {
+  private final SittingService sittings;
+
+  TodayController(TodayService service, PlanService plans, SittingService sittings) {
+    this.sittings = sittings;
     this.plans = plans;
     this.service = service;
   }
 
   @GetMapping
   TodayView today() {
+    sittings.settle();
     plans.settle();
     return service.today();
   }

@@ -14,7 +14,9 @@ import humblequill.server.entry.PracticeDays;
 import humblequill.server.plan.PlanService;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
+import humblequill.server.quota.QuotasToday;
 import humblequill.server.settings.SettingsService;
+import humblequill.server.sitting.SittingService;
 import humblequill.server.streak.StreakService;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -36,13 +38,19 @@ class TodayService {
   private final EntryService entries;
   private final StreakService streaks;
   private final PracticeDays days;
+  private final QuotasToday quotas;
+  private final SittingService sittings;
 
   TodayService(
       SettingsService settings,
       PlanService plans,
       EntryService entries,
       StreakService streaks,
-      PracticeDays days) {
+      PracticeDays days,
+      QuotasToday quotas,
+      SittingService sittings) {
+    this.sittings = sittings;
+    this.quotas = quotas;
     this.settings = settings;
     this.plans = plans;
     this.entries = entries;
@@ -59,12 +67,14 @@ class TodayService {
     var weeks = plans.weeksOn(planning, today);
     var outlooks = weeks.stream().map(w -> w.open().outlook()).toList();
     var drawn = entries.on(today);
+    var asked = quotas.on(learner, weeks, outlooks);
     int plannedMinutes =
         minutes(
-            outlooks.stream()
-                .flatMap(o -> o.on(today).stream())
-                .mapToInt(DayPlan::plannedSeconds)
-                .sum());
+                outlooks.stream()
+                    .flatMap(o -> o.on(today).stream())
+                    .mapToInt(DayPlan::plannedSeconds)
+                    .sum())
+            + asked.stream().mapToInt(QuotasToday.QuotaToday::minutes).sum();
     int drawnMinutes = drawn.stream().mapToInt(EntryView::minutesOrEstimate).sum();
     var weekStart = Weeks.startOf(today, learner.weekStart());
     var main = planning.followed().stream().filter(p -> !p.side()).findFirst();
@@ -94,8 +104,11 @@ class TodayService {
         Care.on(
             today,
             Math.max(plannedMinutes, drawnMinutes),
+            sittings.readSettings().breakEveryMinutes(),
             days.minutesByDay(),
-            drawn.stream().map(EntryView::medium).filter(Objects::nonNull).toList()));
+            drawn.stream().map(EntryView::medium).filter(Objects::nonNull).toList()),
+        asked,
+        quotas.asked(learner));
   }
 
   private static Optional<PlanService.PlannedWeek> weekOf(

@@ -7,6 +7,8 @@ import humblequill.core.streak.PenLine;
 import humblequill.server.entry.EntryView;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
+import humblequill.server.quota.OpenRule;
+import humblequill.server.quota.QuotasToday;
 import humblequill.server.streak.StreakView;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -36,6 +38,8 @@ import org.jspecify.annotations.Nullable;
  * @param streak by the learner's own rule
  * @param penLine twelve weeks up to the end of this one
  * @param cautions usual cautions that apply today
+ * @param quotas what running quotas ask of today
+ * @param asked rules of quotas that today's entries leave open
  */
 public record TodayView(
     LocalDate day,
@@ -57,7 +61,9 @@ public record TodayView(
     List<EntryView> entries,
     StreakView streak,
     List<PenLine.Stroke> penLine,
-    List<Caution> cautions) {
+    List<Caution> cautions,
+    List<QuotasToday.QuotaToday> quotas,
+    List<OpenRule> asked) {
   /**
    * Where the course stands.
    *

@@ -1,0 +1,101 @@
+package humblequill.server.quota;
+
+import humblequill.core.quota.PromptMaker;
+import humblequill.server.edge.Refusal;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The three word lists that prompts are made of. */
+@Service
+class PromptWords {
+  private static final Lists SHIPPED =
+      new Lists(
+          List.of(
+              "ferryman",
+              "net mender",
+              "harbour dog",
+              "gull",
+              "crane driver",
+              "child with a bucket",
+              "sail maker",
+              "old sailor",
+              "fish seller",
+              "diver",
+              "lighthouse keeper",
+              "cat on the quay"),
+          List.of(
+              "oilskin coat",
+              "coil of rope",
+              "lantern",
+              "crate",
+              "anchor",
+              "bicycle",
+              "oar",
+              "woollen cap",
+              "net",
+              "bucket",
+              "folded sail",
+              "wheelbarrow"),
+          List.of(
+              "waits",
+              "climbs",
+              "carries",
+              "leans into the wind",
+              "sleeps",
+              "reaches up",
+              "looks back",
+              "mends",
+              "pulls",
+              "balances",
+              "stumbles",
+              "tells a story"));
+
+  private final PromptWordsRepository repository;
+
+  PromptWords(PromptWordsRepository repository) {
+    this.repository = repository;
+  }
+
+  /**
+   * The lists.
+   *
+   * @param subjects who
+   * @param things with what
+   * @param actions does what
+   */
+  record Lists(
+      @NotNull @Size(min = 1, max = 500) List<@NotBlank @Size(max = 80) String> subjects,
+      @NotNull @Size(min = 1, max = 500) List<@NotBlank @Size(max = 80) String> things,
+      @NotNull @Size(min = 1, max = 500) List<@NotBlank @Size(max = 80) String> actions) {}
+
+  @Transactional(readOnly = true)
+  Lists read() {
+    return repository
+        .findById(PromptWordsEntity.ONLY)
+        .map(e -> QuotaCounts.JSON.readValue(e.document, Lists.class))
+        .orElse(SHIPPED);
+  }
+
+  @Transactional
+  Lists write(Lists lists) {
+    var entity = repository.findById(PromptWordsEntity.ONLY).orElseGet(PromptWordsEntity::new);
+    entity.document = QuotaCounts.JSON.writeValueAsString(lists);
+    repository.saveAndFlush(entity);
+    return lists;
+  }
+
+  /** The three words of a seed, each drawn anew as often as asked. */
+  @Transactional(readOnly = true)
+  List<String> make(long seed, List<Integer> rerolls) {
+    if (rerolls.size() != 3) {
+      throw Refusal.badValue("rerolls", rerolls, "There are three words, so three numbers.");
+    }
+    var lists = read();
+    return PromptMaker.words(
+        List.of(lists.subjects(), lists.things(), lists.actions()), seed, rerolls);
+  }
+}

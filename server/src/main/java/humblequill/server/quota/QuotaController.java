@@ -1,0 +1,152 @@
+package humblequill.server.quota;
+
+import humblequill.core.quota.Quota;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/quotas")
+class QuotaController {
+  private final QuotaService service;
+  private final PromptWords words;
+
+  QuotaController(QuotaService service, PromptWords words) {
+    this.service = service;
+    this.words = words;
+  }
+
+  @GetMapping
+  List<QuotaView> all() {
+    return service.all();
+  }
+
+  @GetMapping("/{id}")
+  QuotaView get(@PathVariable UUID id) {
+    return service.get(id);
+  }
+
+  @PostMapping("/worksheet")
+  WorksheetView worksheet(@RequestBody @Valid QuotaTerms terms) {
+    return service.worksheet(terms);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  QuotaView create(@RequestBody @Valid NewQuota quota) {
+    return service.get(service.create(quota.id(), quota.terms(), null));
+  }
+
+  @PutMapping("/{id}")
+  QuotaView change(@PathVariable UUID id, @RequestBody @Valid ChangedQuota quota) {
+    service.change(id, quota.version(), quota.terms());
+    return service.get(id);
+  }
+
+  @PostMapping("/{id}/end")
+  QuotaView end(@PathVariable UUID id, @RequestParam long version) {
+    service.end(id, version);
+    return service.get(id);
+  }
+
+  @PostMapping("/{id}/go-on")
+  QuotaView goOn(@PathVariable UUID id, @RequestParam long version) {
+    service.goOn(id, version);
+    return service.get(id);
+  }
+
+  @PutMapping("/{id}/result")
+  QuotaView result(@PathVariable UUID id, @RequestBody @Valid QuotaResult result) {
+    service.result(id, result.version(), result.learned(), result.best());
+    return service.get(id);
+  }
+
+  @PostMapping("/{id}/again")
+  @ResponseStatus(HttpStatus.CREATED)
+  QuotaView again(@PathVariable UUID id, @RequestBody @Valid QuotaAgain again) {
+    return service.get(service.again(id, again.id(), again.start()));
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable UUID id, @RequestParam long version) {
+    service.remove(id, version);
+  }
+
+  @PutMapping("/{id}/prompts")
+  QuotaView prompts(@PathVariable UUID id, @RequestBody @Valid PromptList list) {
+    service.prompts(id, list.prompts());
+    return service.get(id);
+  }
+
+  @PutMapping("/{id}/rules")
+  QuotaView answer(@PathVariable UUID id, @RequestBody @Valid RuleAnswer answer) {
+    service.answer(id, answer.entryId(), answer.rule(), answer.kept());
+    return service.get(id);
+  }
+
+  @PostMapping("/prompts/read")
+  PromptTexts read(@RequestBody @Valid PromptFile file) {
+    return new PromptTexts(PromptText.read(file.text()));
+  }
+
+  @PostMapping("/prompts/make")
+  PromptTexts make(@RequestBody @Valid PromptWish wish) {
+    return new PromptTexts(words.make(wish.seed(), wish.rerolls()));
+  }
+
+  @GetMapping("/prompts/words")
+  PromptWords.Lists words() {
+    return words.read();
+  }
+
+  @PutMapping("/prompts/words")
+  PromptWords.Lists words(@RequestBody @Valid PromptWords.Lists lists) {
+    return words.write(lists);
+  }
+
+  /** A new quota under an id that the client made. */
+  record NewQuota(@NotNull UUID id, @NotNull @Valid QuotaTerms terms) {}
+
+  /** Other terms on top of the version that the client read. */
+  record ChangedQuota(long version, @NotNull @Valid QuotaTerms terms) {}
+
+  /** What was learned, and the best entries. */
+  record QuotaResult(
+      long version,
+      @NotNull @Size(max = 2000) String learned,
+      @NotNull @Size(max = 60) List<@NotNull UUID> best) {}
+
+  /** The same promise from another day on. */
+  record QuotaAgain(@NotNull UUID id, @NotNull LocalDate start) {}
+
+  /** All prompts of a quota in order. */
+  record PromptList(
+      @NotNull @Size(max = 2000) List<QuotaView.@Valid @NotNull PromptView> prompts) {}
+
+  /** Whether an entry kept a rule. */
+  record RuleAnswer(@NotNull UUID entryId, @NotNull Quota.Rule rule, boolean kept) {}
+
+  /** Text with prompts. */
+  record PromptFile(@NotNull @Size(max = 200_000) String text) {}
+
+  /** Which prompt is wanted. */
+  record PromptWish(long seed, @NotNull @Size(min = 3, max = 3) List<@NotNull Integer> rerolls) {}
+
+  /** Prompts or their words. */
+  record PromptTexts(List<String> prompts) {}
+}

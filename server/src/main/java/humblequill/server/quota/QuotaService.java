@@ -1,0 +1,294 @@
+package humblequill.server.quota;
+
+import humblequill.core.care.Care;
+import humblequill.core.plan.DayRoom;
+import humblequill.core.quota.BrokenPromiseException;
+import humblequill.core.quota.Counting;
+import humblequill.core.quota.PaceEstimate;
+import humblequill.core.quota.Quota;
+import humblequill.core.quota.Tracker;
+import humblequill.core.quota.Worksheet;
+import humblequill.server.edge.Refusal;
+import humblequill.server.entry.PracticeDays;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the quotas and works out whether they can be kept. */
+@Service
+public class QuotaService {
+  private static final int YEARS_OF_OWN_PACE = 2;
+  private static final int DAYS_TO_ADD = 366;
+  private static final int WEEK = 7;
+
+  private final QuotaRepository repository;
+  private final PromptRepository prompts;
+  private final RuleAnswerRepository answers;
+  private final QuotaCounts counts;
+  private final QuotaViews views;
+  private final SettingsService settings;
+  private final PracticeDays days;
+  private final Clock clock;
+
+  QuotaService(
+      QuotaRepository repository,
+      PromptRepository prompts,
+      RuleAnswerRepository answers,
+      QuotaCounts counts,
+      QuotaViews views,
+      SettingsService settings,
+      PracticeDays days,
+      Clock clock) {
+    this.repository = repository;
+    this.prompts = prompts;
+    this.answers = answers;
+    this.counts = counts;
+    this.views = views;
+    this.settings = settings;
+    this.days = days;
+    this.clock = clock;
+  }
+
+  /** Can it be done? Nothing is kept. */
+  @Transactional(readOnly = true)
+  public WorksheetView worksheet(QuotaTerms terms) {
+    var learner = settings.learner();
+    var quota = core(terms);
+    var own =
+        terms.unit() == Counting.Unit.MINUTES && terms.kind() != QuotaTerms.Kind.PROMPT_LIST
+            ? new PaceEstimate(60, 0, 0)
+            : PaceEstimate.of(
+                counts.ownSeconds(quota, learner.today().minusYears(YEARS_OF_OWN_PACE)),
+                terms.secondsEach());
+    var span = Tracker.progress(quota, Map.of(), hasMinutes(learner), quota.promise().start());
+    var rooms = rooms(terms, learner, span.from(), span.due());
+    var next = rooms(terms, learner, span.due().plusDays(1), span.due().plusDays(DAYS_TO_ADD));
+    var sheet = Worksheet.of(span.asked(), own.secondsEach(), rooms, next);
+    int usual = Care.usualWeek(learner.today(), days.minutesByDay());
+    int week =
+        (int) Math.round(sheet.workSeconds() / 60.0 * Math.min(1, (double) WEEK / rooms.size()));
+    int together = terms.beside() ? week + usual : Math.max(week, usual);
+    return WorksheetView.of(
+        sheet, span.asked(), span.due(), own, usual, week, Care.sudden(together, usual));
+  }
+
+  private static Predicate<LocalDate> hasMinutes(Learner learner) {
+    return date ->
+        learner.availability().minutesOn(date) > 0 && !learner.availability().isNeutral(date);
+  }
+
+  /** The time there is for it: the day's minutes, or those set apart for it on drawing days. */
+  private static List<DayRoom> rooms(
+      QuotaTerms terms, Learner learner, LocalDate from, LocalDate to) {
+    return Stream.iterate(from, d -> !d.isAfter(to), d -> d.plusDays(1))
+        .map(
+            date -> {
+              boolean rest =
+                  terms.rest().contains(date.getDayOfWeek()) || !hasMinutes(learner).test(date);
+              int all = learner.availability().minutesOn(date);
+              int own = terms.minutesADay() == null ? all : terms.minutesADay();
+              return new DayRoom(date, rest ? 0 : own, learner.overheadMinutes(), 0);
+            })
+        .toList();
+  }
+
+  private static Quota core(QuotaTerms terms) {
+    try {
+      return terms.toCore();
+    } catch (BrokenPromiseException e) {
+      throw Refusal.badValue(e.field(), e.value(), "Not kept: " + e.getMessage() + ".");
+    }
+  }
+
+  /** All quotas: those that run first, then the newest. */
+  @Transactional(readOnly = true)
+  public List<QuotaView> all() {
+    return views.all(settings.learner());
+  }
+
+  /** One quota. */
+  @Transactional(readOnly = true)
+  public QuotaView get(UUID id) {
+    return all().stream()
+        .filter(q -> q.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> Refusal.notFound("quota", id));
+  }
+
+  /** Makes a promise; the same id told twice makes one. */
+  @Transactional
+  public UUID create(UUID id, QuotaTerms terms, @Nullable UUID againOf) {
+    core(terms);
+    var document = QuotaCounts.JSON.writeValueAsString(terms);
+    var existing = repository.findById(id);
+    if (existing.isPresent()) {
+      if (!existing.get().document.equals(document)) {
+        throw Refusal.conflict("id-taken", "There is another quota with the id " + id + ".");
+      }
+      return id;
+    }
+    counts.changed();
+    var entity = new QuotaEntity();
+    entity.id = id;
+    entity.document = document;
+    entity.startDay = terms.start();
+    entity.againOf = againOf;
+    entity.madeAt = clock.instant();
+    repository.saveAndFlush(entity);
+    return id;
+  }
+
+  /** Changes a promise that is under way. */
+  @Transactional
+  public void change(UUID id, long version, QuotaTerms terms) {
+    core(terms);
+    var entity = stored(id, version);
+    if (entity.endedOn != null) {
+      throw Refusal.conflict("ended", "This quota is over; take it again instead.");
+    }
+    counts.changed();
+    entity.document = QuotaCounts.JSON.writeValueAsString(terms);
+    entity.startDay = terms.start();
+    repository.saveAndFlush(entity);
+  }
+
+  /** Ends a quota today; its record stays. */
+  @Transactional
+  public void end(UUID id, long version) {
+    var entity = stored(id, version);
+    if (entity.endedOn == null) {
+      counts.changed();
+      var today = settings.learner().today();
+      entity.endedOn = today.isBefore(entity.startDay) ? entity.startDay : today;
+      repository.saveAndFlush(entity);
+    }
+  }
+
+  /** Goes on with a quota that was ended. */
+  @Transactional
+  public void goOn(UUID id, long version) {
+    var entity = stored(id, version);
+    counts.changed();
+    entity.endedOn = null;
+    repository.saveAndFlush(entity);
+  }
+
+  /** Keeps what was learned and which pages are the best. */
+  @Transactional
+  public void result(UUID id, long version, String learned, List<UUID> best) {
+    var entity = stored(id, version);
+    counts.changed();
+    entity.learned = learned.strip();
+    entity.best = best.stream().distinct().map(UUID::toString).collect(Collectors.joining(" "));
+    repository.saveAndFlush(entity);
+  }
+
+  /** Takes a promise again from a day on: the same terms, the same prompts. */
+  @Transactional
+  public UUID again(UUID id, UUID newId, LocalDate start) {
+    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
+    var terms = QuotaCounts.JSON.readValue(entity.document, QuotaTerms.class).from(start);
+    boolean isNew = !repository.existsById(newId);
+    create(newId, terms, id);
+    if (isNew) {
+      for (var prompt : prompts.findByQuotaIdOrderByPositionAsc(id)) {
+        var copy = new PromptEntity();
+        copy.quotaId = newId;
+        copy.position = prompt.position;
+        copy.words = prompt.words;
+        copy.chosen = prompt.chosen;
+        prompts.save(copy);
+      }
+    }
+    return newId;
+  }
+
+  /** Removes a quota with its prompts and answers; the entries stay. */
+  @Transactional
+  public void remove(UUID id, long version) {
+    var entity = repository.findById(id);
+    if (entity.isEmpty()) {
+      return;
+    }
+    stored(id, version);
+    counts.changed();
+    repository.findAll().stream().filter(q -> id.equals(q.againOf)).forEach(q -> q.againOf = null);
+    prompts.deleteByQuotaId(id);
+    answers.deleteByQuotaId(id);
+    repository.delete(entity.get());
+    repository.flush();
+  }
+
+  /** Replaces the prompts of a quota, in this order. */
+  @Transactional
+  public void prompts(UUID id, List<QuotaView.PromptView> wanted) {
+    if (!repository.existsById(id)) {
+      throw Refusal.notFound("quota", id);
+    }
+    counts.changed();
+    var ids = wanted.stream().map(QuotaView.PromptView::id).collect(Collectors.toSet());
+    if (ids.size() < wanted.size()) {
+      throw Refusal.badValue("id", "", "An id of a prompt is there twice.");
+    }
+    var today = settings.learner().today();
+    var known =
+        prompts.findByQuotaIdOrderByPositionAsc(id).stream()
+            .collect(Collectors.toMap(p -> p.id, p -> p));
+    known.values().stream().filter(p -> !ids.contains(p.id)).forEach(prompts::delete);
+    var all = new ArrayList<PromptEntity>();
+    for (var view : wanted) {
+      if (view.doneOn() != null && view.doneOn().isAfter(today)) {
+        throw Refusal.badValue("doneOn", view.doneOn(), view.doneOn() + " lies ahead.");
+      }
+      var entity = known.getOrDefault(view.id(), new PromptEntity());
+      entity.id = view.id();
+      entity.quotaId = id;
+      entity.position = all.size();
+      entity.words = view.words().strip();
+      entity.chosen = view.chosen();
+      entity.doneOn = view.doneOn();
+      entity.developed = view.developed();
+      all.add(entity);
+    }
+    prompts.saveAll(all);
+    prompts.flush();
+  }
+
+  /** Keeps whether a rule was kept in an entry. */
+  @Transactional
+  public void answer(UUID quotaId, UUID entryId, Quota.Rule rule, boolean kept) {
+    if (!repository.existsById(quotaId)) {
+      throw Refusal.notFound("quota", quotaId);
+    }
+    var entity =
+        answers.findByEntryIdIn(List.of(entryId)).stream()
+            .filter(a -> a.quotaId.equals(quotaId) && a.rule == rule)
+            .findFirst()
+            .orElseGet(RuleAnswerEntity::new);
+    entity.quotaId = quotaId;
+    entity.entryId = entryId;
+    entity.rule = rule;
+    entity.kept = kept;
+    answers.saveAndFlush(entity);
+  }
+
+  private QuotaEntity stored(UUID id, long version) {
+    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
+    if (!Objects.equals(entity.version, version)) {
+      throw Refusal.stale("quota", get(id));
+    }
+    return entity;
+  }
+}

@@ -1,0 +1,132 @@
+package humblequill.server.quota;
+
+import humblequill.core.course.MissedWork;
+import humblequill.core.quota.Counting;
+import humblequill.core.quota.Promise;
+import humblequill.core.quota.Quota;
+import humblequill.server.edge.Refusal;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is promised, as read and written. Which numbers are needed depends on the kind.
+ *
+ * @param title as the learner calls it
+ * @param count units: of a sprint, each day of a run, to pick of a list, of a ramp's first week, a
+ *     week
+ * @param days drawing days of a daily run
+ * @param step by how much a ramp grows
+ * @param weeks how many weeks a ramp lasts
+ * @param due last day of a sprint or a prompt list
+ * @param topic what counts, by name; with exercise, medium, source and book
+ * @param rest weekdays without it
+ * @param policy what becomes of missed days
+ * @param rules what the learner wants to keep to
+ * @param secondsEach what one unit is expected to take
+ * @param minutesADay minutes of each drawing day for it; null for all minutes of the day
+ * @param beside whether these minutes come on top of the day's, so that the course keeps its own
+ */
+public record QuotaTerms(
+    @NotNull @Size(min = 1, max = 120) String title,
+    @NotNull Kind kind,
+    @Min(1) @Max(Promise.MAX_COUNT) int count,
+    @Nullable Integer days,
+    @Nullable Integer step,
+    @Nullable Integer weeks,
+    @NotNull LocalDate start,
+    @Nullable LocalDate due,
+    @NotNull Counting.Unit unit,
+    @Nullable @Size(max = 120) String topic,
+    @Nullable @Size(max = 80) String exercise,
+    @Nullable @Size(max = 120) String medium,
+    @Nullable @Size(max = 120) String source,
+    @Nullable @Size(max = 120) String book,
+    @NotNull Set<DayOfWeek> rest,
+    @NotNull MissedWork policy,
+    @NotNull Set<Quota.Rule> rules,
+    @Min(5) @Max(28_800) int secondsEach,
+    @Nullable @Min(1) @Max(960) Integer minutesADay,
+    boolean beside) {
+
+  /** The five kinds of promise. */
+  public enum Kind {
+    /** So many by a date. */
+    SPRINT,
+    /** So many every drawing day. */
+    DAILY_RUN,
+    /** So many prompts of a list. */
+    PROMPT_LIST,
+    /** So many a week, growing. */
+    RAMP,
+    /** So many every week. */
+    STANDING
+  }
+
+  /** The quota as the rules know it. */
+  Quota toCore() {
+    var promise =
+        switch (kind) {
+          case SPRINT -> new Promise.Sprint(count, start, need("due", due));
+          case DAILY_RUN -> new Promise.DailyRun(need("days", days), count, start);
+          case PROMPT_LIST -> new Promise.PromptList(count, start, need("due", due));
+          case RAMP -> new Promise.Ramp(count, need("step", step), need("weeks", weeks), start);
+          case STANDING -> new Promise.Standing(count, start);
+        };
+    var counting =
+        new Counting(
+            kind == Kind.PROMPT_LIST ? Counting.Unit.PROMPTS : unit,
+            text(topic),
+            text(medium),
+            text(source),
+            text(book),
+            text(exercise));
+    if (kind != Kind.PROMPT_LIST && unit == Counting.Unit.PROMPTS) {
+      throw Refusal.badValue("unit", unit, "Only a list of prompts counts prompts.");
+    }
+    return new Quota(title.strip(), promise, counting, rest, policy, rules);
+  }
+
+  private <T> T need(String field, @Nullable T value) {
+    if (value == null) {
+      throw Refusal.badValue(field, "", "A quota of the kind " + kind + " needs " + field + ".");
+    }
+    return value;
+  }
+
+  private static Optional<String> text(@Nullable String text) {
+    return Optional.ofNullable(text).map(String::strip).filter(t -> !t.isEmpty());
+  }
+
+  /** The same terms from another day on; the last day keeps its distance. */
+  QuotaTerms from(LocalDate other) {
+    long moved = other.toEpochDay() - start.toEpochDay();
+    return new QuotaTerms(
+        title,
+        kind,
+        count,
+        days,
+        step,
+        weeks,
+        other,
+        due == null ? null : due.plusDays(moved),
+        unit,
+        topic,
+        exercise,
+        medium,
+        source,
+        book,
+        rest,
+        policy,
+        rules,
+        secondsEach,
+        minutesADay,
+        beside);
+  }
+}

@@ -1,0 +1,22 @@
+package humblequill.server.quota;
+
+import humblequill.core.quota.Quota;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+@Entity
+@Table(name = "rule_answer")
+class RuleAnswerEntity {
+  @Id UUID id = UUID.randomUUID();
+  UUID quotaId = new UUID(0, 0);
+  UUID entryId = new UUID(0, 0);
+
+  @Enumerated(EnumType.STRING)
+  Quota.Rule rule = Quota.Rule.PEN_ONLY;
+
+  boolean kept;
+}

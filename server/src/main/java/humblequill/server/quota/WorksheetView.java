@@ -1,0 +1,100 @@
+package humblequill.server.quota;
+
+import humblequill.core.plan.Remedies;
+import humblequill.core.quota.Worksheet;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Can it be done: the sum behind a promise, before it is made.
+ *
+ * @param count units of the promise, or of its first week
+ * @param due its last day, or that of the first week
+ * @param drawingDays days with minutes
+ * @param secondsEach seconds a unit, by own entries and what is expected
+ * @param ownEntries own entries it rests on
+ * @param ownSeconds their median; 0 without any
+ * @param drawingMinutes time of drawing
+ * @param overheadMinutes time of setting up, warming up and choosing references
+ * @param availableMinutes time there is
+ * @param load work ÷ time there is; null when there is none
+ * @param fits whether every unit has a day
+ * @param perDay units of the fullest day
+ * @param minutesADay minutes that every drawing day needs; null when none would do
+ * @param extraDays drawing days to add; null when not within a year
+ * @param extraUntil the last of them
+ * @param drop units to leave out
+ * @param paceSeconds seconds a unit that would fit; null when none would
+ * @param usualWeekMinutes mean minutes a week of the last four
+ * @param weekMinutes minutes a week it would take
+ * @param sudden whether that multiplies the usual week
+ * @param days units by date
+ */
+public record WorksheetView(
+    int count,
+    LocalDate due,
+    int drawingDays,
+    int secondsEach,
+    int ownEntries,
+    int ownSeconds,
+    int drawingMinutes,
+    int overheadMinutes,
+    int availableMinutes,
+    @Nullable Double load,
+    boolean fits,
+    int perDay,
+    @Nullable Integer minutesADay,
+    @Nullable Integer extraDays,
+    @Nullable LocalDate extraUntil,
+    @Nullable Integer drop,
+    @Nullable Integer paceSeconds,
+    int usualWeekMinutes,
+    int weekMinutes,
+    boolean sudden,
+    List<Worksheet.DayShare> days) {
+
+  static WorksheetView of(
+      Worksheet sheet,
+      int count,
+      LocalDate due,
+      humblequill.core.quota.PaceEstimate pace,
+      int usual,
+      int week,
+      boolean sudden) {
+    var extra = sheet.remedies().flatMap(Remedies::extraDays);
+    return new WorksheetView(
+        count,
+        due,
+        sheet.drawingDays(),
+        pace.secondsEach(),
+        pace.entries(),
+        pace.ownSeconds(),
+        minutes(sheet.workSeconds() - sheet.overheadSeconds()),
+        minutes(sheet.overheadSeconds()),
+        minutes(sheet.availableSeconds()),
+        Double.isInfinite(sheet.load()) ? null : sheet.load(),
+        sheet.fits(),
+        sheet.perDay(),
+        sheet.minutesADay().isPresent() ? sheet.minutesADay().getAsInt() : null,
+        extra.map(Remedies.ExtraDays::drawingDays).orElse(null),
+        extra.map(Remedies.ExtraDays::until).orElse(null),
+        sheet
+            .remedies()
+            .map(r -> r.drops().stream().mapToInt(Remedies.Drop::count).sum())
+            .orElse(null),
+        sheet
+            .remedies()
+            .flatMap(r -> r.paces().stream().findFirst())
+            .map(Remedies.Pace::secondsEach)
+            .orElse(null),
+        usual,
+        week,
+        sudden,
+        sheet.days());
+  }
+
+  private static int minutes(long seconds) {
+    return (int) Math.round(seconds / 60.0);
+  }
+}

@@ -1,0 +1,88 @@
+package humblequill.server.reference;
+
+import humblequill.core.cabinet.Camera;
+import humblequill.core.cabinet.Reference;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/cabinet")
+class CabinetController {
+  private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+  private static final int PIXELS = 1200;
+
+  /**
+   * A reference without its picture.
+   *
+   * @param size width and height of the picture that the landmarks' places count in
+   * @param landmarks true places
+   * @param cameraHeight height of the eye above the ground
+   * @param lens focal length in millimetres
+   * @param foreshortening mean share by which long parts look shorter, 0 to 1
+   */
+  record CabinetReference(
+      double size,
+      List<CabinetLandmark> landmarks,
+      double cameraHeight,
+      double lens,
+      double foreshortening) {}
+
+  /** A landmark's place from the top left. */
+  record CabinetLandmark(String name, double x, double y) {
+    static CabinetLandmark of(String name, Camera.Seen seen) {
+      return new CabinetLandmark(name, seen.x(), seen.y());
+    }
+  }
+
+  @GetMapping
+  CabinetReference reference(
+      @RequestParam long seed,
+      @RequestParam Reference.Kind kind,
+      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening) {
+    var r = Reference.of(seed, kind, foreshortening);
+    return new CabinetReference(
+        r.drawing().size(),
+        r.landmarks().entrySet().stream()
+            .map(e -> CabinetLandmark.of(e.getKey(), e.getValue()))
+            .toList(),
+        r.cameraHeight(),
+        r.lens(),
+        r.foreshortening());
+  }
+
+  @GetMapping("/picture.svg")
+  ResponseEntity<byte[]> svg(
+      @RequestParam long seed,
+      @RequestParam Reference.Kind kind,
+      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening) {
+    var svg = Reference.of(seed, kind, foreshortening).drawing().svg();
+    return picture(SVG, svg.getBytes(StandardCharsets.UTF_8));
+  }
+
+  @GetMapping("/picture.png")
+  ResponseEntity<byte[]> png(
+      @RequestParam long seed,
+      @RequestParam Reference.Kind kind,
+      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "" + PIXELS) @Min(50) @Max(2400) int pixels) {
+    var drawing = Reference.of(seed, kind, foreshortening).drawing();
+    return picture(MediaType.IMAGE_PNG, CabinetPng.of(drawing, pixels));
+  }
+
+  private static ResponseEntity<byte[]> picture(MediaType type, byte[] bytes) {
+    return ResponseEntity.ok()
+        .contentType(type)
+        .cacheControl(CacheControl.maxAge(1, TimeUnit.HOURS).cachePrivate())
+        .body(bytes);
+  }
+}

@@ -1,0 +1,59 @@
+package humblequill.server.reference;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.UUID;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/references")
+class FolderController {
+  private final PictureFolder folder;
+
+  FolderController(PictureFolder folder) {
+    this.folder = folder;
+  }
+
+  @GetMapping("/folder")
+  PictureFolder.FolderView read() {
+    return folder.read();
+  }
+
+  @PutMapping("/folder")
+  PictureFolder.FolderView choose(@RequestBody @Valid FolderChoice choice) {
+    return folder.choose(choice.path());
+  }
+
+  @DeleteMapping("/folder/run")
+  PictureFolder.FolderView cancel() {
+    return folder.cancel();
+  }
+
+  @GetMapping("/pictures/{id}")
+  ResponseEntity<Resource> picture(@PathVariable UUID id) throws IOException {
+    var file = folder.file(id);
+    var type = Files.probeContentType(file);
+    return ResponseEntity.ok()
+        .contentType(
+            type == null || !type.startsWith("image/")
+                ? MediaType.APPLICATION_OCTET_STREAM
+                : MediaType.parseMediaType(type))
+        .body(new FileSystemResource(file));
+  }
+
+  /** The folder to take; empty for none. */
+  record FolderChoice(@NotNull @Size(max = 1000) String path) {}
+}

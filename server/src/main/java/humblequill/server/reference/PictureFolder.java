@@ -1,0 +1,241 @@
+package humblequill.server.reference;
+
+import humblequill.server.edge.Refusal;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The learner's own folder of pictures: read, never written. It is gone through in the background,
+ * one picture at a time, so that memory does not grow with the folder.
+ */
+@Service
+public class PictureFolder {
+  private static final Logger LOG = LoggerFactory.getLogger(PictureFolder.class);
+  private static final Set<String> ENDINGS = Set.of("jpg", "jpeg", "png", "gif", "bmp", "webp");
+  private static final int MOST = 50_000;
+  private static final int DEEPEST = 12;
+  private static final int AT_ONCE = 50;
+
+  private final FolderRepository folders;
+  private final PictureRepository pictures;
+  private final TransactionTemplate transactions;
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            var thread = new Thread(work, "picture folder");
+            thread.setDaemon(true);
+            return thread;
+          });
+  private volatile Progress progress = new Progress(0, 0, false);
+  private volatile int run;
+
+  PictureFolder(
+      FolderRepository folders, PictureRepository pictures, TransactionTemplate transactions) {
+    this.folders = folders;
+    this.pictures = pictures;
+    this.transactions = transactions;
+  }
+
+  /** How far the background work is. */
+  private record Progress(int done, int of, boolean running) {}
+
+  /**
+   * The folder as it stands.
+   *
+   * @param path empty without one
+   * @param pictures pictures that can be shown
+   * @param done files looked at in the run under way or the last one
+   * @param of files there are
+   * @param broken files that cannot be shown, the first hundred
+   */
+  public record FolderView(
+      String path, int pictures, int done, int of, boolean running, List<BrokenPicture> broken) {}
+
+  /** A file that cannot be shown. */
+  public record BrokenPicture(String path, String reason) {}
+
+  @EventListener(ApplicationReadyEvent.class)
+  void afterStart() {
+    folders.findById(FolderEntity.ONLY).ifPresent(f -> begin(Path.of(f.path)));
+  }
+
+  @PreDestroy
+  void stop() {
+    run++;
+    worker.shutdownNow();
+  }
+
+  FolderView read() {
+    var path = folders.findById(FolderEntity.ONLY).map(f -> f.path).orElse("");
+    var broken =
+        pictures.findByBrokenNotOrderByPathAsc("").stream()
+            .limit(100)
+            .map(p -> new BrokenPicture(p.path, p.broken))
+            .toList();
+    var p = progress;
+    return new FolderView(path, pictures.pictures().size(), p.done, p.of, p.running, broken);
+  }
+
+  /** Chooses a folder, or none with an empty path. */
+  FolderView choose(String wanted) {
+    var text = wanted.strip();
+    if (text.isEmpty()) {
+      run++;
+      progress = new Progress(0, 0, false);
+      transactions.executeWithoutResult(
+          t -> {
+            folders.deleteAll();
+            pictures.deleteAllInBatch();
+          });
+      return read();
+    }
+    var path = checked(text);
+    transactions.executeWithoutResult(
+        t -> {
+          var entity = folders.findById(FolderEntity.ONLY).orElseGet(FolderEntity::new);
+          if (!entity.path.equals(path.toString())) {
+            pictures.deleteAllInBatch();
+          }
+          entity.path = path.toString();
+          folders.save(entity);
+        });
+    begin(path);
+    return read();
+  }
+
+  private static Path checked(String text) {
+    try {
+      var path = Path.of(text).toAbsolutePath().normalize();
+      if (!Files.isDirectory(path)) {
+        throw Refusal.badValue("path", text, "\"" + text + "\" is no folder on this machine.");
+      }
+      if (!Files.isReadable(path)) {
+        throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
+      }
+      return path;
+    } catch (InvalidPathException e) {
+      throw Refusal.badValue("path", text, "\"" + text + "\" cannot be the name of a folder.");
+    }
+  }
+
+  /** Stops the background work; what was found stays. */
+  FolderView cancel() {
+    run++;
+    var p = progress;
+    progress = new Progress(p.done, p.of, false);
+    return read();
+  }
+
+  /** Shuffled pictures of a seed. */
+  public List<UUID> shuffled(long seed) {
+    var ids = new ArrayList<>(pictures.pictures());
+    Collections.shuffle(ids, new Random(seed));
+    return ids;
+  }
+
+  /** The file of a picture. */
+  Path file(UUID id) {
+    var picture = pictures.findById(id).orElseThrow(() -> Refusal.notFound("picture", id));
+    var folder = folders.findById(FolderEntity.ONLY).map(f -> Path.of(f.path)).orElseThrow();
+    var file = Path.of(picture.path);
+    if (!file.startsWith(folder) || !Files.isReadable(file)) {
+      throw Refusal.notFound("picture", id);
+    }
+    return file;
+  }
+
+  private synchronized void begin(Path folder) {
+    int own = ++run;
+    progress = new Progress(0, 0, true);
+    worker.submit(() -> index(folder, own));
+  }
+
+  private void index(Path folder, int own) {
+    try {
+      var files = files(folder);
+      var known = new HashMap<String, PictureEntity>();
+      pictures.findAll().forEach(p -> known.put(p.path, p));
+      var found = new ArrayList<PictureEntity>();
+      for (int i = 0; i < files.size() && own == run; i++) {
+        var file = files.get(i);
+        var old = known.remove(file.toString());
+        if (old == null
+            || old.bytes != Files.size(file)
+            || old.changedAt != Files.getLastModifiedTime(file).toMillis()) {
+          found.add(look(file, old == null ? new PictureEntity() : old));
+        }
+        if (found.size() == AT_ONCE) {
+          save(found, own);
+        }
+        progress = new Progress(i + 1, files.size(), true);
+      }
+      save(found, own);
+      if (own == run) {
+        transactions.executeWithoutResult(t -> pictures.deleteAllInBatch(known.values()));
+        progress = new Progress(files.size(), files.size(), false);
+      }
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("The folder of pictures {} could not be read to the end.", folder, e);
+      if (own == run) {
+        progress = new Progress(progress.done, progress.of, false);
+      }
+    }
+  }
+
+  private void save(List<PictureEntity> found, int own) {
+    if (own == run && !found.isEmpty()) {
+      transactions.executeWithoutResult(t -> pictures.saveAll(found));
+    }
+    found.clear();
+  }
+
+  private static List<Path> files(Path folder) throws IOException {
+    try (var all = Files.walk(folder, DEEPEST)) {
+      return all.filter(f -> ENDINGS.contains(ending(f)))
+          .filter(Files::isRegularFile)
+          .limit(MOST)
+          .sorted()
+          .toList();
+    }
+  }
+
+  private static String ending(Path file) {
+    var name = file.getFileName() == null ? "" : file.getFileName().toString();
+    return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+  }
+
+  private static PictureEntity look(Path file, PictureEntity entity) throws IOException {
+    entity.path = file.toString();
+    entity.bytes = Files.size(file);
+    entity.changedAt = Files.getLastModifiedTime(file).toMillis();
+    entity.broken = "";
+    try {
+      var size = PictureReader.read(file);
+      entity.width = size.width;
+      entity.height = size.height;
+    } catch (IOException | RuntimeException e) {
+      var reason = e.getMessage() == null ? "is damaged" : e.getMessage();
+      entity.broken = reason.substring(0, Math.min(200, reason.length()));
+    }
+    return entity;
+  }
+}

@@ -1,0 +1,93 @@
+package humblequill.server.sitting;
+
+import humblequill.core.sitting.Step;
+import humblequill.core.sitting.Timed;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/sittings")
+class SittingController {
+  private final SittingService service;
+
+  SittingController(SittingService service) {
+    this.service = service;
+  }
+
+  @PostMapping("/ladder")
+  LadderView ladder(@RequestBody @Valid SittingPlan plan) {
+    var ladder = service.ladder(plan);
+    return new LadderView(
+        ladder.seconds(),
+        ladder.drawings(),
+        ladder.steps().stream()
+            .map(s -> new LadderView.Rung(s.kind(), s.seconds(), s.part()))
+            .toList());
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  SittingView begin(@RequestBody @Valid BegunSitting begun) {
+    service.begin(begun);
+    return service.get(begun.id());
+  }
+
+  @GetMapping("/current")
+  CurrentSitting current() {
+    return new CurrentSitting(service.current().orElse(null));
+  }
+
+  @GetMapping("/{id}")
+  SittingView get(@PathVariable UUID id) {
+    service.settle();
+    return service.get(id);
+  }
+
+  @PostMapping("/{id}/press")
+  SittingView press(@PathVariable UUID id, @RequestBody @Valid Pressed pressed) {
+    service.press(id, pressed.press(), pressed.known());
+    return service.get(id);
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void discard(@PathVariable UUID id) {
+    service.discard(id);
+  }
+
+  @GetMapping("/settings")
+  SittingSettings settings() {
+    return service.readSettings();
+  }
+
+  @PutMapping("/settings")
+  SittingSettings settings(@RequestBody @Valid SittingSettings settings) {
+    return service.writeSettings(settings);
+  }
+
+  /** The sitting under way; null without one. */
+  record CurrentSitting(@Nullable SittingView sitting) {}
+
+  /** What was pressed, and how many presses the client knows of. */
+  record Pressed(Timed.@NotNull Press press, @Min(0) int known) {}
+
+  /** A ladder before it begins. */
+  record LadderView(int seconds, int drawings, List<Rung> rungs) {
+    /** One step of it. */
+    record Rung(Step.Kind kind, int seconds, String part) {}
+  }
+}

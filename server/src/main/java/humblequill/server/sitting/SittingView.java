@@ -1,0 +1,58 @@
+package humblequill.server.sitting;
+
+import humblequill.core.sitting.Drill;
+import humblequill.core.sitting.Step;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A sitting at the moment it was asked for. Times are milliseconds since 1970 by the server's
+ * clock.
+ *
+ * @param now the moment
+ * @param step index of the step under way; the number of steps once it is over
+ * @param leftMillis what is left of that step
+ * @param left what is left, break by break and pose by pose, from the step under way on; if it is
+ *     paused, as if it went on now
+ * @param drawings drawings it asks for
+ * @param drawn drawings that count so far
+ * @param events how often something was pressed; the next press says so
+ * @param entryId the entry it wrote; null before its end, or when nothing was drawn
+ * @param poses lengths and counts, once it is over
+ */
+public record SittingView(
+    UUID id,
+    LocalDate day,
+    String title,
+    String aim,
+    Drill drill,
+    long now,
+    List<StepView> steps,
+    int step,
+    long leftMillis,
+    List<Ahead> left,
+    boolean paused,
+    boolean over,
+    int drawings,
+    int drawn,
+    int skipped,
+    int events,
+    int minutesDrawn,
+    String poses,
+    @Nullable UUID entryId,
+    boolean sound,
+    boolean flash) {
+  /** One step. */
+  public record StepView(
+      Step.Kind kind, int seconds, int drawing, String part, boolean shows, boolean draws) {}
+
+  /**
+   * A step that is not over.
+   *
+   * @param ends when it ends
+   * @param picture address of its reference; null without one
+   */
+  public record Ahead(int step, long ends, @Nullable String picture) {}
+}

@@ -1,0 +1,266 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A promise from the first question to the second run, through the API. */
+class QuotaApiTest {
+  private Path folder;
+  private ConfigurableApplicationContext context;
+  private Api api;
+
+  @BeforeEach
+  void start() {
+    folder = RunningQuill.temporaryFolder();
+    open("2026-03-05T10:00:00Z");
+    var settings = (ObjectNode) api.get("/api/settings").json();
+    settings.put("zone", "UTC");
+    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
+    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
+  }
+
+  private void open(String now) {
+    if (context != null) {
+      context.close();
+    }
+    context = RunningQuill.start(folder, "--quill.now=" + now);
+    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+  }
+
+  @AfterEach
+  void stop() {
+    context.close();
+  }
+
+  private static Map<String, Object> terms(Object... more) {
+    var terms = new HashMap<String, Object>();
+    terms.put("title", "Mooring posts");
+    terms.put("kind", "SPRINT");
+    terms.put("count", 90);
+    terms.put("start", "2026-03-05");
+    terms.put("due", "2026-03-14");
+    terms.put("unit", "DRAWINGS");
+    terms.put("topic", "mooring posts");
+    terms.put("rest", List.of());
+    terms.put("policy", "SPREAD");
+    terms.put("rules", List.of());
+    terms.put("secondsEach", 300);
+    terms.put("minutesADay", 30);
+    terms.put("beside", true);
+    for (int i = 0; i < more.length; i += 2) {
+      terms.put((String) more[i], more[i + 1]);
+    }
+    return terms;
+  }
+
+  private JsonNode make(Object... more) {
+    var made = api.post("/api/quotas", Map.of("id", UUID.randomUUID(), "terms", terms(more)));
+    assertThat(made.status()).as(made.body()).isEqualTo(201);
+    return made.json();
+  }
+
+  private UUID draw(String day, int drawings, Object... more) {
+    var id = UUID.randomUUID();
+    var fields =
+        EntryApiTest.fields(
+            "day", day, "topic", "mooring posts", "drawings", drawings, "minutes", drawings * 4);
+    for (int i = 0; i < more.length; i += 2) {
+      fields.put((String) more[i], more[i + 1]);
+    }
+    assertThat(api.post("/api/entries", Map.of("id", id, "fields", fields)).status())
+        .isEqualTo(201);
+    return id;
+  }
+
+  private JsonNode quota(JsonNode made) {
+    return api.get("/api/quotas/" + made.path("id").asString()).json();
+  }
+
+  /** 450 minutes of drawing and 100 of setting up, against 300: worked out by hand. */
+  @Test
+  void the_worksheet_answers_before_the_promise() {
+    var sheet = api.post("/api/quotas/worksheet", terms()).json();
+    assertThat(sheet.path("load").asDouble()).isEqualTo(550 / 300.0);
+    assertThat(sheet.path("fits").asBoolean()).isFalse();
+    assertThat(sheet.path("minutesADay").asInt()).isEqualTo(55);
+    assertThat(sheet.path("drop").asInt()).isEqualTo(50);
+    assertThat(sheet.path("extraDays").asInt()).isEqualTo(13);
+    assertThat(sheet.path("ownEntries").asInt()).isZero();
+    draw("2026-03-04", 3);
+    var known = api.post("/api/quotas/worksheet", terms()).json();
+    assertThat(known.path("secondsEach").asInt()).as("(240 + 5 · 300) / 6").isEqualTo(290);
+    assertThat(known.path("ownEntries").asInt()).isEqualTo(1);
+    assertThat(api.get("/api/quotas").json().size()).as("nothing is kept").isZero();
+  }
+
+  @Test
+  void a_sprint_runs_stops_and_is_taken_again() {
+    var made = make();
+    draw("2026-03-05", 9);
+    var first = quota(made);
+    assertThat(first.path("progress").path("doneToday").asInt()).isEqualTo(9);
+    assertThat(first.path("progress").path("left").asInt()).isEqualTo(81);
+    assertThat(first.path("outcome").asString()).isEqualTo("RUNNING");
+    open("2026-03-08T10:00:00Z");
+    var missed = quota(made);
+    assertThat(missed.path("progress").path("missed").asInt()).isEqualTo(2);
+    assertThat(missed.path("progress").path("neededPerDay").asInt())
+        .as("81 on 7 days")
+        .isEqualTo(12);
+    assertThat(missed.path("forecast").path("inTime").asDouble()).isBetween(0.0, 1.0);
+    assertThat(missed.path("forecast").path("ownDays").asInt()).isEqualTo(3);
+    var best = draw("2026-03-08", 54, "mark", 5);
+    var version = quota(made).path("version").asLong();
+    var path = "/api/quotas/" + made.path("id").asString();
+    var ended = api.post(path + "/end?version=" + version, Map.of()).json();
+    assertThat(ended.path("outcome").asString()).isEqualTo("STOPPED");
+    assertThat(ended.path("progress").path("done").asInt()).isEqualTo(63);
+    assertThat(api.post(path + "/end?version=" + version, Map.of()).status())
+        .as("the version of before")
+        .isEqualTo(409);
+    var result =
+        Map.of(
+            "version", ended.path("version").asLong(),
+            "learned", "Choose the posts the evening before.",
+            "best", List.of(best));
+    assertThat(api.put(path + "/result", result).json().path("learned").asString())
+        .isEqualTo("Choose the posts the evening before.");
+    open("2026-04-02T10:00:00Z");
+    assertThat(quota(made).path("progress").path("done").asInt())
+        .as("its record stays")
+        .isEqualTo(63);
+    var again =
+        api.post(path + "/again", Map.of("id", UUID.randomUUID(), "start", "2026-04-02")).json();
+    assertThat(again.path("terms").path("due").asString()).isEqualTo("2026-04-11");
+    assertThat(again.path("before").path("done").asInt()).isEqualTo(63);
+    assertThat(again.path("forecast").path("ownDays").asInt())
+        .as("9, 0, 0 and 54 of the first run")
+        .isEqualTo(4);
+  }
+
+  @Test
+  void today_asks_for_quotas_and_the_course_keeps_its_minutes_beside_them() {
+    api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-03-02"));
+    double before = load();
+    var beside = make();
+    assertThat(load()).isEqualTo(before);
+    var asked = api.get("/api/today").json().path("quotas");
+    assertThat(asked.get(0).path("today").asInt()).isEqualTo(9);
+    var version = beside.path("version").asLong();
+    api.delete("/api/quotas/" + beside.path("id").asString() + "?version=" + version);
+    make("beside", false);
+    assertThat(load())
+        .as("the quota takes its minutes from the course's days")
+        .isGreaterThan(before);
+  }
+
+  private double load() {
+    return api.get("/api/course").json().path("week").path("load").asDouble();
+  }
+
+  @Test
+  void a_drawing_that_serves_both_counts_once_for_today() {
+    api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-03-02"));
+    var exercise = api.get("/api/today").json().path("shares").get(0);
+    for (var share : api.get("/api/today").json().path("shares")) {
+      exercise = share.path("unit").asString().equals("DRAWINGS") ? share : exercise;
+    }
+    var fields = terms("exercise", exercise.path("exerciseId").asString(), "count", 10);
+    fields.remove("topic");
+    fields.put("due", "2026-03-06");
+    var made = api.post("/api/quotas", Map.of("id", UUID.randomUUID(), "terms", fields)).json();
+    int served = made.path("progress").path("served").asInt();
+    assertThat(served).isEqualTo(Math.min(5, exercise.path("count").asInt())).isPositive();
+    assertThat(api.get("/api/today").json().path("quotas").get(0).path("left").asInt())
+        .isEqualTo(5 - served);
+  }
+
+  @Test
+  void prompts_are_read_ordered_ticked_and_made() {
+    var made = make("kind", "PROMPT_LIST", "unit", "PROMPTS", "count", 2);
+    var path = "/api/quotas/" + made.path("id").asString();
+    var text = Map.of("text", "crab pots\r\n\r\n a sail drying \n");
+    assertThat(api.post("/api/quotas/prompts/read", text).json().path("prompts"))
+        .extracting(JsonNode::asString)
+        .containsExactly("crab pots", "a sail drying");
+    var csv = Map.of("text", "\"rope, wet\",easy\r\n\"a \"\"dry\"\" dock\",hard\r\n");
+    assertThat(api.post("/api/quotas/prompts/read", csv).json().path("prompts"))
+        .extracting(JsonNode::asString)
+        .containsExactly("rope, wet", "a \"dry\" dock");
+    var first = new HashMap<String, Object>(prompt("crab pots"));
+    first.put("doneOn", "2026-03-05");
+    var list = List.of(first, prompt("a sail drying"));
+    var kept = api.put(path + "/prompts", Map.of("prompts", list)).json();
+    assertThat(kept.path("progress").path("done").asInt()).isEqualTo(1);
+    assertThat(kept.path("prompts").get(0).path("words").asString()).isEqualTo("crab pots");
+    first.put("doneOn", "2026-03-06");
+    assertThat(api.put(path + "/prompts", Map.of("prompts", list)).json().path("field").asString())
+        .isEqualTo("doneOn");
+    var wish = Map.of("seed", 4, "rerolls", List.of(0, 0, 0));
+    var words = api.post("/api/quotas/prompts/make", wish).json().path("prompts");
+    assertThat(words.size()).isEqualTo(3);
+    assertThat(api.post("/api/quotas/prompts/make", wish).json().path("prompts")).isEqualTo(words);
+    var lists =
+        Map.of("subjects", List.of("gull"), "things", List.of("oar"), "actions", List.of("hops"));
+    api.put("/api/quotas/prompts/words", lists);
+    assertThat(api.post("/api/quotas/prompts/make", wish).json().path("prompts"))
+        .extracting(JsonNode::asString)
+        .containsExactly("gull", "oar", "hops");
+  }
+
+  private static Map<String, Object> prompt(String words) {
+    return Map.of("id", UUID.randomUUID(), "words", words, "chosen", true, "developed", false);
+  }
+
+  @Test
+  void rules_are_asked_about_once_and_never_block() {
+    var made = make("rules", List.of("PEN_ONLY", "NO_ERASER"));
+    var entry = draw("2026-03-05", 4, "medium", "graphite");
+    var asked = api.get("/api/today").json().path("asked");
+    assertThat(StreamSupport.stream(asked.spliterator(), false).map(a -> a.path("rule").asString()))
+        .as("the medium tells the other rule")
+        .containsExactly("NO_ERASER");
+    var answer = Map.of("entryId", entry, "rule", "NO_ERASER", "kept", true);
+    var kept =
+        api.put("/api/quotas/" + made.path("id").asString() + "/rules", answer).json().path("kept");
+    assertThat(kept.path("PEN_ONLY").path("broken").asInt()).isEqualTo(1);
+    assertThat(kept.path("NO_ERASER").path("kept").asInt()).isEqualTo(1);
+    assertThat(api.get("/api/today").json().path("asked").size()).isZero();
+  }
+
+  @Test
+  void what_cannot_be_promised_is_refused_with_its_field() {
+    refused("due", terms("due", "2026-03-01"));
+    refused("count", terms("count", 0));
+    refused("due", terms("due", "2036-03-01"));
+    refused("title", terms("title", "   "));
+    refused("days", terms("kind", "DAILY_RUN"));
+    refused("secondsEach", terms("secondsEach", 1));
+    refused(
+        "rest",
+        terms(
+            "rest",
+            List.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY", "SATURDAY", "SUNDAY")));
+    refused("kind", terms("kind", "DREAM"));
+    assertThat(api.get("/api/quotas").json().size()).isZero();
+  }
+
+  private void refused(String field, Map<String, Object> terms) {
+    var answer = api.post("/api/quotas", Map.of("id", UUID.randomUUID(), "terms", terms));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.json().path("field").asString()).endsWith(field);
+    assertThat(answer.json().path("detail").asString()).isNotEmpty();
+  }
+}

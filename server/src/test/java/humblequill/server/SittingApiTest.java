@@ -1,0 +1,152 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+
+/** Sittings through the API, with the clock set forward between starts. */
+class SittingApiTest {
+  private Path folder;
+  private ConfigurableApplicationContext context;
+  private Api api;
+
+  @BeforeEach
+  void start() {
+    folder = RunningQuill.temporaryFolder();
+    open("2026-03-05T10:00:00Z");
+  }
+
+  private void open(String now) {
+    if (context != null) {
+      context.close();
+    }
+    context = RunningQuill.start(folder, "--quill.now=" + now);
+    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+  }
+
+  @AfterEach
+  void stop() {
+    context.close();
+  }
+
+  private static Map<String, Object> sitting(UUID id, Object... more) {
+    var sitting = new HashMap<String, Object>();
+    sitting.put("id", id);
+    sitting.put("plan", Map.of("kind", "ALL_QUICK", "minutes", 10, "secondsEach", 60));
+    sitting.put("title", "Gulls");
+    sitting.put("topic", "gulls");
+    sitting.put("timeOnly", false);
+    sitting.put("aim", "one line for the back");
+    sitting.put("cue", "");
+    sitting.put("drill", "NONE");
+    sitting.put("source", "photo");
+    sitting.put("references", "CABINET");
+    sitting.put("cabinet", "ACTION");
+    sitting.put("seed", 7);
+    for (int i = 0; i < more.length; i += 2) {
+      sitting.put((String) more[i], more[i + 1]);
+    }
+    return sitting;
+  }
+
+  private JsonNode press(UUID id, String press, int known) {
+    return api.post("/api/sittings/" + id + "/press", Map.of("press", press, "known", known))
+        .json();
+  }
+
+  @Test
+  void a_sitting_survives_the_night_of_the_machine_and_logs_itself() {
+    var id = UUID.randomUUID();
+    var begun = api.post("/api/sittings", sitting(id));
+    assertThat(begun.status()).as(begun.body()).isEqualTo(201);
+    assertThat(begun.json().path("drawings").asInt()).isEqualTo(10);
+    assertThat(begun.json().path("left").get(9).path("picture").asString()).contains("seed=16");
+    assertThat(api.post("/api/sittings", sitting(id)).status()).as("told twice").isEqualTo(201);
+    assertThat(api.post("/api/sittings", sitting(UUID.randomUUID())).json().path("code").asString())
+        .isEqualTo("sitting-open");
+    open("2026-03-05T10:04:30Z");
+    var later = api.get("/api/sittings/current").json().path("sitting");
+    assertThat(later.path("step").asInt()).isEqualTo(4);
+    assertThat(later.path("drawn").asInt()).isEqualTo(4);
+    open("2026-03-05T13:00:00Z");
+    var today = api.get("/api/today").json().path("entries");
+    assertThat(today.size()).isEqualTo(1);
+    assertThat(today.get(0).path("drawings").asInt()).isEqualTo(10);
+    assertThat(today.get(0).path("minutes").asInt()).isEqualTo(10);
+    assertThat(today.get(0).path("poses").asString()).isEqualTo("10 x 1 min");
+    assertThat(api.get("/api/sittings/current").json().path("sitting").isNull()).isTrue();
+    assertThat(api.get("/api/sittings/" + id).json().path("entryId").asString())
+        .isEqualTo(id.toString());
+  }
+
+  @Test
+  void pause_skip_and_finish_are_taken_once() {
+    var id = UUID.randomUUID();
+    api.post("/api/sittings", sitting(id));
+    assertThat(press(id, "PAUSE", 0).path("paused").asBoolean()).isTrue();
+    assertThat(press(id, "PAUSE", 0).path("events").asInt()).as("a retry").isEqualTo(1);
+    open("2026-03-05T11:00:00Z");
+    assertThat(press(id, "RESUME", 1).path("step").asInt()).isZero();
+    var skipped = press(id, "SKIP", 2);
+    assertThat(skipped.path("skipped").asInt()).isEqualTo(1);
+    assertThat(skipped.path("left").get(0).path("picture").asString()).contains("seed=8");
+    open("2026-03-05T11:03:20Z");
+    var over = press(id, "FINISH", 3);
+    assertThat(over.path("over").asBoolean()).isTrue();
+    assertThat(api.get("/api/entries/" + id).json().path("drawings").asInt()).isEqualTo(3);
+  }
+
+  @Test
+  void left_at_once_it_logs_nothing_and_can_be_discarded() {
+    var id = UUID.randomUUID();
+    api.post("/api/sittings", sitting(id));
+    press(id, "FINISH", 0);
+    assertThat(api.get("/api/today").json().path("entries").size()).isZero();
+    var other = UUID.randomUUID();
+    api.post("/api/sittings", sitting(other));
+    assertThat(api.delete("/api/sittings/" + other).status()).isEqualTo(204);
+    assertThat(api.get("/api/sittings/" + other).status()).isEqualTo(404);
+  }
+
+  @Test
+  void breaks_follow_the_settings() {
+    var plan = Map.of("kind", "ALL_QUICK", "minutes", 60, "secondsEach", 300);
+    var usual = api.post("/api/sittings/ladder", plan).json();
+    assertThat(usual.path("seconds").asInt()).isEqualTo(3600);
+    assertThat(usual.path("rungs").findValuesAsString("kind")).contains("BREAK");
+    api.put(
+        "/api/sittings/settings",
+        Map.of("breakEveryMinutes", 90, "breakMinutes", 5, "sound", false, "flash", true));
+    assertThat(
+            api.post("/api/sittings/ladder", plan).json().path("rungs").findValuesAsString("kind"))
+        .doesNotContain("BREAK");
+    var bad = Map.of("breakEveryMinutes", 5, "breakMinutes", 5, "sound", false, "flash", true);
+    assertThat(api.put("/api/sittings/settings", bad).json().path("field").asString())
+        .isEqualTo("breakEveryMinutes");
+  }
+
+  @Test
+  void what_cannot_be_a_sitting_is_refused() {
+    var nothing = sitting(UUID.randomUUID(), "topic", " ");
+    assertThat(api.post("/api/sittings", nothing).json().path("field").asString())
+        .isEqualTo("topic");
+    var unknown = sitting(UUID.randomUUID(), "exerciseId", "nowhere");
+    assertThat(api.post("/api/sittings", unknown).json().path("value").asString())
+        .isEqualTo("nowhere");
+    var own = sitting(UUID.randomUUID(), "plan", Map.of("kind", "OWN", "rows", List.of()));
+    assertThat(api.post("/api/sittings", own).json().path("detail").asString())
+        .contains("at least one pose");
+    var tired = sitting(UUID.randomUUID(), "energy", 9);
+    assertThat(api.post("/api/sittings", tired).json().path("value").asString()).isEqualTo("9");
+    assertThat(api.get("/api/sittings/current").json().path("sitting").isNull()).isTrue();
+  }
+}

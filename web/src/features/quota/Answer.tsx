@@ -1,0 +1,121 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { answer, api } from '../../api/client'
+import { useFormats } from '../../app/locale'
+import { Button } from '../../ui/Button'
+import { paceOrigin, remedies, sum, unitOf, units, weekly, type Sheet, type Terms } from './text'
+
+const PAUSE_MS = 150
+
+/** Whether it can be done, a moment after the last key: the sum, the load, and each remedy exactly. */
+export function Answer({
+  terms,
+  keep,
+  error,
+  pending,
+  onLeave,
+}: {
+  /** Nothing while the form cannot be read. */
+  terms: Terms | undefined
+  keep: string
+  error: string | undefined
+  pending: boolean
+  onLeave: () => void
+}) {
+  const wanted = JSON.stringify(terms)
+  const [settled, setSettled] = useState(wanted)
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(wanted), PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [wanted])
+  const query = useQuery({
+    queryKey: ['quotas', 'worksheet', settled],
+    queryFn: () => answer(api.POST('/api/quotas/worksheet', { body: JSON.parse(settled ?? '{}') as Terms })),
+    enabled: settled !== undefined,
+    placeholderData: (last) => last,
+    retry: false,
+  })
+  const sheet = terms && !query.isError ? query.data : undefined
+  return (
+    <div aria-live="polite">
+      {!terms && <p className="text-faded">Say how many and by when; the answer stands here at once.</p>}
+      {terms && query.isError && (
+        <p role="alert" className="text-sanguine">
+          {query.error.message}
+        </p>
+      )}
+      {sheet && terms && <Sum sheet={sheet} terms={terms} />}
+      {error && (
+        <p role="alert" className="text-sanguine mt-3">
+          {error}
+        </p>
+      )}
+      <div className="mt-6 flex gap-6">
+        <Button type="submit" look="ink" disabled={!terms || pending}>
+          {sheet && !sheet.fits ? `${keep} all the same` : keep}
+        </Button>
+        <Button onClick={onLeave}>Leave it</Button>
+      </div>
+    </div>
+  )
+}
+
+function Sum({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
+  const format = useFormats()
+  const unit = unitOf(terms)
+  const load = sheet.load == null ? undefined : Math.round(sheet.load * 100)
+  const lines = remedies(sheet, unit, format)
+  return (
+    <>
+      <p className={`font-serif text-2xl ${sheet.fits ? '' : 'text-sanguine'}`}>
+        {sheet.drawingDays === 0
+          ? 'No: there is no day with minutes for it.'
+          : sheet.fits
+            ? `Yes: ${units(sheet.perDay, unit, format)} a day at most, ${load} % of the time.`
+            : `Not like this: it takes ${load} % of the time.`}
+      </p>
+      <Load load={sheet.load ?? 0} />
+      <p className="mt-2">
+        {weekly(terms) && 'In the first week: '}
+        {sum(sheet, format)}
+      </p>
+      {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
+      {sheet.fits && sheet.minutesADay != null && (
+        <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>
+      )}
+      {!sheet.fits && lines.length > 0 && (
+        <>
+          <p className="mt-3">It would fit, each alone, with</p>
+          <ul className="list-[square] pl-5">
+            {lines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {sheet.sudden && (
+        <p className="text-ochre mt-3">
+          About {format.minutes(sheet.weekMinutes)} a week for it, where{' '}
+          {format.minutes(sheet.usualWeekMinutes)} were usual in all. Hands like slow increases; rest is
+          allowed. Pain that stays belongs to a doctor.
+        </p>
+      )}
+    </>
+  )
+}
+
+/** The time there is in pencil, the time it takes in ink over it. */
+function Load({ load }: { load: number }) {
+  const width = 420
+  const scale = Math.max(1, load)
+  const has = width / scale
+  const takes = (Math.min(load, scale) * width) / scale
+  return (
+    <svg viewBox={`0 0 ${width} 18`} className="mt-1 w-full max-w-md" aria-hidden>
+      <line x1={1} x2={has} y1={9} y2={9} className="stroke-pencil" strokeWidth={9} opacity={0.5} />
+      <line x1={1} x2={Math.min(takes, has)} y1={9} y2={9} className="stroke-ink" strokeWidth={4} />
+      {takes > has && <line x1={has} x2={takes} y1={9} y2={9} className="stroke-sanguine" strokeWidth={4} />}
+      <line x1={has} x2={has} y1={1} y2={17} className="stroke-ink" strokeWidth={1.5} />
+    </svg>
+  )
+}

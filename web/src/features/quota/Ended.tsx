@@ -1,0 +1,189 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Fan } from '../../ui/Fan'
+import { TextField } from '../../ui/Field'
+import { Kept } from './Kept'
+import { OUTCOMES, promise, unitOf, units, weekly, type Quota } from './text'
+import { useQuotas } from './useQuotas'
+
+const THIRDS = ['first third', 'second third', 'last third']
+
+/** What a promise came to: the count, the time, how it changed, the best pages, one sentence. */
+export function Ended({ quota }: { quota: Quota }) {
+  const format = useFormats()
+  const navigate = useNavigate()
+  const today = useQuery(queries.today()).data?.day
+  const { again, goOn, remove } = useQuotas()
+  const { run, before, terms, progress } = quota
+  const unit = unitOf(terms)
+  return (
+    <article aria-labelledby="quota">
+      <h1 id="quota">{terms.title}</h1>
+      <p className="text-faded">
+        {promise(terms, format)}
+        {quota.outcome !== 'RUNNING' && ` · ${OUTCOMES[quota.outcome]}`}
+        {quota.endedOn && ` on ${format.dayMonth(quota.endedOn)}`}
+      </p>
+      <p className="my-3 font-serif text-2xl">
+        {format.number(run.done)}
+        {!weekly(terms) && ` of ${format.number(run.asked)}`} {unit.toLowerCase()} on {run.days}{' '}
+        {run.days === 1 ? 'day' : 'days'}, {format.minutes(run.minutes)}
+      </p>
+      {!weekly(terms) && (
+        <Fan
+          from={terms.start}
+          today={progress.due}
+          due={progress.due}
+          asked={run.asked}
+          curve={run.curve}
+          before={before?.curve}
+          reach={[]}
+          text={`${run.done} of ${run.asked} in the end.${before ? ` ${before.done} of ${before.asked} the time before.` : ''}`}
+          label={format.dayMonth}
+        />
+      )}
+      <table className="mt-3 w-full text-left">
+        <caption className="sr-only">What it came to</caption>
+        <thead>
+          <tr className="text-faded">
+            <td />
+            <th scope="col" className="font-normal">
+              this time
+            </th>
+            {before && (
+              <th scope="col" className="font-normal">
+                the time before
+              </th>
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {rows(run, unit, format).map(([name, mine], i) => (
+            <tr key={name} className="border-hairline border-t">
+              <th scope="row" className="text-faded py-1 pr-4 font-normal">
+                {name}
+              </th>
+              <td>{mine}</td>
+              {before && <td>{rows(before, unit, format)[i]?.[1]}</td>}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Kept quota={quota} />
+      <Learned quota={quota} />
+      <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        {today && (
+          <Button
+            look="ink"
+            disabled={again.isPending}
+            onClick={() =>
+              again.mutate(
+                { quota, id: crypto.randomUUID(), start: today },
+                { onSuccess: (made) => navigate(`/quotas/${made.id}`) },
+              )
+            }
+          >
+            Take it again
+          </Button>
+        )}
+        {quota.endedOn && <Button onClick={() => goOn.mutate(quota)}>Go on with it</Button>}
+        {quota.againOf && (
+          <Link to={`/quotas/${quota.againOf}`} className={LINE_LINK}>
+            The time before
+          </Link>
+        )}
+        <Button
+          className="text-sanguine"
+          onClick={() => remove.mutate(quota, { onSuccess: () => navigate('/quotas') })}
+        >
+          Remove
+        </Button>
+      </div>
+    </article>
+  )
+}
+
+function rows(
+  run: Schemas['Run'],
+  unit: keyof typeof import('./text').UNITS,
+  format: ReturnType<typeof useFormats>,
+): [string, string][] {
+  const thirds = (values: number[], show: (value: number) => string) =>
+    values.map((value, i) => (value > 0 ? `${show(value)} ${THIRDS[i]}` : undefined)).filter(Boolean)
+  const pace = thirds(run.pace, format.each)
+  const marks = thirds(run.marks, (m) => format.number(Math.round(m * 10) / 10))
+  return [
+    ['count', units(run.done, unit, format)],
+    ['days', `${run.days} of ${run.span}`],
+    ['time', format.minutes(run.minutes)],
+    ['median time each', pace.join(', ') || 'not told'],
+    ['mean mark', marks.join(', ') || 'no marks'],
+  ]
+}
+
+function Learned({ quota }: { quota: Quota }) {
+  const format = useFormats()
+  const { keepResult } = useQuotas()
+  const [learned, setLearned] = useState(quota.learned)
+  const [best, setBest] = useState(quota.best)
+  const changed = learned !== quota.learned || best.join() !== quota.best.join()
+  return (
+    <form
+      className="mt-5"
+      onSubmit={(event) => {
+        event.preventDefault()
+        keepResult.mutate({ quota, learned, best })
+      }}
+    >
+      {quota.entries.length > 0 && (
+        <details open={quota.best.length === 0 || undefined}>
+          <summary className="min-h-8 pointer-coarse:min-h-11">
+            <span className="font-serif text-lg">The best pages</span>{' '}
+            <span className="text-faded">{best.length} chosen</span>
+          </summary>
+          <ul className="max-h-60 overflow-y-auto" aria-label="Entries">
+            {quota.entries.map((entry) => (
+              <li key={entry.id} className="border-hairline border-t">
+                <label className="flex min-h-8 items-center gap-3 pointer-coarse:min-h-11">
+                  <input
+                    type="checkbox"
+                    className="size-4"
+                    checked={best.includes(entry.id)}
+                    onChange={(event) =>
+                      setBest(
+                        event.target.checked ? [...best, entry.id] : best.filter((id) => id !== entry.id),
+                      )
+                    }
+                  />
+                  <span>
+                    {format.weekdayDate(entry.day)}{' '}
+                    <span className="text-faded">
+                      {entry.name} · {entry.units}
+                      {entry.mark != null && ` · mark ${entry.mark}`}
+                    </span>
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      <div className="mt-3">
+        <TextField
+          label="One sentence: what was learned"
+          maxLength={2000}
+          value={learned}
+          onChange={(e) => setLearned(e.target.value)}
+        />
+      </div>
+      <Button type="submit" disabled={!changed || keepResult.isPending} className="mt-2">
+        Keep it
+      </Button>
+    </form>
+  )
+}

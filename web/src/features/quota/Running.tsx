@@ -1,0 +1,144 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useQuery } from '@tanstack/react-query'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Fan } from '../../ui/Fan'
+import { Sheet } from '../../ui/Sheet'
+import { beginQuota } from '../sitting/begin'
+import { Kept } from './Kept'
+import { Prompts } from './Prompts'
+import { changes, dates, enough, promise, RULES, unitOf, units, verdict, weekly, type Quota } from './text'
+import { useQuotas } from './useQuotas'
+
+/** A promise under way: what today asks, how it will go, what would change that. */
+export function Running({ quota }: { quota: Quota }) {
+  const format = useFormats()
+  const today = useQuery(queries.today()).data?.day ?? quota.progress.from
+  const { end, remove } = useQuotas()
+  const [ending, setEnding] = useState(false)
+  const { progress: p, terms, forecast } = quota
+  const unit = unitOf(terms)
+  const lines = changes(quota, format)
+  return (
+    <article aria-labelledby="quota">
+      <h1 id="quota">{terms.title}</h1>
+      <p className="text-faded">
+        {promise(terms, format)}
+        {terms.rules.length > 0 && ` · ${terms.rules.map((r) => RULES[r].name).join(', ')}`}
+      </p>
+      {forecast && (
+        <>
+          <p className={`mt-3 ${forecast.inTime < 0.5 && p.left > 0 ? 'text-sanguine' : ''}`}>
+            {verdict(quota, format)}
+          </p>
+          {lines.length > 0 && (
+            <>
+              <p>What would change it, each alone:</p>
+              <ul className="list-[square] pl-5">
+                {lines.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </>
+          )}
+          <Fan
+            from={p.from}
+            today={today}
+            due={p.due}
+            asked={p.asked}
+            curve={p.curve}
+            before={weekly(terms) ? undefined : quota.before?.curve}
+            reach={forecast.fan}
+            text={`${p.done} of ${units(p.asked, unit, format)} on ${format.dayMonth(today)}. ${dates(forecast, format)}`}
+            label={format.dayMonth}
+          />
+          {p.left > 0 && <p className="text-faded">{dates(forecast, format)}</p>}
+          <p className="text-faded">{enough(forecast, p.neededPerDay, unit, format)}</p>
+        </>
+      )}
+      <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6">
+        {p.page != null && <Row name="Today’s page">number {p.page}</Row>}
+        <Row name="Today">
+          {p.today === 0
+            ? 'nothing is asked'
+            : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} come with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
+        </Row>
+        <Row name="Needed">
+          {p.left === 0
+            ? 'nothing more in this span'
+            : `${units(p.neededPerDay, unit, format)} on each of ${p.daysLeft} ${p.daysLeft === 1 ? 'day' : 'days'}, about ${format.minutes(p.minutesNeeded)} a day`}
+        </Row>
+        <Row name="Pace so far">
+          {format.number(Math.round(p.pace * 10) / 10)} a drawing day
+          {p.missed > 0 && `, ${p.missed} ${p.missed === 1 ? 'day' : 'days'} without`}
+        </Row>
+        {unit !== 'MINUTES' && unit !== 'PROMPTS' && (
+          <Row name="Time each">
+            {format.each(quota.secondsEach)}
+            {quota.ownEntries > 0 &&
+              ` from ${quota.ownEntries} ${quota.ownEntries === 1 ? 'entry' : 'entries'}`}
+          </Row>
+        )}
+      </dl>
+      <Kept quota={quota} />
+      {p.weeks.length > 0 && (
+        <>
+          <h2 className="mt-5">Weeks so far</h2>
+          <ol>
+            {p.weeks.map((week) => (
+              <li key={week.from} className="border-hairline flex justify-between border-t py-1">
+                <span>from {format.dayMonth(week.from)}</span>
+                <span>
+                  {week.done} of {week.target}{' '}
+                  <span className="text-faded">{week.met ? 'met' : 'missed'}</span>
+                </span>
+              </li>
+            ))}
+          </ol>
+        </>
+      )}
+      {terms.kind === 'PROMPT_LIST' && <Prompts quota={quota} today={today} />}
+      <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        {unit !== 'PROMPTS' && (
+          <Link to={beginQuota(quota)} className="bg-ink text-paper rounded-paper px-5 py-1 font-medium">
+            Begin
+          </Link>
+        )}
+        <Link to={`/quotas/${quota.id}/change`} className={LINE_LINK}>
+          Change the terms
+        </Link>
+        <Button onClick={() => setEnding(true)}>End it</Button>
+      </div>
+      {ending && (
+        <Sheet
+          open
+          onClose={() => setEnding(false)}
+          title={`End ${terms.title}`}
+          description="Its record stays and can be gone on with, or taken again from the start later."
+        >
+          <p>{units(p.total, unit, format)} so far. A promise that was stopped is a result as well.</p>
+          <div className="mt-5 flex flex-wrap gap-6">
+            <Button look="ink" onClick={() => end.mutate(quota, { onSuccess: () => setEnding(false) })}>
+              End it today
+            </Button>
+            <Button onClick={() => setEnding(false)}>Leave it</Button>
+            <Button className="text-sanguine ml-auto" onClick={() => remove.mutate(quota)}>
+              Remove it with its prompts
+            </Button>
+          </div>
+        </Sheet>
+      )}
+    </article>
+  )
+}
+
+function Row({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <>
+      <dt className="text-faded">{name}</dt>
+      <dd>{children}</dd>
+    </>
+  )
+}

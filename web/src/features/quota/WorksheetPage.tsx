@@ -1,0 +1,94 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { answer, api, Problem } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { useNotice } from '../../ui/Notices'
+import { Waiting } from '../../ui/Waiting'
+import { Answer } from './Answer'
+import { newTerms, toTerms, fromTerms, type Draft } from './draft'
+import { TermsForm } from './TermsForm'
+import type { Quota } from './text'
+
+/** The worksheet: the promise on the left leaf, whether it can be kept on the right, as one types. */
+export default function WorksheetPage() {
+  const { id } = useParams()
+  const today = useQuery(queries.today())
+  const quotas = useQuery({ ...queries.quotas(), enabled: id !== undefined })
+  if (id === undefined) {
+    return <Waiting query={today}>{({ day }) => <Worksheet begin={newTerms(day)} />}</Waiting>
+  }
+  return (
+    <Waiting query={quotas}>
+      {(all) => {
+        const quota = all.find((q) => q.id === id)
+        return quota ? (
+          <Worksheet begin={fromTerms(quota.terms)} quota={quota} />
+        ) : (
+          <p className="p-8">This quota is not there any more.</p>
+        )
+      }}
+    </Waiting>
+  )
+}
+
+function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
+  const navigate = useNavigate()
+  const client = useQueryClient()
+  const say = useNotice()
+  const [draft, setDraft] = useState(begin)
+  const [id] = useState(() => crypto.randomUUID())
+  const read = toTerms(draft)
+  const write = useMutation({
+    mutationFn: async () => {
+      if (!read.terms) {
+        throw new Problem('bad-value', 'Something is still missing.', undefined, undefined)
+      }
+      return quota
+        ? answer(
+            api.PUT('/api/quotas/{id}', {
+              params: { path: { id: quota.id } },
+              body: { version: quota.version, terms: read.terms },
+            }),
+          )
+        : answer(api.POST('/api/quotas', { body: { id, terms: read.terms } }))
+    },
+    onSuccess: async (made) => {
+      say(quota ? 'The terms are changed.' : 'Promised. Today asks for it now.')
+      await refreshAll(client)
+      navigate(`/quotas/${made.id}`)
+    },
+  })
+  return (
+    <form
+      className="wide:gutter wide:grid-cols-2 grid flex-1 content-start"
+      onSubmit={(event) => {
+        event.preventDefault()
+        write.mutate()
+      }}
+    >
+      <section aria-labelledby="promise" className="wide:px-8 px-4 py-6">
+        <h1 id="promise">{quota ? 'Change the terms' : 'A promise'}</h1>
+        <TermsForm
+          draft={draft}
+          errors={read.errors}
+          refused={write.error instanceof Problem ? write.error : undefined}
+          onChange={setDraft}
+        />
+      </section>
+      <section
+        aria-labelledby="answer"
+        className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6"
+      >
+        <h1 id="answer">Can it be done?</h1>
+        <Answer
+          terms={read.terms}
+          keep={quota ? 'Change it' : 'Promise it'}
+          error={write.error?.message}
+          pending={write.isPending}
+          onLeave={() => navigate(quota ? `/quotas/${quota.id}` : '/quotas')}
+        />
+      </section>
+    </form>
+  )
+}

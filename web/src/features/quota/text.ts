@@ -1,0 +1,179 @@
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../app/locale'
+import type { School } from '../../ui/Schools'
+
+export type Quota = Schemas['QuotaView']
+export type Terms = Schemas['QuotaTerms']
+export type Sheet = Schemas['WorksheetView']
+
+export const KINDS: Record<Terms['kind'], { name: string; line: string }> = {
+  SPRINT: { name: 'So many by a date', line: '90 mooring posts in ten days.' },
+  DAILY_RUN: { name: 'One every day', line: 'A page a day for thirty drawing days.' },
+  PROMPT_LIST: { name: 'A list of prompts', line: 'Twelve of a list, in any order.' },
+  RAMP: { name: 'A little more each week', line: 'Ten, then fifteen, then twenty.' },
+  STANDING: { name: 'So many every week', line: 'Twenty quick poses a week, without an end.' },
+}
+
+export const UNITS: Record<Terms['unit'], [string, string]> = {
+  DRAWINGS: ['drawing', 'drawings'],
+  PAGES: ['page', 'pages'],
+  MINUTES: ['minute', 'minutes'],
+  PROMPTS: ['prompt', 'prompts'],
+}
+
+export const RULES: Record<Terms['rules'][number], { name: string; ask: string }> = {
+  PEN_ONLY: { name: 'pen only', ask: 'Pen only?' },
+  NO_ERASER: { name: 'no eraser', ask: 'Without the eraser?' },
+  FROM_LIFE: { name: 'from life only', ask: 'From life?' },
+  FINISH_EVERY_PAGE: { name: 'finish every page', ask: 'Finished the page?' },
+}
+
+export const MISSED: School[] = [
+  {
+    value: 'SPREAD',
+    label: 'Spread',
+    reasons: ['The days left take it over.', 'The date holds; the days grow.'],
+  },
+  {
+    value: 'SLIDE',
+    label: 'Slide',
+    reasons: ['The last day moves on by as many days.', 'The days stay as they are; the end moves.'],
+  },
+  {
+    value: 'LET_GO',
+    label: 'Let go',
+    reasons: ['What the day asked for is dropped.', 'The date and the days hold; the count falls.'],
+  },
+]
+
+export const OUTCOMES: Record<Exclude<Quota['outcome'], 'RUNNING'>, string> = {
+  FINISHED: 'Finished',
+  STOPPED: 'Stopped',
+  RUN_OUT: 'The last day is over',
+}
+
+/** "9 drawings", "1 page". */
+export function units(count: number, unit: Terms['unit'], format: Formats): string {
+  return `${format.number(count)} ${UNITS[unit][count === 1 ? 0 : 1]}`
+}
+
+/** A share as a percentage; certainty is said in words only where it is certain. */
+export function percent(share: number): string {
+  if (share > 0 && share < 0.01) {
+    return 'below 1 %'
+  }
+  return share < 1 && share > 0.99 ? 'over 99 %' : `${Math.round(share * 100)} %`
+}
+
+export const unitOf = (terms: Terms): Terms['unit'] => (terms.kind === 'PROMPT_LIST' ? 'PROMPTS' : terms.unit)
+
+export const weekly = (terms: Terms) => terms.kind === 'RAMP' || terms.kind === 'STANDING'
+
+/** What is promised, in one line. */
+export function promise(terms: Terms, format: Formats): string {
+  const unit = unitOf(terms)
+  switch (terms.kind) {
+    case 'SPRINT':
+      return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
+    case 'PROMPT_LIST':
+      return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
+    case 'DAILY_RUN':
+      return `${units(terms.count, unit, format)} a day on ${terms.days} drawing days`
+    case 'RAMP':
+      return `${units(terms.count, unit, format)} a week and ${terms.step} more each week, ${terms.weeks} weeks`
+    case 'STANDING':
+      return `${units(terms.count, unit, format)} every week`
+  }
+}
+
+const WORDS: Record<Schemas['Forecast']['verdict'], string> = {
+  AHEAD: 'Ahead',
+  ON_PACE: 'On pace',
+  SLIPPING: 'Slipping',
+  OUT_OF_REACH: 'Out of reach at this pace',
+}
+
+/** How it goes, with the figure behind it. */
+export function verdict(quota: Quota, format: Formats): string {
+  const { forecast, progress } = quota
+  if (!forecast) {
+    return ''
+  }
+  if (progress.left === 0) {
+    return 'This week’s count is reached.'
+  }
+  const goal = weekly(quota.terms)
+    ? `this week’s ${progress.asked}`
+    : `all ${format.number(progress.asked)} by ${format.dayMonth(progress.due)}`
+  const rest =
+    forecast.ownDays === 0
+      ? ' So far this is the plan speaking; own days will say more.'
+      : ` It rests on ${forecast.ownDays} of your own ${forecast.ownDays === 1 ? 'day' : 'days'}${forecast.ownDays < 7 ? ' and the plan' : ''}.`
+  return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime)} for ${goal}.${rest}`
+}
+
+/** What would change it; nothing while it goes well. */
+export function changes(quota: Quota, format: Formats): string[] {
+  const { forecast, progress, terms } = quota
+  if (!forecast || progress.left === 0 || forecast.inTime >= 0.5) {
+    return []
+  }
+  const unit = unitOf(terms)
+  const lines = [
+    `${units(progress.neededPerDay, unit, format)} on each of ${progress.daysLeft} ${progress.daysLeft === 1 ? 'day' : 'days'} left, about ${format.minutes(progress.minutesNeeded)} a day`,
+  ]
+  if (!weekly(terms) && forecast.moreDays != null && forecast.moreDays > 0) {
+    lines.push(
+      `${forecast.moreDays} more drawing ${forecast.moreDays === 1 ? 'day' : 'days'} at your pace${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
+    )
+  }
+  lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)
+  return lines
+}
+
+/** The dates by which it is reached. */
+export function dates(forecast: Schemas['Forecast'], format: Formats): string {
+  const day = (date: string | null | undefined) => (date ? format.dayMonth(date) : 'not within a year')
+  return `Reached by ${day(forecast.early)} with 10 %, by ${day(forecast.middle)} with 50 %, by ${day(forecast.late)} with 90 %.`
+}
+
+/** How often own days were enough for what is needed now. */
+export function enough(forecast: Schemas['Forecast'], needed: number, unit: Terms['unit'], format: Formats) {
+  const { enough: e } = forecast
+  return e
+    ? `${e.cases} of ${e.of} own days brought ${units(needed, unit, format)} or more (${Math.round(e.low * 100)}–${Math.round(e.high * 100)} % with so few days).`
+    : undefined
+}
+
+/** The sum behind a promise. */
+export function sum(sheet: Sheet, format: Formats): string {
+  return `${format.minutes(sheet.drawingMinutes)} of drawing and ${format.minutes(sheet.overheadMinutes)} of setting up, warming up and choosing references, against ${format.minutes(sheet.availableMinutes)} on ${sheet.drawingDays} drawing ${sheet.drawingDays === 1 ? 'day' : 'days'}.`
+}
+
+/** Where the minutes each come from. */
+export function paceOrigin(sheet: Sheet, format: Formats): string {
+  if (sheet.ownEntries === 0) {
+    return `${format.each(sheet.secondsEach)} each, as you expect; there is no own entry yet.`
+  }
+  return `${format.each(sheet.secondsEach)} each, from ${sheet.ownEntries} own ${sheet.ownEntries === 1 ? 'entry' : 'entries'} (median ${format.each(sheet.ownSeconds)})${sheet.ownEntries < 20 ? ' and what you expect' : ''}.`
+}
+
+/** Each remedy alone, and exact. */
+export function remedies(sheet: Sheet, unit: Terms['unit'], format: Formats): string[] {
+  const lines: string[] = []
+  if (sheet.minutesADay != null) {
+    lines.push(`${format.minutes(sheet.minutesADay)} a day`)
+  }
+  if (sheet.extraDays != null && sheet.extraUntil) {
+    lines.push(
+      `${sheet.extraDays} more drawing ${sheet.extraDays === 1 ? 'day' : 'days'}, to ${format.dayMonth(sheet.extraUntil)}`,
+    )
+  }
+  if (sheet.drop != null && sheet.drop < sheet.count) {
+    lines.push(`${units(sheet.count - sheet.drop, unit, format)} instead of ${format.number(sheet.count)}`)
+  }
+  if (sheet.paceSeconds != null && sheet.paceSeconds < sheet.secondsEach) {
+    lines.push(`${format.each(sheet.paceSeconds)} each`)
+  }
+  return lines
+}

@@ -1,0 +1,311 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, Navigate, useNavigate, useSearchParams } from 'react-router'
+import { answer, api } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Field, SelectField } from '../../ui/Field'
+import { LadderStrokes } from './LadderStrokes'
+import { begun, newSitting, planOf, type Built } from './built'
+import { CABINET, DRILLS, FORESHORTENING, LADDERS, rungs, type Begun, type Plan } from './text'
+
+/** A sitting before it begins: what and how on the left leaf, the ladder and its references on the right. */
+export default function BuilderPage() {
+  const [params] = useSearchParams()
+  const current = useQuery(queries.currentSitting()).data
+  if (current?.sitting) {
+    return <Navigate to={`/sitting/${current.sitting.id}`} replace />
+  }
+  return <Builder key={params.toString()} begin={newSitting(params)} />
+}
+
+function Builder({ begin }: { begin: Built }) {
+  const navigate = useNavigate()
+  const client = useQueryClient()
+  const [built, setBuilt] = useState(begin)
+  const [id] = useState(() => crypto.randomUUID())
+  const set = (more: Partial<Built>) => setBuilt({ ...built, ...more })
+  const plan = planOf(built)
+  const start = useMutation({
+    mutationFn: async (plan: Plan) => answer(api.POST('/api/sittings', { body: begun(id, built, plan) })),
+    onSuccess: async (sitting) => {
+      client.setQueryData(['sittings', sitting.id], sitting)
+      navigate(`/sitting/${sitting.id}`)
+      await refreshAll(client)
+    },
+  })
+  return (
+    <form
+      className="wide:gutter wide:grid-cols-2 grid flex-1 content-start"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (plan) {
+          start.mutate(plan)
+        }
+      }}
+    >
+      <section aria-labelledby="sitting" className="wide:px-8 px-4 py-6">
+        <h1 id="sitting">A sitting</h1>
+        <What built={built} set={set} />
+        <Kinds built={built} set={set} />
+        <Before built={built} set={set} />
+      </section>
+      <section
+        aria-labelledby="ladder"
+        className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6"
+      >
+        <h1 id="ladder">How it goes</h1>
+        <Preview plan={plan} />
+        <References built={built} set={set} />
+        {start.isError && (
+          <p role="alert" className="text-sanguine mt-3">
+            {start.error.message}
+          </p>
+        )}
+        <div className="mt-6 flex gap-6">
+          <Button type="submit" look="ink" disabled={!plan || start.isPending || built.subject.trim() === ''}>
+            Begin
+          </Button>
+          <Button onClick={() => navigate('/today')}>Not now</Button>
+        </div>
+      </section>
+    </form>
+  )
+}
+
+type Part = { built: Built; set: (more: Partial<Built>) => void }
+
+function What({ built, set }: Part) {
+  const words = useQuery(queries.words()).data
+  const media = words ? [...words.shipped, ...words.own].filter((w) => w.kind === 'MEDIUM') : []
+  return (
+    <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3">
+      <div className="col-span-2">
+        {built.exercise ? (
+          <p className="font-serif text-xl">{built.subject}</p>
+        ) : (
+          <Field
+            label="What to draw"
+            required
+            maxLength={120}
+            placeholder="gesture"
+            value={built.subject}
+            onChange={(e) => set({ subject: e.target.value })}
+          />
+        )}
+      </div>
+      <Field
+        label="With what"
+        list="sitting-media"
+        value={built.medium}
+        onChange={(e) => set({ medium: e.target.value })}
+      />
+      <Field
+        label="The one thing to look for"
+        maxLength={400}
+        value={built.aim}
+        onChange={(e) => set({ aim: e.target.value })}
+      />
+      <datalist id="sitting-media">
+        {media.map((m) => (
+          <option key={m.name} value={m.name} />
+        ))}
+      </datalist>
+    </div>
+  )
+}
+
+function Kinds({ built, set }: Part) {
+  const { kind } = built
+  const number = (field: 'minutes' | 'count' | 'eachMinutes', label: string) => (
+    <Field
+      label={label}
+      inputMode="decimal"
+      value={built[field]}
+      onChange={(e) => set({ [field]: e.target.value })}
+    />
+  )
+  return (
+    <fieldset className="mt-5">
+      <legend className="font-serif text-xl">The ladder</legend>
+      {Object.entries(LADDERS).map(([value, { name, line }]) => (
+        <label key={value} className="flex min-h-8 items-baseline gap-2 pointer-coarse:min-h-11">
+          <input
+            type="radio"
+            name="ladder"
+            className="size-4"
+            checked={kind === value}
+            onChange={() => set({ kind: value as Plan['kind'] })}
+          />
+          <span>
+            {name} <span className="text-faded">{line}</span>
+          </span>
+        </label>
+      ))}
+      <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3">
+        {kind === 'OWN' ? number('count', 'How many') : number('minutes', 'Minutes in all, breaks too')}
+        {(kind === 'OWN' || kind === 'ALL_QUICK' || kind === 'PARTS_ONLY') &&
+          number('eachMinutes', 'Minutes each')}
+        {kind === 'PARTS_ONLY' && (
+          <Field
+            label="Parts, with commas"
+            value={built.parts}
+            onChange={(e) => set({ parts: e.target.value })}
+          />
+        )}
+        <SelectField
+          label="Constraint"
+          value={built.drill}
+          onChange={(e) => set({ drill: e.target.value as Begun['drill'] })}
+          hint={DRILLS[built.drill].line}
+        >
+          {Object.entries(DRILLS).map(([value, { name }]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+    </fieldset>
+  )
+}
+
+const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
+
+function Before({ built, set }: Part) {
+  return (
+    <div className="mt-5 grid grid-cols-2 gap-x-6 gap-y-3">
+      <SelectField label="Energy now" value={built.energy} onChange={(e) => set({ energy: e.target.value })}>
+        <option value="">not said</option>
+        {ENERGY.map((name, i) => (
+          <option key={name} value={i + 1}>
+            {i + 1}, {name}
+          </option>
+        ))}
+      </SelectField>
+      <Field
+        label="What made you sit down"
+        maxLength={200}
+        placeholder="after I locked up the bicycle"
+        value={built.cue}
+        onChange={(e) => set({ cue: e.target.value })}
+      />
+      {built.energy !== '' && Number(built.energy) <= 2 && (
+        <p className="col-span-2">
+          Ten minutes and a subject you know are enough today; rest is allowed as well.{' '}
+          <Button onClick={() => set({ kind: 'ALL_QUICK', minutes: '10', eachMinutes: '2', drill: 'NONE' })}>
+            The smallest page
+          </Button>
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Preview({ plan }: { plan: Plan | undefined }) {
+  const format = useFormats()
+  const query = useQuery({
+    queryKey: ['sittings', 'ladder', plan],
+    queryFn: () => answer(api.POST('/api/sittings/ladder', { body: plan as Plan })),
+    enabled: plan !== undefined,
+    placeholderData: (last) => last,
+    retry: false,
+  })
+  if (!plan) {
+    return <p className="text-faded mt-3">Say how long, and the ladder stands here.</p>
+  }
+  if (query.isError) {
+    return (
+      <p role="alert" className="text-sanguine mt-3">
+        {query.error.message}
+      </p>
+    )
+  }
+  const ladder = query.data
+  if (!ladder) {
+    return null
+  }
+  return (
+    <div aria-live="polite" className="mt-3">
+      <p className="font-serif text-xl">
+        {ladder.drawings} {ladder.drawings === 1 ? 'drawing' : 'drawings'}, {format.each(ladder.seconds)}
+      </p>
+      <LadderStrokes rungs={ladder.rungs} />
+      <p className="text-faded">{rungs(ladder, format)}</p>
+    </div>
+  )
+}
+
+function References({ built, set }: Part) {
+  const folder = useQuery(queries.pictureFolder()).data
+  return (
+    <fieldset className="mt-6">
+      <legend className="font-serif text-xl">References</legend>
+      <div className="grid grid-cols-2 gap-x-6 gap-y-3">
+        <SelectField
+          label="From"
+          value={built.references}
+          onChange={(e) => set({ references: e.target.value as Begun['references'] })}
+        >
+          <option value="NONE">what stands before you</option>
+          <option value="CABINET">the reference cabinet</option>
+          <option value="FOLDER" disabled={!folder || folder.pictures === 0}>
+            your own folder{folder ? `, ${folder.pictures} pictures` : ''}
+          </option>
+        </SelectField>
+        {built.references === 'CABINET' && (
+          <>
+            <SelectField
+              label="Show"
+              value={built.cabinet}
+              onChange={(e) => set({ cabinet: e.target.value as Built['cabinet'] })}
+            >
+              {Object.entries(CABINET).map(([value, name]) => (
+                <option key={value} value={value}>
+                  {name}
+                </option>
+              ))}
+            </SelectField>
+            <SelectField
+              label="Foreshortening"
+              value={built.foreshortening}
+              onChange={(e) => set({ foreshortening: e.target.value as Built['foreshortening'] })}
+            >
+              {Object.entries(FORESHORTENING).map(([value, name]) => (
+                <option key={value} value={value}>
+                  {name}
+                </option>
+              ))}
+            </SelectField>
+          </>
+        )}
+      </div>
+      {built.references === 'CABINET' && (
+        <div className="mt-3 flex flex-wrap items-end gap-4">
+          {[0, 1, 2].map((i) => (
+            <img
+              key={i}
+              src={`/api/cabinet/picture.svg?seed=${built.seed + i}&kind=${built.cabinet}&foreshortening=${built.foreshortening}`}
+              alt=""
+              className="border-hairline size-28 border"
+            />
+          ))}
+          <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>
+          <Link to="/cabinet" className={LINE_LINK}>
+            Look into the cabinet
+          </Link>
+        </div>
+      )}
+      {folder && folder.path === '' && (
+        <p className="text-faded mt-2">
+          A folder of your own pictures can be chosen in the{' '}
+          <Link to="/settings" className="underline">
+            settings
+          </Link>
+          .
+        </p>
+      )}
+    </fieldset>
+  )
+}

@@ -1,0 +1,39 @@
+import type { Schemas } from '../../api/client'
+
+/** Where a sitting is built, with what is known already in the address. */
+function address(known: Record<string, string | number | null | undefined>): string {
+  const query = new URLSearchParams()
+  for (const [key, value] of Object.entries(known)) {
+    if (value != null && value !== '') {
+      query.set(key, String(value))
+    }
+  }
+  return `/sitting?${query}`
+}
+
+/** A sitting for what is left of a share: "26 hulls, 39 min". */
+export const beginShare = (share: Schemas['ShareView']) =>
+  address({
+    title: share.title,
+    exercise: share.exerciseId,
+    source: share.source,
+    ...(share.unit === 'MINUTES'
+      ? { each: Math.max(1, share.left) * 60, count: 1, plain: 1 }
+      : { each: share.secondsEach, count: share.left }),
+  })
+
+/** A sitting for what a quota asks of today. */
+export const beginQuota = (quota: Schemas['QuotaView']) => {
+  const { terms, progress } = quota
+  const left = Math.max(1, progress.today - progress.doneToday)
+  return address({
+    title: terms.title,
+    exercise: terms.exercise,
+    topic: terms.exercise ? null : (terms.topic ?? terms.title),
+    source: terms.source,
+    medium: terms.medium,
+    ...(terms.unit === 'MINUTES'
+      ? { each: left * 60, count: 1, plain: 1 }
+      : { each: quota.secondsEach, count: left }),
+  })
+}

@@ -1,0 +1,93 @@
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../app/locale'
+
+export type Plan = Schemas['SittingPlan']
+export type Sitting = Schemas['SittingView']
+export type Begun = Schemas['BegunSitting']
+
+export const LADDERS: Record<Plan['kind'], { name: string; line: string }> = {
+  OWN: { name: 'A count of one length', line: 'So many drawings, each as long as the last.' },
+  ALL_QUICK: { name: 'All quick', line: 'One length until the time is over.' },
+  CLIMBING: { name: 'Climbing', line: 'From 30 seconds up to ten minutes.' },
+  THUMBNAIL_THEN_FINISH: {
+    name: 'Thumbnail, then finish',
+    line: 'A quarter of each pose small, the rest large.',
+  },
+  PARTS_ONLY: { name: 'Parts only', line: 'Hands, feet, torso in turn.' },
+  MEMORY: { name: 'From memory', line: 'Look, hold it in mind, draw it hidden, compare.' },
+}
+
+export const DRILLS: Record<Begun['drill'], { name: string; line: string }> = {
+  NONE: { name: 'none', line: '' },
+  STRAIGHT_LINES: { name: 'straight lines only', line: 'Straight lines only: every curve is a few of them.' },
+  SILHOUETTES: { name: 'silhouettes', line: 'The outer shape alone, filled.' },
+  JOINTS_AS_DOTS: { name: 'joints as dots', line: 'Dots where the joints are, then join them.' },
+  UPSIDE_DOWN: { name: 'upside down', line: 'It stands on its head: draw shapes, not names.' },
+  NEGATIVE_SHAPES: { name: 'negative shapes', line: 'Only the shapes between and around.' },
+  PEN_WITHOUT_LIFTING: { name: 'pen without lifting', line: 'The pen does not leave the paper.' },
+}
+
+export const CABINET: Record<NonNullable<Begun['cabinet']>, string> = {
+  STANDING: 'figures, standing',
+  SITTING: 'figures, sitting',
+  LYING: 'figures, lying',
+  ACTION: 'figures in action',
+  BOX: 'boxes',
+  CYLINDER: 'cylinders',
+  CONE: 'cones',
+  HEAD: 'heads in planes',
+  HULL: 'hulls',
+}
+
+export const FORESHORTENING: Record<NonNullable<Begun['foreshortening']>, string> = {
+  ANY: 'as it comes',
+  LITTLE: 'little',
+  MUCH: 'much',
+}
+
+/** What is done in a step. */
+export const STEPS: Record<Sitting['steps'][number]['kind'], string> = {
+  POSE: 'Draw',
+  THUMBNAIL: 'Thumbnail',
+  FINISH: 'Finish it large',
+  LOOK: 'Look, pen down',
+  HOLD: 'Hold it in mind',
+  RECALL: 'Draw what you saw',
+  REVEAL: 'Compare',
+  BREAK: 'Rest hand, neck and eyes',
+}
+
+/** "1:30". */
+export function clock(millis: number): string {
+  const seconds = Math.max(0, Math.ceil(millis / 1000))
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+
+/** "26 × 1.5 min, then 5 min rest, …" with equal steps together. */
+export function rungs(ladder: Schemas['LadderView'], format: Formats): string {
+  const groups: { kind: string; part: string; seconds: number; count: number }[] = []
+  for (const rung of ladder.rungs) {
+    const last = groups.at(-1)
+    const part = groups.length > 0 && rung.part ? 'parts' : rung.part && 'parts'
+    if (last && last.kind === rung.kind && last.seconds === rung.seconds && last.part === part) {
+      last.count++
+    } else {
+      groups.push({ kind: rung.kind, part, seconds: rung.seconds, count: 1 })
+    }
+  }
+  const said = groups.map((g) => {
+    const name = g.kind === 'POSE' ? '' : ` ${NAMES[g.kind as keyof typeof NAMES] ?? ''}`
+    return `${g.count > 1 ? `${g.count} × ` : ''}${format.each(g.seconds)}${name}`
+  })
+  return said.length > 14 ? `${said.slice(0, 14).join(', ')} …` : said.join(', ')
+}
+
+const NAMES = {
+  THUMBNAIL: 'thumbnail',
+  FINISH: 'finish',
+  LOOK: 'look',
+  HOLD: 'hold',
+  RECALL: 'draw',
+  REVEAL: 'compare',
+  BREAK: 'rest',
+}

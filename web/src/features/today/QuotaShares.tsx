@@ -1,0 +1,91 @@
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { useFormats } from '../../app/locale'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Tally } from '../../ui/Tally'
+import { RULES, units } from '../quota/text'
+import { useQuotas } from '../quota/useQuotas'
+
+type Today = Schemas['TodayView']
+
+/** What running quotas ask of today; what the course brings along is not asked twice. */
+export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
+  const format = useFormats()
+  if (quotas.length === 0) {
+    return null
+  }
+  return (
+    <section aria-labelledby="due-quotas" className="mt-5">
+      <h2 id="due-quotas">Promised</h2>
+      <ul>
+        {quotas.map((q) => (
+          <li key={q.id} className="border-hairline border-t py-3">
+            <div className="flex items-baseline justify-between gap-4">
+              <Link
+                to={`/quotas/${q.id}`}
+                className="decoration-hairline font-medium underline underline-offset-4"
+              >
+                {q.title}
+              </Link>
+              <span className="text-faded shrink-0 text-right">{figures(q, format)}</span>
+            </div>
+            {q.today > 1 && q.unit !== 'MINUTES' && (
+              <Tally done={q.doneToday} planned={q.today} text={`${q.doneToday} of ${q.today} today`} />
+            )}
+            {q.served > 0 && (
+              <p className="text-faded">
+                {units(q.served, q.unit, format)} of it {q.served === 1 ? 'comes' : 'come'} with the course.
+              </p>
+            )}
+            {q.left > 0 && (
+              <Link to={`/quotas/${q.id}`} className={LINE_LINK}>
+                {q.unit === 'PROMPTS' ? 'To the prompts' : 'How it goes, and begin'}
+              </Link>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function figures(q: Today['quotas'][number], format: ReturnType<typeof useFormats>): string {
+  const page = q.page == null ? '' : `page ${q.page} · `
+  if (q.today === 0) {
+    return `${page}nothing today`
+  }
+  if (q.left === 0) {
+    return `${page}${q.bonus > 0 ? `${q.doneToday} done, ${q.bonus} beyond it` : q.served > 0 ? 'comes with the course' : `${q.doneToday} done`}`
+  }
+  const time = q.unit === 'MINUTES' || q.minutesLeft === 0 ? '' : ` · ${format.minutes(q.minutesLeft)}`
+  return `${page}${units(q.left, q.unit, format)} left${time}`
+}
+
+/** Rules that today's entries leave open: asked kindly, answered or left. */
+export function OpenRules({ asked }: { asked: Today['asked'] }) {
+  const { rule } = useQuotas()
+  if (asked.length === 0) {
+    return null
+  }
+  return (
+    <section aria-label="Rules you wanted to keep" className="mt-4">
+      {asked.slice(0, 4).map((open) => (
+        <p
+          key={`${open.entryId} ${open.quotaId} ${open.rule}`}
+          className="flex flex-wrap items-baseline gap-x-4"
+        >
+          <span className="text-faded">
+            {open.entry}, for {open.quota}:
+          </span>
+          {RULES[open.rule].ask}
+          <Button look="quiet" onClick={() => rule.mutate({ open, kept: true })}>
+            Yes
+          </Button>
+          <Button look="quiet" onClick={() => rule.mutate({ open, kept: false })}>
+            No
+          </Button>
+        </p>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,110 @@
+/** What may be reached by a date: with 90 %, 50 % and 10 %. */
+export type Reach = { date: string; low: number; middle: number; high: number }
+
+const WIDTH = 560
+const HEIGHT = 190
+const LEFT = 34
+const TOP = 14
+const FOOT = 22
+const DAY_MS = 86_400_000
+
+const days = (from: string, to: string) => Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS)
+
+/**
+ * A count on its way to a promise: ink is what is drawn, the fan what will be, the pencil line the promise.
+ * Places are read off dates and counts; nothing is worked out here.
+ */
+export function Fan({
+  from,
+  today,
+  due,
+  asked,
+  curve,
+  before,
+  reach,
+  text,
+  label,
+}: {
+  /** First day of the span. */
+  from: string
+  today: string
+  due: string
+  asked: number
+  /** Units so far by the end of each date from the first on. */
+  curve: number[]
+  /** The same of an earlier run of the promise, drawn in pencil. */
+  before?: number[] | undefined
+  reach: Reach[]
+  /** All of it in words. */
+  text: string
+  label: (date: string) => string
+}) {
+  const last = reach.at(-1)
+  const end = last && last.date > due ? last.date : due
+  const span = Math.max(1, days(from, end), curve.length - 1, (before?.length ?? 0) - 1)
+  const most = Math.max(asked, 1, ...curve, ...(before ?? []), last?.high ?? 0)
+  const x = (day: number) => LEFT + (day / span) * (WIDTH - LEFT - 8)
+  const y = (count: number) => HEIGHT - FOOT - (count / most) * (HEIGHT - FOOT - TOP)
+  const line = (counts: number[]) =>
+    `M${x(0)} ${y(0)}` + counts.map((count, i) => `L${x(i)} ${y(count)}`).join('')
+  const drawn = curve.at(-1) ?? 0
+  const now = x(Math.max(0, curve.length - 1))
+  const start = `${now} ${y(drawn)}`
+  const point = (r: Reach, key: 'low' | 'middle' | 'high') => `${x(days(from, r.date))} ${y(r[key])}`
+  const area = (key: 'low' | 'high') => reach.map((r) => `L${point(r, key)}`)
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={text} className="w-full max-w-2xl">
+      <line x1={LEFT} x2={WIDTH - 8} y1={y(0)} y2={y(0)} className="stroke-hairline" />
+      <line
+        x1={LEFT}
+        x2={WIDTH - 8}
+        y1={y(asked)}
+        y2={y(asked)}
+        className="stroke-pencil"
+        strokeDasharray="5 4"
+      />
+      <text x={LEFT - 6} y={y(asked) + 4} textAnchor="end" className="fill-ink text-[13px]">
+        {asked}
+      </text>
+      <line
+        x1={x(days(from, due))}
+        x2={x(days(from, due))}
+        y1={TOP - 6}
+        y2={y(0)}
+        className="stroke-pencil"
+      />
+      <path d={`M${x(0)} ${y(0)}L${x(days(from, due))} ${y(asked)}`} className="stroke-pencil" fill="none" />
+      {reach.length > 0 && (
+        <>
+          <path
+            d={`M${start}${area('high').join('')}${[...area('low')].reverse().join('')}Z`}
+            className="fill-ink"
+            opacity={0.16}
+          />
+          <path
+            d={`M${start}${reach.map((r) => `L${point(r, 'middle')}`).join('')}`}
+            className="stroke-ink"
+            fill="none"
+            strokeWidth={1.4}
+          />
+        </>
+      )}
+      {before && <path d={line(before)} className="stroke-pencil" fill="none" strokeWidth={2.5} />}
+      <path d={line(curve)} className="stroke-ink" fill="none" strokeWidth={3.2} strokeLinejoin="round" />
+      {today >= from && today <= end && reach.length > 0 && (
+        <circle cx={now} cy={y(drawn)} r={4} className="fill-ink" />
+      )}
+      <text x={LEFT} y={HEIGHT - 5} className="fill-faded text-[13px]">
+        {label(from)}
+      </text>
+      <text x={x(days(from, due))} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
+        {label(due)}
+      </text>
+      {end > due && (
+        <text x={WIDTH - 8} y={HEIGHT - 5} textAnchor="end" className="fill-faded text-[13px]">
+          {days(due, end) * 6 > span && label(end)}
+        </text>
+      )}
+    </svg>
+  )
+}
