@@ -30,7 +30,7 @@ export function Fan({
   today: string
   due: string
   asked: number
-  /** Units so far by the end of each date from the first on. */
+  /** Units so far by the end of each date from the first on; the end of a date is drawn where the next begins. */
   curve: number[]
   /** The same of an earlier run of the promise, drawn in pencil. */
   before?: number[] | undefined
@@ -41,16 +41,16 @@ export function Fan({
 }) {
   const last = reach.at(-1)
   const end = last && last.date > due ? last.date : due
-  const span = Math.max(1, days(from, end), curve.length - 1, (before?.length ?? 0) - 1)
+  const span = Math.max(1, days(from, end) + 1, curve.length, before?.length ?? 0)
   const most = Math.max(asked, 1, ...curve, ...(before ?? []), last?.high ?? 0)
   const x = (day: number) => LEFT + (day / span) * (WIDTH - LEFT - 8)
   const y = (count: number) => HEIGHT - FOOT - (count / most) * (HEIGHT - FOOT - TOP)
   const line = (counts: number[]) =>
-    `M${x(0)} ${y(0)}` + counts.map((count, i) => `L${x(i)} ${y(count)}`).join('')
+    `M${x(0)} ${y(0)}` + counts.map((count, i) => `L${x(i + 1)} ${y(count)}`).join('')
   const drawn = curve.at(-1) ?? 0
-  const now = x(Math.max(0, curve.length - 1))
+  const now = x(curve.length)
   const start = `${now} ${y(drawn)}`
-  const point = (r: Reach, key: 'low' | 'middle' | 'high') => `${x(days(from, r.date))} ${y(r[key])}`
+  const point = (r: Reach, key: 'low' | 'middle' | 'high') => `${x(days(from, r.date) + 1)} ${y(r[key])}`
   const area = (key: 'low' | 'high') => reach.map((r) => `L${point(r, key)}`)
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={text} className="w-full max-w-2xl">
@@ -67,13 +67,17 @@ export function Fan({
         {asked}
       </text>
       <line
-        x1={x(days(from, due))}
-        x2={x(days(from, due))}
+        x1={x(days(from, due) + 1)}
+        x2={x(days(from, due) + 1)}
         y1={TOP - 6}
         y2={y(0)}
         className="stroke-pencil"
       />
-      <path d={`M${x(0)} ${y(0)}L${x(days(from, due))} ${y(asked)}`} className="stroke-pencil" fill="none" />
+      <path
+        d={`M${x(0)} ${y(0)}L${x(days(from, due) + 1)} ${y(asked)}`}
+        className="stroke-pencil"
+        fill="none"
+      />
       {reach.length > 0 && (
         <>
           <path
@@ -97,7 +101,7 @@ export function Fan({
       <text x={LEFT} y={HEIGHT - 5} className="fill-faded text-[13px]">
         {label(from)}
       </text>
-      <text x={x(days(from, due))} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
+      <text x={x(days(from, due) + 1)} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
         {label(due)}
       </text>
       {end > due && (

@@ -1686,12 +1686,14 @@ export interface components {
             doneToday: number;
             /** Format: date */
             due: string;
+            exercise?: string | null;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
             kind: "SPRINT" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
             /** Format: int32 */
             left: number;
+            medium?: string | null;
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
@@ -1699,10 +1701,14 @@ export interface components {
             /** Format: int32 */
             page?: number | null;
             /** Format: int32 */
+            secondsEach: number;
+            /** Format: int32 */
             served: number;
+            source?: string | null;
             title: string;
             /** Format: int32 */
             today: number;
+            topic?: string | null;
             /** @enum {string} */
             unit: "DRAWINGS" | "PAGES" | "MINUTES" | "PROMPTS";
         };

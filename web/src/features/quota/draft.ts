@@ -98,7 +98,17 @@ export function toTerms(draft: Draft): { terms?: Terms; errors: Errors } {
   return {
     errors,
     terms: {
-      ...draft,
+      kind,
+      start: draft.start,
+      topic: draft.topic || null,
+      exercise: draft.exercise || null,
+      medium: draft.medium || null,
+      source: draft.source || null,
+      book: draft.book || null,
+      rest: draft.rest,
+      policy: draft.policy,
+      rules: draft.rules,
+      beside: draft.beside,
       title: draft.title.trim() || 'A quota',
       unit: kind === 'PROMPT_LIST' ? 'PROMPTS' : draft.unit === 'PROMPTS' ? 'DRAWINGS' : draft.unit,
       count: count ?? 1,

@@ -60,7 +60,8 @@ function Screen({
   }, [toggle, press, say])
   return (
     <main
-      className={`flex h-dvh flex-col ${dark ? 'bg-black text-[#E9E4D8]' : 'bg-paper text-ink'} ${flashing ? 'invert' : ''}`}
+      {...(dark ? { 'data-theme': 'night' } : {})}
+      className={`bg-paper text-ink flex h-dvh flex-col ${flashing ? 'invert' : ''}`}
     >
       <header className="flex flex-wrap items-baseline gap-x-6 px-5 py-3">
         <h1 className="text-xl">{sitting.title}</h1>
@@ -70,12 +71,12 @@ function Screen({
             : `${step.part ? `${step.part}, ` : ''}${step.drawing + 1} of ${sitting.drawings}`}
         </p>
         {sitting.aim && <p className="font-serif italic opacity-80">{sitting.aim}</p>}
-        <Button className="ml-auto border-current!" aria-pressed={dark} onClick={() => setDark(!dark)}>
+        <Button className="ml-auto" aria-pressed={dark} onClick={() => setDark(!dark)}>
           {dark ? 'Light' : 'Dark'}
         </Button>
       </header>
-      <div className="grid min-h-0 flex-1 place-items-center px-5">
-        <Reference sitting={sitting} now={now} />
+      <div className="relative mx-5 grid min-h-0 flex-1 place-items-center">
+        <Reference sitting={sitting} now={now} dark={dark} />
       </div>
       {now.next && <link rel="preload" as="image" href={now.next} />}
       <footer className="px-5 pt-2 pb-4">
@@ -91,18 +92,10 @@ function Screen({
             )}
           </p>
           <div className="ml-auto flex flex-wrap gap-x-6">
-            <Button className="border-current!" onClick={() => send('BACK')}>
-              Back
-            </Button>
-            <Button className="border-current!" onClick={() => send(toggle)}>
-              {sitting.paused ? 'Go on' : 'Pause'}
-            </Button>
-            <Button className="border-current!" onClick={() => send('SKIP')}>
-              {rests ? 'No more rest' : 'Another one'}
-            </Button>
-            <Button className="border-current!" onClick={() => send('FINISH')}>
-              Finish
-            </Button>
+            <Button onClick={() => send('BACK')}>Back</Button>
+            <Button onClick={() => send(toggle)}>{sitting.paused ? 'Go on' : 'Pause'}</Button>
+            <Button onClick={() => send('SKIP')}>{rests ? 'No more rest' : 'Another one'}</Button>
+            <Button onClick={() => send('FINISH')}>Finish</Button>
           </div>
         </div>
       </footer>
@@ -110,7 +103,7 @@ function Screen({
   )
 }
 
-function Reference({ sitting, now }: { sitting: Sitting; now: Now }) {
+function Reference({ sitting, now, dark }: { sitting: Sitting; now: Now; dark: boolean }) {
   const step = sitting.steps[now.step]
   if (!step || step.kind === 'BREAK') {
     return (
@@ -134,8 +127,7 @@ function Reference({ sitting, now }: { sitting: Sitting; now: Now }) {
       key={now.picture}
       src={now.picture}
       alt="The reference"
-      className={`max-h-full max-w-full object-contain ${sitting.drill === 'UPSIDE_DOWN' ? 'rotate-180' : ''}`}
-      style={{ height: '100%' }}
+      className={`absolute inset-0 size-full object-contain ${sitting.drill === 'UPSIDE_DOWN' ? 'rotate-180' : ''} ${dark ? 'brightness-75' : ''}`}
     />
   )
 }

@@ -22,10 +22,19 @@ export const beginShare = (share: Schemas['ShareView']) =>
       : { each: share.secondsEach, count: share.left }),
   })
 
+/** A sitting for what is left of a quota today. */
+export const beginPromised = (q: Schemas['QuotaToday']) =>
+  ofQuota(q, { secondsEach: q.secondsEach, left: q.left })
+
 /** A sitting for what a quota asks of today. */
-export const beginQuota = (quota: Schemas['QuotaView']) => {
-  const { terms, progress } = quota
-  const left = Math.max(1, progress.today - progress.doneToday)
+export const beginQuota = ({ terms, progress, secondsEach }: Schemas['QuotaView']) =>
+  ofQuota(terms, { secondsEach, left: progress.today - progress.doneToday })
+
+function ofQuota(
+  terms: Pick<Schemas['QuotaTerms'], 'title' | 'unit' | 'exercise' | 'topic' | 'source' | 'medium'>,
+  { secondsEach, left: open }: { secondsEach: number; left: number },
+) {
+  const left = Math.max(1, open)
   return address({
     title: terms.title,
     exercise: terms.exercise,
@@ -34,6 +43,6 @@ export const beginQuota = (quota: Schemas['QuotaView']) => {
     medium: terms.medium,
     ...(terms.unit === 'MINUTES'
       ? { each: left * 60, count: 1, plain: 1 }
-      : { each: quota.secondsEach, count: left }),
+      : { each: secondsEach, count: left }),
   })
 }

@@ -4,6 +4,7 @@ import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Tally } from '../../ui/Tally'
 import { RULES, units } from '../quota/text'
+import { beginPromised } from '../sitting/begin'
 import { useQuotas } from '../quota/useQuotas'
 
 type Today = Schemas['TodayView']
@@ -38,8 +39,12 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               </p>
             )}
             {q.left > 0 && (
-              <Link to={`/quotas/${q.id}`} className={LINE_LINK}>
-                {q.unit === 'PROMPTS' ? 'To the prompts' : 'How it goes, and begin'}
+              <Link
+                to={q.unit === 'PROMPTS' ? `/quotas/${q.id}` : beginPromised(q)}
+                className={`no-print ${LINE_LINK}`}
+                aria-label={q.unit === 'PROMPTS' ? `To the prompts of ${q.title}` : `Begin ${q.title}`}
+              >
+                {q.unit === 'PROMPTS' ? 'To the prompts' : 'Begin'}
               </Link>
             )}
           </li>

@@ -48,9 +48,15 @@ class DemoData implements SmartInitializingSingleton {
   private final CourseService courses;
   private final WordsService words;
   private final EntryService entries;
+  private final DemoPromises promises;
 
   DemoData(
-      SettingsService settings, CourseService courses, WordsService words, EntryService entries) {
+      SettingsService settings,
+      CourseService courses,
+      WordsService words,
+      EntryService entries,
+      DemoPromises promises) {
+    this.promises = promises;
     this.settings = settings;
     this.courses = courses;
     this.words = words;
@@ -80,6 +86,7 @@ class DemoData implements SmartInitializingSingleton {
         "Fewer gulls, more of the dogs on the quay.");
     placed = courses.need(placed.id());
     entries.createAll(new Diary(placed, settings.learner()).write());
+    promises.make(settings.learner());
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {

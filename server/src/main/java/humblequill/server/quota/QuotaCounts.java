@@ -92,6 +92,17 @@ class QuotaCounts {
           learner.availability().minutesOn(date) > 0 && !learner.availability().isNeutral(date);
     }
 
+    /** Units of each drawing day from its start to a date, zeros included. */
+    List<Integer> daysBefore(LocalDate date, Learner learner) {
+      return quota
+          .promise()
+          .start()
+          .datesUntil(date.isBefore(quota.promise().start()) ? quota.promise().start() : date)
+          .filter(d -> drawingDay(learner).test(d) || byDay.containsKey(d))
+          .map(d -> byDay.getOrDefault(d, 0))
+          .toList();
+    }
+
     /** How long one unit takes: by its own entries, with what was expected. */
     PaceEstimate pace() {
       if (terms.unit() == Counting.Unit.MINUTES) {

@@ -167,11 +167,17 @@ public class QuotaService {
   /** Ends a quota today; its record stays. */
   @Transactional
   public void end(UUID id, long version) {
-    var entity = stored(id, version);
+    stored(id, version);
+    endOn(id, settings.learner().today());
+  }
+
+  /** Ends a quota on a day; one that is over already stays as it ended. */
+  @Transactional
+  public void endOn(UUID id, LocalDate day) {
+    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
     if (entity.endedOn == null) {
       counts.changed();
-      var today = settings.learner().today();
-      entity.endedOn = today.isBefore(entity.startDay) ? entity.startDay : today;
+      entity.endedOn = day.isBefore(entity.startDay) ? entity.startDay : day;
       repository.saveAndFlush(entity);
     }
   }

@@ -98,8 +98,9 @@ class QuotaViews {
     var pace = q.pace();
     var outcome = outcome(q, progress);
     var before = all.stream().filter(o -> o.id().equals(q.againOf())).findFirst();
-    var earlier =
-        before.map(b -> List.copyOf(b.progress(learner).daily().values())).orElse(List.of());
+    var earlier = new ArrayList<Integer>();
+    before.ifPresent(b -> earlier.addAll(b.progress(learner).daily().values()));
+    earlier.addAll(q.daysBefore(progress.from(), learner));
     return new QuotaView(
         q.id(),
         q.version(),

@@ -32,6 +32,7 @@ public class QuotasToday {
    * @param page number of today's page of a daily run
    * @param asked units of the span that counts now
    * @param due its last day
+   * @param secondsEach seconds a unit
    */
   public record QuotaToday(
       UUID id,
@@ -48,7 +49,12 @@ public class QuotasToday {
       @Nullable Integer page,
       int done,
       int asked,
-      LocalDate due) {}
+      LocalDate due,
+      int secondsEach,
+      @Nullable String exercise,
+      @Nullable String topic,
+      @Nullable String source,
+      @Nullable String medium) {}
 
   /** What today asks, in the order the promises were made. */
   @Transactional(readOnly = true)
@@ -79,7 +85,12 @@ public class QuotasToday {
                   p.page().orElse(null),
                   p.done(),
                   p.asked(),
-                  p.due());
+                  p.due(),
+                  q.pace().secondsEach(),
+                  q.terms().exercise(),
+                  q.terms().topic(),
+                  q.terms().source(),
+                  q.terms().medium());
             })
         .toList();
   }
