@@ -1,0 +1,75 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Route, Routes } from 'react-router'
+import { expect, test } from 'vitest'
+import { sent, show } from '../../test-page'
+import WorksheetPage from './WorksheetPage'
+
+const sheet = {
+  count: 90,
+  due: '2026-03-18',
+  drawingDays: 10,
+  secondsEach: 300,
+  ownEntries: 0,
+  ownSeconds: 0,
+  drawingMinutes: 450,
+  overheadMinutes: 100,
+  availableMinutes: 300,
+  load: 550 / 300,
+  fits: false,
+  perDay: 4,
+  minutesADay: 55,
+  extraDays: 13,
+  extraUntil: '2026-03-31',
+  drop: 50,
+  paceSeconds: 133,
+  usualWeekMinutes: 200,
+  weekMinutes: 385,
+  sudden: true,
+  days: [],
+}
+
+const page = (post: () => { status?: number; body: unknown }) =>
+  show(
+    <Routes>
+      <Route path="/quotas/new" element={<WorksheetPage />} />
+      <Route path="/quotas/:id" element={<p>promised</p>} />
+    </Routes>,
+    {
+      'GET /api/today': () => ({ body: { day: '2026-03-05' } }),
+      'GET /api/words': () => ({ body: { shipped: [], own: [] } }),
+      'GET /api/course': () => ({ body: { exercises: [] } }),
+      'POST /api/quotas/worksheet': () => ({ body: sheet }),
+      'POST /api/quotas': post,
+    },
+    '/quotas/new',
+  )
+
+test('the answer stands there before the promise, with each remedy', async () => {
+  const asked = page(() => ({ status: 201, body: { id: 'q' } }))
+  await userEvent.type(await screen.findByLabelText('Title'), 'Mooring posts')
+  await userEvent.type(screen.getByLabelText('How many'), '90')
+  expect(await screen.findByText('Not like this: it takes 183 % of the time.')).toBeInTheDocument()
+  expect(screen.getByText('55 min a day')).toBeInTheDocument()
+  expect(screen.getByText('40 drawings instead of 90')).toBeInTheDocument()
+  expect(screen.getByText(/Hands like slow increases/)).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: 'Promise it all the same' }))
+  expect(await screen.findByText('promised')).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/quotas')[0]?.body).toMatchObject({
+    terms: { title: 'Mooring posts', count: 90 },
+  })
+})
+
+test('what the server refuses keeps everything typed', async () => {
+  const asked = page(() => ({
+    status: 400,
+    body: { code: 'bad-value', field: 'due', detail: 'Not kept: due is too late.' },
+  }))
+  await userEvent.type(await screen.findByLabelText('Title'), 'Posts')
+  await userEvent.type(screen.getByLabelText('How many'), '9')
+  await userEvent.click(screen.getByRole('button', { name: /^Promise it/ }))
+  await waitFor(() => expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(1))
+  expect((await screen.findAllByText('Not kept: due is too late.')).length).toBeGreaterThan(0)
+  expect(screen.getByLabelText('Title')).toHaveValue('Posts')
+})

@@ -1,0 +1,43 @@
+import { expect, test } from 'vitest'
+import { fromTerms, newTerms, toTerms } from './draft'
+
+const draft = { ...newTerms('2026-03-05'), title: 'Posts', count: '90', topic: 'mooring posts' }
+
+test('a complete draft becomes terms and goes back', () => {
+  const { terms } = toTerms({ ...draft, minutesEach: '4,5', minutesADay: '30' })
+  expect(terms).toMatchObject({
+    kind: 'SPRINT',
+    count: 90,
+    due: '2026-03-18',
+    secondsEach: 270,
+    minutesADay: 30,
+    topic: 'mooring posts',
+    medium: null,
+  })
+  expect(terms && toTerms(fromTerms(terms)).terms).toEqual(terms)
+})
+
+test('nothing typed yet is no complaint', () => {
+  expect(toTerms({ ...draft, count: '' })).toEqual({ errors: { count: '' } })
+})
+
+test.each([
+  [{ count: 'ninety' }, 'count', 'not “ninety”'],
+  [{ count: '-3' }, 'count', 'not “-3”'],
+  [{ count: '99999' }, 'count', '10000'],
+  [{ minutesEach: '0' }, 'minutesEach', 'not “0”'],
+  [{ minutesADay: '1000' }, 'minutesADay', '960'],
+  [{ due: '2026-03-01' }, 'due', 'before the first'],
+  [{ due: '' }, 'due', 'needed'],
+  [{ kind: 'DAILY_RUN', days: '1.5' }, 'days', 'not “1.5”'],
+  [{ kind: 'RAMP', step: 'x' }, 'step', 'not “x”'],
+] as const)('%o is named at its field', (more, field, text) => {
+  const { terms, errors } = toTerms({ ...draft, ...more })
+  expect(terms).toBeUndefined()
+  expect(errors[field]).toContain(text)
+})
+
+test('a list counts prompts and nothing else does', () => {
+  expect(toTerms({ ...draft, kind: 'PROMPT_LIST' }).terms?.unit).toBe('PROMPTS')
+  expect(toTerms({ ...draft, unit: 'PROMPTS' }).terms?.unit).toBe('DRAWINGS')
+})

@@ -1,0 +1,130 @@
+import { expect, test } from 'vitest'
+import {
+  changes,
+  dates,
+  paceOrigin,
+  percent,
+  promise,
+  remedies,
+  sum,
+  verdict,
+  type Quota,
+  type Sheet,
+} from './text'
+import type { Formats } from '../../app/locale'
+
+const format = {
+  number: String,
+  minutes: (m: number) => `${m} min`,
+  each: (s: number) => `${s} s`,
+  dayMonth: (d: string) => d.slice(5),
+} as unknown as Formats
+
+const terms: Quota['terms'] = {
+  title: 'Mooring posts',
+  kind: 'SPRINT',
+  count: 90,
+  start: '2026-03-05',
+  due: '2026-03-14',
+  unit: 'DRAWINGS',
+  rest: [],
+  policy: 'SPREAD',
+  rules: [],
+  secondsEach: 300,
+  beside: false,
+}
+
+const quota = (inTime: number, more: object = {}): Quota =>
+  ({
+    terms,
+    progress: { asked: 90, left: 78, due: '2026-03-14', neededPerDay: 10, daysLeft: 8, minutesNeeded: 60 },
+    forecast: {
+      verdict: 'SLIPPING',
+      inTime,
+      ownDays: 3,
+      reachable: 71,
+      moreDays: 4,
+      middle: '2026-03-19',
+      early: '2026-03-16',
+      late: null,
+    },
+    ...more,
+  }) as unknown as Quota
+
+test('the verdict tells its figure and what it rests on', () => {
+  expect(verdict(quota(0.24), format)).toBe(
+    'Slipping: 24 % for all 90 by 03-14. It rests on 3 of your own days and the plan.',
+  )
+  expect(verdict(quota(0.24, { forecast: null }), format)).toBe('')
+})
+
+test('what would change it stands beside a bad chance only', () => {
+  expect(changes(quota(0.24), format)).toEqual([
+    '10 drawings on each of 8 days left, about 60 min a day',
+    '4 more drawing days at your pace, to 03-19',
+    '71 instead of 90',
+  ])
+  expect(changes(quota(0.5), format)).toEqual([])
+})
+
+test('a date beyond the horizon is said so', () => {
+  expect(dates(quota(0.2).forecast as NonNullable<Quota['forecast']>, format)).toContain(
+    'not within a year with 90 %',
+  )
+})
+
+test.each([
+  [0, '0 %'],
+  [0.003, 'below 1 %'],
+  [0.5363, '54 %'],
+  [0.996, 'over 99 %'],
+  [1, '100 %'],
+])('%d is told as %s', (share, text) => {
+  expect(percent(share)).toBe(text)
+})
+
+test.each([
+  [{ kind: 'SPRINT' }, '90 drawings by 03-14'],
+  [{ kind: 'DAILY_RUN', count: 1, days: 30 }, '1 drawing a day on 30 drawing days'],
+  [{ kind: 'PROMPT_LIST', count: 12 }, '12 prompts by 03-14'],
+  [{ kind: 'RAMP', count: 10, step: 5, weeks: 8 }, '10 drawings a week and 5 more each week, 8 weeks'],
+  [{ kind: 'STANDING', count: 20, unit: 'MINUTES' }, '20 minutes every week'],
+])('%o is a promise', (more, text) => {
+  expect(promise({ ...terms, ...more } as Quota['terms'], format)).toBe(text)
+})
+
+const sheet = {
+  count: 90,
+  drawingDays: 10,
+  drawingMinutes: 450,
+  overheadMinutes: 100,
+  availableMinutes: 300,
+  secondsEach: 290,
+  ownEntries: 1,
+  ownSeconds: 240,
+  minutesADay: 55,
+  extraDays: 13,
+  extraUntil: '2026-03-29',
+  drop: 50,
+  paceSeconds: 133,
+} as Sheet
+
+test('the sum names its parts and where the pace comes from', () => {
+  expect(sum(sheet, format)).toBe(
+    '450 min of drawing and 100 min of setting up, warming up and choosing references, against 300 min on 10 drawing days.',
+  )
+  expect(paceOrigin(sheet, format)).toBe('290 s each, from 1 own entry (median 240 s) and what you expect.')
+  expect(paceOrigin({ ...sheet, ownEntries: 0 }, format)).toContain('no own entry yet')
+})
+
+test('each remedy stands alone, and one that does not exist is left out', () => {
+  expect(remedies(sheet, 'DRAWINGS', format)).toEqual([
+    '55 min a day',
+    '13 more drawing days, to 03-29',
+    '40 drawings instead of 90',
+    '133 s each',
+  ])
+  expect(
+    remedies({ ...sheet, minutesADay: null, extraDays: null, paceSeconds: null }, 'DRAWINGS', format),
+  ).toEqual(['40 drawings instead of 90'])
+})

@@ -1,0 +1,73 @@
+import { expect, test } from 'vitest'
+import { begun, newSitting, planOf } from './built'
+import { clock, rungs, type Sitting } from './text'
+import { stepAt } from './useSitting'
+import type { Formats } from '../../app/locale'
+
+const format = { each: (s: number) => `${s} s` } as unknown as Formats
+
+const T = 1_000_000
+
+/** Three poses of a minute, begun at T. */
+const sitting = (more: Partial<Sitting> = {}): Sitting =>
+  ({
+    steps: [0, 1, 2].map((drawing) => ({ kind: 'POSE', seconds: 60, drawing })),
+    left: [0, 1, 2].map((step) => ({ step, ends: T + (step + 1) * 60_000, picture: `/${step}` })),
+    leftMillis: 60_000,
+    paused: false,
+    over: false,
+    ...more,
+  }) as unknown as Sitting
+
+test('a step is read off the timetable, however long one did not look', () => {
+  expect(stepAt(sitting(), T)).toMatchObject({ step: 0, leftMillis: 60_000, leftShare: 1, next: '/1' })
+  expect(stepAt(sitting(), T + 90_000)).toMatchObject({ step: 1, leftMillis: 30_000, leftShare: 0.5 })
+  expect(stepAt(sitting(), T + 60_000).step).toBe(1)
+  expect(stepAt(sitting(), T + 8 * 3_600_000)).toMatchObject({ step: 3, over: true })
+})
+
+test('a pause holds the time', () => {
+  const paused = sitting({ paused: true, leftMillis: 12_000 })
+  expect(stepAt(paused, T + 500_000)).toMatchObject({ step: 0, leftMillis: 12_000, leftShare: 0.2 })
+})
+
+test.each([
+  [90_000, '1:30'],
+  [59_001, '1:00'],
+  [0, '0:00'],
+  [-5, '0:00'],
+])('%d is shown as %s', (millis, text) => {
+  expect(clock(millis)).toBe(text)
+})
+
+test('equal steps are told together', () => {
+  const rung = (kind: string, seconds: number) => ({ kind, seconds, part: '' })
+  const ladder = {
+    seconds: 0,
+    drawings: 3,
+    rungs: [rung('POSE', 30), rung('POSE', 30), rung('BREAK', 300), rung('FINISH', 900)],
+  } as Parameters<typeof rungs>[0]
+  expect(rungs(ladder, format)).toBe('2 × 30 s, 300 s rest, 900 s finish')
+})
+
+test('a share becomes a count of one length', () => {
+  const built = newSitting(new URLSearchParams('title=hulls&exercise=hy-7-1&count=26&each=90'))
+  expect(planOf(built)).toEqual({ kind: 'OWN', rows: [{ count: 26, seconds: 90 }] })
+  const sent = begun('id', built, planOf(built) ?? { kind: 'OWN' })
+  expect(sent).toMatchObject({ exerciseId: 'hy-7-1', topic: null, references: 'NONE', source: null })
+})
+
+test.each([
+  [{ kind: 'ALL_QUICK', minutes: 'x' }],
+  [{ kind: 'ALL_QUICK', minutes: '30', eachMinutes: '0' }],
+  [{ kind: 'OWN', count: '0' }],
+  [{ kind: 'OWN', count: '2.5' }],
+  [{ kind: 'CLIMBING', minutes: '481' }],
+] as const)('%o is no plan yet', (more) => {
+  expect(planOf({ ...newSitting(new URLSearchParams()), ...more })).toBeUndefined()
+})
+
+test('drawing from memory says so', () => {
+  const built = { ...newSitting(new URLSearchParams()), kind: 'MEMORY' as const, subject: 'capstan' }
+  expect(begun('id', built, { kind: 'MEMORY', minutes: 30 }).source).toBe('memory')
+})
