@@ -82,7 +82,11 @@ function Screen({
       <footer className="px-5 pt-2 pb-4">
         <TimeLeft share={now.leftShare} paused={sitting.paused} />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
-          <p className="min-w-24 font-serif text-3xl tabular-nums" role="timer">
+          <p
+            className="min-w-24 font-serif text-3xl tabular-nums"
+            role="timer"
+            data-left={Math.round(now.leftMillis)}
+          >
             {clock(now.leftMillis)}
           </p>
           <p className="min-w-40">

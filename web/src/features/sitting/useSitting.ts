@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { answer, api } from '../../api/client'
 import type { Sitting } from './text'
 
-const LOOK_MS = 100
+const LOOK_MS = 50
 
 export type Press = 'PAUSE' | 'RESUME' | 'SKIP' | 'BACK' | 'FINISH'
 

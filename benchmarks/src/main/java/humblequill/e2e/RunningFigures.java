@@ -30,6 +30,27 @@ public final class RunningFigures {
     start(Path.of(args[0]));
     todaysAnswer();
     todayInTheBrowser();
+    figureAsPng();
+  }
+
+  private static void figureAsPng() throws Exception {
+    try (var quill = Quill.start(Quill.folder())) {
+      var times = new ArrayList<Double>();
+      for (int i = 0; i < 2 * ANSWERS; i++) {
+        var path =
+            "/api/cabinet/picture.png?kind="
+                + List.of("STANDING", "SITTING", "LYING", "ACTION").get(i % 4)
+                + "&seed="
+                + i;
+        double time = millis(() -> quill.get(path), answer -> {});
+        if (i >= ANSWERS) {
+          times.add(time);
+        }
+      }
+      System.out.printf(
+          "figure as PNG of 1200 dots, over HTTP: %.0f ms (median of %d)%n",
+          median(times), times.size());
+    }
   }
 
   private static void start(Path bareJar) throws Exception {

@@ -66,9 +66,14 @@ final class Quill implements AutoCloseable {
   }
 
   static Quill start(Path folder, String... more) {
+    return startAt(NOW, folder, more);
+  }
+
+  /** Starts it as if it were that moment. */
+  static Quill startAt(String now, Path folder, String... more) {
     int port = freePort();
     var all = new ArrayList<>(List.of(more));
-    all.addAll(List.of("--port", Integer.toString(port), "--quill.now=" + NOW));
+    all.addAll(List.of("--port", Integer.toString(port), "--quill.now=" + now));
     try {
       var process =
           new ProcessBuilder(command(folder, all.toArray(String[]::new)))

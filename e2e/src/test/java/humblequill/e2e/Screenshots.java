@@ -27,6 +27,9 @@ public final class Screenshots {
       camera.night("today-night", url + "/today");
       camera.narrow("today-narrow", url + "/today");
       camera.take("course", url + "/course", AS_IT_IS);
+      camera.take("quotas", url + "/quotas", AS_IT_IS);
+      camera.take("worksheet", url + "/quotas/new", Screenshots::promise);
+      camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
       camera.take("settings", url + "/settings", AS_IT_IS);
       camera.take("search", url + "/search?q=sheer", AS_IT_IS);
       camera.take("entry-form", url + "/today", Screenshots::openForm);
@@ -37,6 +40,7 @@ public final class Screenshots {
       camera.take("merge", url + "/course/merge", Screenshots::chooseTwo);
       camera.take("editor", url + "/course/edit/new?from=one-subject-one-week&as=mine", AS_IT_IS);
       camera.take("topics", url + "/course/topics", AS_IT_IS);
+      camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
       camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
     }
   }
@@ -63,6 +67,23 @@ public final class Screenshots {
     page.getByLabel("First course").selectOption("Figure from the ground up");
     page.getByLabel("Second course").selectOption("Eight weeks of structure");
     page.getByText("Keep as my own course").waitFor();
+  }
+
+  private static void promise(Page page) {
+    field(page, "Title").fill("Mooring posts");
+    field(page, "How many").fill("90");
+    field(page, "To").fill(java.time.LocalDate.parse("2026-03-14").toString());
+    field(page, "Minutes a day for it").fill("30");
+    field(page, "Topic").fill("mooring posts");
+    page.getByText("Not like this").waitFor();
+  }
+
+  private static void begin(Page page) {
+    field(page, "What to draw").fill("gesture");
+    field(page, "The one thing to look for").fill("the weight on one foot");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
+    page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("The reference")).waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   private static void openForm(Page page) {
