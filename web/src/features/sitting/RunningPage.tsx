@@ -42,6 +42,7 @@ function Screen({
   const rests = step?.kind === 'BREAK'
   const flashing = useSignals(now.step, rests, sitting)
   useAwake(!sitting.paused)
+  useNight(dark)
   const send = (what: Press) => press(what).catch((error: Error) => say(error.message))
   const toggle = sitting.paused ? 'RESUME' : 'PAUSE'
   useEffect(() => {
@@ -59,10 +60,7 @@ function Screen({
     return () => window.removeEventListener('keydown', listen)
   }, [toggle, press, say])
   return (
-    <main
-      {...(dark ? { 'data-theme': 'night' } : {})}
-      className={`bg-paper text-ink flex h-dvh flex-col ${flashing ? 'invert' : ''}`}
-    >
+    <main className={`bg-paper text-ink flex h-dvh flex-col ${flashing ? 'invert' : ''}`}>
       <header className="flex flex-wrap items-baseline gap-x-6 px-5 py-3">
         <h1 className="text-xl">{sitting.title}</h1>
         <p aria-live="polite">
@@ -71,7 +69,10 @@ function Screen({
             : `${step.part ? `${step.part}, ` : ''}${step.drawing + 1} of ${sitting.drawings}`}
         </p>
         {sitting.aim && <p className="font-serif italic opacity-80">{sitting.aim}</p>}
-        <Button className="ml-auto" aria-pressed={dark} onClick={() => setDark(!dark)}>
+        <Button className="ml-auto" onClick={wholeScreen}>
+          Whole screen
+        </Button>
+        <Button aria-pressed={dark} onClick={() => setDark(!dark)}>
           {dark ? 'Light' : 'Dark'}
         </Button>
       </header>
@@ -134,6 +135,28 @@ function Reference({ sitting, now, dark }: { sitting: Sitting; now: Now; dark: b
       className={`absolute inset-0 size-full object-contain ${sitting.drill === 'UPSIDE_DOWN' ? 'rotate-180' : ''} ${dark ? 'brightness-75' : ''}`}
     />
   )
+}
+
+/** Chalk on slate while it is wanted, whatever the settings say. */
+function useNight(wanted: boolean) {
+  useEffect(() => {
+    const { dataset } = document.documentElement
+    const before = dataset.theme
+    if (wanted) {
+      dataset.theme = 'night'
+    }
+    return () => {
+      dataset.theme = before
+    }
+  }, [wanted])
+}
+
+/** Gives the page the whole screen, or gives it back. */
+function wholeScreen() {
+  const done = document.fullscreenElement
+    ? document.exitFullscreen()
+    : document.documentElement.requestFullscreen()
+  done.catch(() => undefined)
 }
 
 /** The time left as a stroke that shrinks. */

@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.StreamSupport;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -17,21 +18,43 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A promise from the first question to the second run, through the API. */
 class QuotaApiTest {
-  private Path folder;
-  private ConfigurableApplicationContext context;
-  private Api api;
+  private static final String MORNING = "2026-03-05T10:00:00Z";
 
-  @BeforeEach
-  void start() {
+  private static Path folder;
+  private static ConfigurableApplicationContext context;
+  private static Api api;
+  private static String clock;
+
+  @BeforeAll
+  static void start() {
     folder = RunningQuill.temporaryFolder();
-    open("2026-03-05T10:00:00Z");
+    open(MORNING);
     var settings = (ObjectNode) api.get("/api/settings").json();
     settings.put("zone", "UTC");
     settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
   }
 
-  private void open(String now) {
+  /** Every test begins in the same morning, with nothing drawn and nothing promised. */
+  @BeforeEach
+  void clear() {
+    if (!clock.equals(MORNING)) {
+      open(MORNING);
+    }
+    for (var quota : api.get("/api/quotas").json()) {
+      remove("/api/quotas/", quota);
+    }
+    for (var entry : api.get("/api/entries?size=500").json().path("entries")) {
+      remove("/api/entries/", entry);
+    }
+  }
+
+  private static void remove(String path, JsonNode thing) {
+    api.delete(path + thing.path("id").asString() + "?version=" + thing.path("version").asLong());
+  }
+
+  private static void open(String now) {
+    clock = now;
     if (context != null) {
       context.close();
     }
@@ -39,8 +62,8 @@ class QuotaApiTest {
     api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
   }
 
-  @AfterEach
-  void stop() {
+  @AfterAll
+  static void stop() {
     context.close();
   }
 

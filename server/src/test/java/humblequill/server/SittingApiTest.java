@@ -7,7 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -15,17 +16,38 @@ import tools.jackson.databind.JsonNode;
 
 /** Sittings through the API, with the clock set forward between starts. */
 class SittingApiTest {
-  private Path folder;
-  private ConfigurableApplicationContext context;
-  private Api api;
+  private static final String MORNING = "2026-03-05T10:00:00Z";
 
-  @BeforeEach
-  void start() {
+  private static Path folder;
+  private static ConfigurableApplicationContext context;
+  private static Api api;
+  private static String clock;
+
+  @BeforeAll
+  static void start() {
     folder = RunningQuill.temporaryFolder();
-    open("2026-03-05T10:00:00Z");
+    open(MORNING);
   }
 
-  private void open(String now) {
+  /** Every test begins in the same morning, with nothing drawn and nothing promised. */
+  @BeforeEach
+  void clear() {
+    if (!clock.equals(MORNING)) {
+      open(MORNING);
+    }
+    var running = api.get("/api/sittings/current").json().path("sitting");
+    api.delete("/api/sittings/" + running.path("id").asString(""));
+    for (var entry : api.get("/api/entries?size=500").json().path("entries")) {
+      remove("/api/entries/", entry);
+    }
+  }
+
+  private static void remove(String path, JsonNode thing) {
+    api.delete(path + thing.path("id").asString() + "?version=" + thing.path("version").asLong());
+  }
+
+  private static void open(String now) {
+    clock = now;
     if (context != null) {
       context.close();
     }
@@ -33,8 +55,8 @@ class SittingApiTest {
     api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
   }
 
-  @AfterEach
-  void stop() {
+  @AfterAll
+  static void stop() {
     context.close();
   }
 

@@ -25,10 +25,11 @@ final class FigureMesh {
     {0.46, 0.077, 0.053, 0.004},
     {0.58, 0.088, 0.060, 0.004},
     {0.70, 0.097, 0.065, 0.004},
-    {0.82, 0.104, 0.064, 0.000},
-    {0.92, 0.106, 0.053, -0.004},
-    {1.00, 0.082, 0.042, -0.008},
-    {1.06, 0.048, 0.036, -0.008},
+    {0.82, 0.110, 0.064, 0.000},
+    {0.91, 0.119, 0.053, -0.004},
+    {0.97, 0.112, 0.045, -0.007},
+    {1.02, 0.078, 0.039, -0.008},
+    {1.07, 0.044, 0.034, -0.008},
     {1.10, 0.026, 0.026, -0.006}
   };
 
@@ -168,12 +169,13 @@ final class FigureMesh {
   private static Mesh neck(Skeleton s) {
     var base = s.spineAt(1);
     var rings = new ArrayList<Vector3D[]>();
-    double[] places = {0, 0.35, 0.7, 1};
-    var top = s.headPoint(0, 0.000, -0.010);
-    for (double t : places) {
+    double[][] rows = {{0, 0.036}, {0.35, 0.031}, {0.7, 0.028}, {0.9, 0.026}, {1, 0.015}};
+    var top = s.headPoint(0, 0.010, -0.006);
+    for (var row : rows) {
+      double t = row[0];
       var at = base.out(0, 0.004, -0.006).scalarMultiply(1 - t).add(top.scalarMultiply(t));
       var turn = t < 0.5 ? base.turn() : s.head();
-      double r = (0.034 - 0.006 * t) * Math.sqrt(s.body().girth());
+      double r = row[1] * Math.sqrt(s.body().girth());
       rings.add(ring(at, turn, r, r, 0));
     }
     return Mesh.loft(rings, false, new int[] {2}, new int[] {});

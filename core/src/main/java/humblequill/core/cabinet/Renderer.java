@@ -15,6 +15,8 @@ final class Renderer {
   private static final double SHADE = 0.10;
   private static final double CORE = -0.42;
   private static final int STEPS = 8;
+  private static final int BETWEEN = 4;
+  private static final double CORNER = Math.cos(Math.toRadians(50));
   private static final double FAR = 60;
 
   private final Camera camera;
@@ -246,9 +248,51 @@ final class Renderer {
         row[2 * i] = view.seen[points.get(i)].x();
         row[2 * i + 1] = view.seen[points.get(i)].y();
       }
-      rows.add(row);
+      rows.add(view.mesh.planes() ? row : eased(row));
     }
     return rows;
+  }
+
+  /**
+   * A line without the corners of the surface's mesh: a Catmull-Rom curve through its points, which
+   * keeps corners that are meant, those of 50 degrees and more.
+   */
+  static double[] eased(double[] row) {
+    int n = row.length / 2;
+    if (n < 3) {
+      return row;
+    }
+    boolean closed = row[0] == row[2 * n - 2] && row[1] == row[2 * n - 1];
+    var out = new double[2 * ((n - 1) * BETWEEN + 1)];
+    int k = 0;
+    for (int i = 0; i + 1 < n; i++) {
+      int before = i > 0 ? i - 1 : closed ? n - 2 : i;
+      int after = i + 2 < n ? i + 2 : closed ? 1 : i + 1;
+      int a = corner(row, before, i, i + 1) ? i : before;
+      int b = corner(row, i, i + 1, after) ? i + 1 : after;
+      for (int s = 0; s < BETWEEN; s++) {
+        double t = (double) s / BETWEEN;
+        out[k++] = curve(row[2 * a], row[2 * i], row[2 * i + 2], row[2 * b], t);
+        out[k++] = curve(row[2 * a + 1], row[2 * i + 1], row[2 * i + 3], row[2 * b + 1], t);
+      }
+    }
+    out[k++] = row[2 * n - 2];
+    out[k] = row[2 * n - 1];
+    return out;
+  }
+
+  private static boolean corner(double[] row, int a, int b, int c) {
+    double x1 = row[2 * b] - row[2 * a];
+    double y1 = row[2 * b + 1] - row[2 * a + 1];
+    double x2 = row[2 * c] - row[2 * b];
+    double y2 = row[2 * c + 1] - row[2 * b + 1];
+    double lengths = Math.hypot(x1, y1) * Math.hypot(x2, y2);
+    return lengths > 0 && (x1 * x2 + y1 * y2) / lengths < CORNER;
+  }
+
+  private static double curve(double p0, double p1, double p2, double p3, double t) {
+    return p1
+        + 0.5 * t * (p2 - p0 + t * (2 * p0 - 5 * p1 + 4 * p2 - p3 + t * (3 * (p1 - p2) + p3 - p0)));
   }
 
   private static double[] line(View view, int a, int b) {
@@ -280,7 +324,7 @@ final class Renderer {
 
   private static void flush(List<Double> points, List<double[]> rows) {
     if (points.size() >= 4) {
-      rows.add(points.stream().mapToDouble(d -> d).toArray());
+      rows.add(eased(points.stream().mapToDouble(d -> d).toArray()));
     }
     points.clear();
   }
