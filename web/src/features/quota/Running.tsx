@@ -54,7 +54,7 @@ export function Running({ quota }: { quota: Quota }) {
             text={`${p.done} of ${units(p.asked, unit, format)} on ${format.dayMonth(today)}. ${dates(forecast, format)}`}
             label={format.dayMonth}
           />
-          {p.left > 0 && <p className="text-faded">{dates(forecast, format)}</p>}
+          {p.left > 0 && !weekly(terms) && <p className="text-faded">{dates(forecast, format)}</p>}
           <p className="text-faded">{enough(forecast, p.neededPerDay, unit, format)}</p>
         </>
       )}

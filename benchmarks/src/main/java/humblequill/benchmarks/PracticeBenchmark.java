@@ -70,8 +70,8 @@ public class PracticeBenchmark {
   @Benchmark
   public Forecast forecastOfAUsualSprint() {
     var today = MONDAY.plusDays(8);
-    var progress = Tracker.progress(ninety, counts, d -> true, today);
-    return Forecast.of(progress, java.util.List.of(), d -> true, today);
+    var progress = Tracker.progress(ninety, counts, d -> true, today, true);
+    return Forecast.of(progress, java.util.List.of(), d -> true, today, true);
   }
 
   /** A figure with its landmarks as SVG. */

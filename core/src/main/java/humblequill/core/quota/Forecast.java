@@ -72,9 +72,14 @@ public record Forecast(
    * @param earlier counts of own days of an earlier run of the same promise, may be empty
    * @param drawingDay whether a date is a drawing day of the quota
    * @param today the open practice day; it counts as a day to come until something was drawn
+   * @param goesOn whether it may be reached after its last day, as a sprint may and a week may not
    */
   public static Forecast of(
-      Progress progress, List<Integer> earlier, Predicate<LocalDate> drawingDay, LocalDate today) {
+      Progress progress,
+      List<Integer> earlier,
+      Predicate<LocalDate> drawingDay,
+      LocalDate today,
+      boolean goesOn) {
     var own = new ArrayList<>(earlier);
     own.addAll(progress.daily().values());
     var begin = progress.from().isAfter(today) ? progress.from() : today;
@@ -99,7 +104,7 @@ public record Forecast(
         progress.done() + sum.reached(days, EVEN),
         median > dates.size() ? Optional.empty() : Optional.of(Math.max(0, median - days)),
         own.isEmpty() ? Optional.empty() : Optional.of(Wilson.of(met, own.size())),
-        fan(progress, sum, dates, late.orElse(progress.due())));
+        fan(progress, sum, dates, goesOn ? late.orElse(progress.due()) : progress.due()));
   }
 
   /** Counts of own days, mixed with the plan's share while there are few. */

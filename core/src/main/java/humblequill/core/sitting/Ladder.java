@@ -5,11 +5,17 @@ import java.util.List;
 /**
  * The steps of a sitting, in order.
  *
- * @param steps one or more
+ * @param steps one to a thousand
  */
 public record Ladder(List<Step> steps) {
+  private static final int MOST_STEPS = 1000;
+
   public Ladder {
     steps = List.copyOf(steps);
+    if (steps.size() > MOST_STEPS) {
+      throw new IllegalArgumentException(
+          "a sitting has at most " + MOST_STEPS + " steps, these are " + steps.size());
+    }
     if (steps.isEmpty()) {
       throw new IllegalArgumentException("a sitting has at least one step");
     }

@@ -31,7 +31,7 @@ class ForecastTest {
     }
     var today = MONDAY.plusDays(drawn.size());
     var progress = Tracker.progress(quota, counts, d -> true, today);
-    return Forecast.of(progress, earlier, d -> true, today);
+    return Forecast.of(progress, earlier, d -> true, today, true);
   }
 
   /** Ten days like a fair die, 35 to go: 112607/209952 in exact fractions. */

@@ -57,6 +57,7 @@ class LadderTest {
   @Test
   void what_cannot_be_is_said_with_its_value() {
     assertThatThrownBy(() -> LADDERS.climbing(59)).hasMessageContaining("59");
+    assertThatThrownBy(() -> LADDERS.allQuick(5 * 3600, 5)).hasMessageContaining("1000 steps");
     assertThatThrownBy(() -> LADDERS.own(List.of())).hasMessageContaining("at least one pose");
     assertThatThrownBy(() -> new LadderBuilder.Poses(0, 30)).hasMessageContaining("0 of 30 s");
   }
@@ -65,7 +66,7 @@ class LadderTest {
   @Property(tries = 2000)
   void every_ladder_fills_its_time_exactly(
       @ForAll @IntRange(min = 60, max = 5 * 3600) int seconds,
-      @ForAll @IntRange(min = 5, max = 1200) int each,
+      @ForAll @IntRange(min = 20, max = 1200) int each,
       @ForAll @IntRange(min = 30, max = 90) int breakMinutes,
       @ForAll @IntRange(max = 900) int breakSeconds) {
     var ladders = new LadderBuilder(breakMinutes * 60, breakSeconds);

@@ -116,11 +116,14 @@ class QuotaCounts {
           terms.secondsEach());
     }
 
+    /** Whether it counts week by week. */
+    boolean weekly() {
+      return terms.kind() == QuotaTerms.Kind.RAMP || terms.kind() == QuotaTerms.Kind.STANDING;
+    }
+
     /** Whether it still asks for something. */
     boolean runs(Progress progress) {
-      boolean weekly =
-          terms.kind() == QuotaTerms.Kind.RAMP || terms.kind() == QuotaTerms.Kind.STANDING;
-      return endedOn == null && !progress.over() && (weekly || !progress.reached());
+      return endedOn == null && !progress.over() && (weekly() || !progress.reached());
     }
   }
 

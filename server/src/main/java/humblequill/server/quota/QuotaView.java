@@ -76,7 +76,8 @@ public record QuotaView(
    * @param missed drawing days without a unit
    * @param page number of today's page of a daily run
    * @param total units since it began
-   * @param curve units so far by the end of each date of the span, up to today
+   * @param curve units so far by the end of each date of the span, up to yesterday, or today once
+   *     something was drawn
    */
   public record ProgressView(
       LocalDate from,

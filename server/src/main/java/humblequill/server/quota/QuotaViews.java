@@ -108,7 +108,7 @@ class QuotaViews {
         outcome,
         figures(progress, pace.secondsEach(), learner, curve(q, progress, learner)),
         outcome == QuotaView.Outcome.RUNNING
-            ? Forecast.of(progress, earlier, q.drawingDay(learner), learner.today())
+            ? Forecast.of(progress, earlier, q.drawingDay(learner), learner.today(), !q.weekly())
             : null,
         pace.secondsEach(),
         pace.entries(),
@@ -127,9 +127,7 @@ class QuotaViews {
     if (q.runs(progress)) {
       return QuotaView.Outcome.RUNNING;
     }
-    boolean weekly =
-        q.terms().kind() == QuotaTerms.Kind.RAMP || q.terms().kind() == QuotaTerms.Kind.STANDING;
-    if (weekly ? q.endedOn() == null : progress.reached()) {
+    if (q.weekly() ? q.endedOn() == null : progress.reached()) {
       return QuotaView.Outcome.FINISHED;
     }
     return q.endedOn() != null && !q.endedOn().isAfter(progress.due())
@@ -165,8 +163,10 @@ class QuotaViews {
         curve);
   }
 
+  /** Today is left out until something was drawn, since the forecast begins with it. */
   private static List<Integer> curve(QuotaCounts.Counted q, Progress p, Learner learner) {
-    var end = learner.today().isAfter(p.due()) ? p.due() : learner.today();
+    var last = p.doneToday() > 0 ? learner.today() : learner.today().minusDays(1);
+    var end = last.isAfter(p.due()) ? p.due() : last;
     return Run.of(
             q.byDay().entrySet().stream()
                 .map(e -> new Run.Part(e.getKey(), e.getValue(), 0, 0))
