@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Problem } from '../../api/client'
 import { queries } from '../../api/queries'
+import { Choices } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
 import { Schools } from '../../ui/Schools'
 import { WEEKDAY_NAMES } from '../settings/text'
@@ -45,20 +46,7 @@ export function TermsForm({
     <div className="mt-3 grid gap-4">
       <fieldset>
         <legend className="sr-only">Kind of promise</legend>
-        {Object.entries(KINDS).map(([value, { name, line }]) => (
-          <label key={value} className="flex min-h-8 items-baseline gap-2 pointer-coarse:min-h-11">
-            <input
-              type="radio"
-              name="kind"
-              className="size-4"
-              checked={kind === value}
-              onChange={() => set({ kind: value as Terms['kind'] })}
-            />
-            <span>
-              {name} <span className="text-faded">{line}</span>
-            </span>
-          </label>
-        ))}
+        <Choices name="kind" of={KINDS} value={kind} onChange={(kind) => set({ kind })} />
       </fieldset>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
         <div className="col-span-2">

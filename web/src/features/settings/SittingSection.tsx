@@ -145,7 +145,7 @@ function Folder() {
           {folder.broken.length > 0 && (
             <details>
               <summary className="min-h-8 pointer-coarse:min-h-11">
-                {folder.broken.length} files cannot be shown
+                {folder.broken.length === 1 ? 'One file' : `${folder.broken.length} files`} cannot be shown
               </summary>
               <ul>
                 {folder.broken.map((file) => (

@@ -5,6 +5,7 @@ import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
+import { Choices, Options } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
 import { LadderStrokes } from './LadderStrokes'
 import { begun, newSitting, planOf, type Built } from './built'
@@ -129,20 +130,7 @@ function Kinds({ built, set }: Part) {
   return (
     <fieldset className="mt-5">
       <legend className="font-serif text-xl">The ladder</legend>
-      {Object.entries(LADDERS).map(([value, { name, line }]) => (
-        <label key={value} className="flex min-h-8 items-baseline gap-2 pointer-coarse:min-h-11">
-          <input
-            type="radio"
-            name="ladder"
-            className="size-4"
-            checked={kind === value}
-            onChange={() => set({ kind: value as Plan['kind'] })}
-          />
-          <span>
-            {name} <span className="text-faded">{line}</span>
-          </span>
-        </label>
-      ))}
+      <Choices name="ladder" of={LADDERS} value={kind} onChange={(kind) => set({ kind })} />
       <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3">
         {kind === 'OWN' ? number('count', 'How many') : number('minutes', 'Minutes in all, breaks too')}
         {(kind === 'OWN' || kind === 'ALL_QUICK' || kind === 'PARTS_ONLY') &&
@@ -261,22 +249,14 @@ function References({ built, set }: Part) {
               value={built.cabinet}
               onChange={(e) => set({ cabinet: e.target.value as Built['cabinet'] })}
             >
-              {Object.entries(CABINET).map(([value, name]) => (
-                <option key={value} value={value}>
-                  {name}
-                </option>
-              ))}
+              <Options of={CABINET} />
             </SelectField>
             <SelectField
               label="Foreshortening"
               value={built.foreshortening}
               onChange={(e) => set({ foreshortening: e.target.value as Built['foreshortening'] })}
             >
-              {Object.entries(FORESHORTENING).map(([value, name]) => (
-                <option key={value} value={value}>
-                  {name}
-                </option>
-              ))}
+              <Options of={FORESHORTENING} />
             </SelectField>
           </>
         )}

@@ -4,6 +4,7 @@ import { Link, useSearchParams } from 'react-router'
 import { answer, api } from '../../api/client'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
+import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
 import { CABINET, FORESHORTENING } from './text'
@@ -34,22 +35,14 @@ export default function CabinetPage() {
       </p>
       <div className="my-4 flex flex-wrap items-end gap-x-6 gap-y-3">
         <SelectField label="Show" value={kind} onChange={(e) => set({ kind: e.target.value })}>
-          {Object.entries(CABINET).map(([value, name]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
+          <Options of={CABINET} />
         </SelectField>
         <SelectField
           label="Foreshortening"
           value={amount}
           onChange={(e) => set({ foreshortening: e.target.value })}
         >
-          {Object.entries(FORESHORTENING).map(([value, name]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
+          <Options of={FORESHORTENING} />
         </SelectField>
         <Button onClick={() => set({ seed: String(Math.max(1, seed - SHOWN)) })} disabled={seed <= 1}>
           Those before

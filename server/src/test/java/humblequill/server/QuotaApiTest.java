@@ -2,7 +2,6 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,59 +11,26 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** A promise from the first question to the second run, through the API. */
 class QuotaApiTest {
-  private static final String MORNING = "2026-03-05T10:00:00Z";
-
-  private static Path folder;
-  private static ConfigurableApplicationContext context;
-  private static Api api;
-  private static String clock;
+  private static final ClockedQuill QUILL = new ClockedQuill();
+  private Api api;
 
   @BeforeAll
   static void start() {
-    folder = RunningQuill.temporaryFolder();
-    open(MORNING);
-    var settings = (ObjectNode) api.get("/api/settings").json();
-    settings.put("zone", "UTC");
-    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
-    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
+    ClockedQuill.minutesADay(QUILL.at(RunningQuill.NOW), 70);
   }
 
-  /** Every test begins in the same morning, with nothing drawn and nothing promised. */
   @BeforeEach
   void clear() {
-    if (!clock.equals(MORNING)) {
-      open(MORNING);
-    }
-    for (var quota : api.get("/api/quotas").json()) {
-      remove("/api/quotas/", quota);
-    }
-    for (var entry : api.get("/api/entries?size=500").json().path("entries")) {
-      remove("/api/entries/", entry);
-    }
-  }
-
-  private static void remove(String path, JsonNode thing) {
-    api.delete(path + thing.path("id").asString() + "?version=" + thing.path("version").asLong());
-  }
-
-  private static void open(String now) {
-    clock = now;
-    if (context != null) {
-      context.close();
-    }
-    context = RunningQuill.start(folder, "--quill.now=" + now);
-    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    api = QUILL.freshMorning();
   }
 
   @AfterAll
   static void stop() {
-    context.close();
+    QUILL.close();
   }
 
   private static Map<String, Object> terms(Object... more) {
@@ -136,7 +102,7 @@ class QuotaApiTest {
     assertThat(first.path("progress").path("doneToday").asInt()).isEqualTo(9);
     assertThat(first.path("progress").path("left").asInt()).isEqualTo(81);
     assertThat(first.path("outcome").asString()).isEqualTo("RUNNING");
-    open("2026-03-08T10:00:00Z");
+    api = QUILL.at("2026-03-08T10:00:00Z");
     var missed = quota(made);
     assertThat(missed.path("progress").path("missed").asInt()).isEqualTo(2);
     assertThat(missed.path("progress").path("neededPerDay").asInt())
@@ -160,7 +126,7 @@ class QuotaApiTest {
             "best", List.of(best));
     assertThat(api.put(path + "/result", result).json().path("learned").asString())
         .isEqualTo("Choose the posts the evening before.");
-    open("2026-04-02T10:00:00Z");
+    api = QUILL.at("2026-04-02T10:00:00Z");
     assertThat(quota(made).path("progress").path("done").asInt())
         .as("its record stays")
         .isEqualTo(63);

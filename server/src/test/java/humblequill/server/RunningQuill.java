@@ -4,11 +4,13 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /**
  * Starts the real application once for all server tests, on a random port with its own database,
@@ -38,6 +40,21 @@ public final class RunningQuill implements ParameterResolver {
 
   /** Starts another application on a folder of its own. */
   static ConfigurableApplicationContext start(Path folder, String... more) {
+    return start(new SpringApplication(HumbleQuill.class), folder, more);
+  }
+
+  /** The same with a clock that the test sets. */
+  static ConfigurableApplicationContext start(Path folder, Clock clock) {
+    var application = new SpringApplication(HumbleQuill.class);
+    application.addInitializers(
+        context ->
+            ((GenericApplicationContext) context)
+                .registerBean("testClock", Clock.class, () -> clock, b -> b.setPrimary(true)));
+    return start(application, folder);
+  }
+
+  private static ConfigurableApplicationContext start(
+      SpringApplication application, Path folder, String... more) {
     var arguments = new java.util.ArrayList<>(java.util.List.of(more));
     arguments.add("--server.port=0");
     arguments.add("--springdoc.default-produces-media-type=application/json");
@@ -47,7 +64,7 @@ public final class RunningQuill implements ParameterResolver {
     }
     arguments.add(
         "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
-    return SpringApplication.run(HumbleQuill.class, arguments.toArray(String[]::new));
+    return application.run(arguments.toArray(String[]::new));
   }
 
   @Override

@@ -2,62 +2,28 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 
 /** Sittings through the API, with the clock set forward between starts. */
 class SittingApiTest {
-  private static final String MORNING = "2026-03-05T10:00:00Z";
+  private static final ClockedQuill QUILL = new ClockedQuill();
+  private Api api;
 
-  private static Path folder;
-  private static ConfigurableApplicationContext context;
-  private static Api api;
-  private static String clock;
-
-  @BeforeAll
-  static void start() {
-    folder = RunningQuill.temporaryFolder();
-    open(MORNING);
-  }
-
-  /** Every test begins in the same morning, with nothing drawn and nothing promised. */
   @BeforeEach
   void clear() {
-    if (!clock.equals(MORNING)) {
-      open(MORNING);
-    }
-    var running = api.get("/api/sittings/current").json().path("sitting");
-    api.delete("/api/sittings/" + running.path("id").asString(""));
-    for (var entry : api.get("/api/entries?size=500").json().path("entries")) {
-      remove("/api/entries/", entry);
-    }
-  }
-
-  private static void remove(String path, JsonNode thing) {
-    api.delete(path + thing.path("id").asString() + "?version=" + thing.path("version").asLong());
-  }
-
-  private static void open(String now) {
-    clock = now;
-    if (context != null) {
-      context.close();
-    }
-    context = RunningQuill.start(folder, "--quill.now=" + now);
-    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    api = QUILL.freshMorning();
   }
 
   @AfterAll
   static void stop() {
-    context.close();
+    QUILL.close();
   }
 
   private static Map<String, Object> sitting(UUID id, Object... more) {
@@ -95,11 +61,11 @@ class SittingApiTest {
     assertThat(api.post("/api/sittings", sitting(id)).status()).as("told twice").isEqualTo(201);
     assertThat(api.post("/api/sittings", sitting(UUID.randomUUID())).json().path("code").asString())
         .isEqualTo("sitting-open");
-    open("2026-03-05T10:04:30Z");
+    api = QUILL.restartedAt("2026-03-05T10:04:30Z");
     var later = api.get("/api/sittings/current").json().path("sitting");
     assertThat(later.path("step").asInt()).isEqualTo(4);
     assertThat(later.path("drawn").asInt()).isEqualTo(4);
-    open("2026-03-05T13:00:00Z");
+    api = QUILL.at("2026-03-05T13:00:00Z");
     var today = api.get("/api/today").json().path("entries");
     assertThat(today.size()).isEqualTo(1);
     assertThat(today.get(0).path("drawings").asInt()).isEqualTo(10);
@@ -116,12 +82,12 @@ class SittingApiTest {
     api.post("/api/sittings", sitting(id));
     assertThat(press(id, "PAUSE", 0).path("paused").asBoolean()).isTrue();
     assertThat(press(id, "PAUSE", 0).path("events").asInt()).as("a retry").isEqualTo(1);
-    open("2026-03-05T11:00:00Z");
+    api = QUILL.at("2026-03-05T11:00:00Z");
     assertThat(press(id, "RESUME", 1).path("step").asInt()).isZero();
     var skipped = press(id, "SKIP", 2);
     assertThat(skipped.path("skipped").asInt()).isEqualTo(1);
     assertThat(skipped.path("left").get(0).path("picture").asString()).contains("seed=8");
-    open("2026-03-05T11:03:20Z");
+    api = QUILL.at("2026-03-05T11:03:20Z");
     var over = press(id, "FINISH", 3);
     assertThat(over.path("over").asBoolean()).isTrue();
     assertThat(api.get("/api/entries/" + id).json().path("drawings").asInt()).isEqualTo(3);

@@ -85,6 +85,15 @@ public record Progress(
 
   /** The same with units that the course's shares bring along today. */
   public Progress servedBy(int units) {
+    return with(Math.min(units, Math.max(0, today - doneToday)), page);
+  }
+
+  /** The same with the number of today's page. */
+  Progress onPage(int number) {
+    return with(served, Optional.of(number));
+  }
+
+  private Progress with(int otherServed, Optional<Integer> otherPage) {
     return new Progress(
         from,
         due,
@@ -95,10 +104,10 @@ public record Progress(
         daysLeft,
         today,
         doneToday,
-        Math.min(units, Math.max(0, today - doneToday)),
+        otherServed,
         planned,
         pace,
-        page,
+        otherPage,
         total,
         weeks,
         daily,

@@ -3,6 +3,7 @@ package humblequill.core.quota;
 import humblequill.core.course.MissedWork;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -67,24 +68,7 @@ public final class Tracker {
     int before = progress.total() - progress.doneToday();
     int page =
         quota.policy() == MissedWork.LET_GO ? progress.pastDays() + 1 : before / p.each() + 1;
-    return new Progress(
-        progress.from(),
-        progress.due(),
-        progress.asked(),
-        progress.done(),
-        progress.missed(),
-        progress.pastDays(),
-        progress.daysLeft(),
-        progress.today(),
-        progress.doneToday(),
-        0,
-        progress.planned(),
-        progress.pace(),
-        Optional.of(Math.min(p.days(), page)),
-        progress.total(),
-        List.of(),
-        progress.daily(),
-        progress.over());
+    return progress.onPage(Math.min(p.days(), page));
   }
 
   /** The week that counts now, with its target by what became of the weeks before. */
@@ -162,7 +146,7 @@ public final class Tracker {
         Optional.empty(),
         total,
         weeks,
-        java.util.Collections.unmodifiableSortedMap(daily),
+        Collections.unmodifiableSortedMap(daily),
         today.isAfter(due));
   }
 

@@ -157,9 +157,8 @@ public final class CountSum {
     if (mean <= 0) {
       return maxDays;
     }
-    double z = probability > 0.5 ? 1.28 : probability < 0.5 ? -1.28 : 0;
     double days = needed / mean;
-    days = (needed + z * Math.sqrt(Math.max(0, variance()) * days)) / mean;
+    days = (needed + z(probability) * Math.sqrt(Math.max(0, variance()) * days)) / mean;
     return (int) Math.max(1, Math.min(maxDays, Math.round(days)));
   }
 
@@ -167,14 +166,26 @@ public final class CountSum {
   public int reached(int days, double probability) {
     int yes = days * least;
     int no = days * most + 1;
-    while (no - yes > 1) {
-      int middle = (yes + no) >>> 1;
-      if (atLeast(days, middle) >= probability) {
-        yes = middle;
+    double spread = Math.sqrt(Math.max(0, variance()) * days);
+    int guess = (int) Math.round(days * mean() - z(probability) * spread);
+    for (int step = 1; no - yes > 1; step *= 2) {
+      guess = Math.max(yes + 1, Math.min(no - 1, guess));
+      if (atLeast(days, guess) >= probability) {
+        yes = guess;
+        guess = no > days * most ? guess + step : (yes + no) >>> 1;
       } else {
-        no = middle;
+        no = guess;
+        guess = yes == days * least ? guess - step : (yes + no) >>> 1;
       }
     }
     return yes;
+  }
+
+  /** About where a normal distribution has it. */
+  private static double z(double probability) {
+    if (probability == 0.5) {
+      return 0;
+    }
+    return probability > 0.5 ? 1.28 : -1.28;
   }
 }

@@ -1,0 +1,170 @@
+package humblequill.core.quota;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.core.course.MissedWork;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+
+/** What holds for every quota, however it goes. Common practice, no published source. */
+class QuotaPropertiesTest {
+  private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
+
+  private static Quota sprint(int count, int days, MissedWork policy) {
+    return new Quota(
+        "Coils of rope",
+        new Promise.Sprint(count, MONDAY, MONDAY.plusDays(days - 1L)),
+        Counting.all(Counting.Unit.DRAWINGS),
+        Set.of(DayOfWeek.SUNDAY),
+        policy,
+        Set.of());
+  }
+
+  private static Map<LocalDate, Integer> byDay(List<Integer> counts) {
+    var byDay = new HashMap<LocalDate, Integer>();
+    for (int i = 0; i < counts.size(); i++) {
+      if (counts.get(i) > 0) {
+        byDay.put(MONDAY.plusDays(i), counts.get(i));
+      }
+    }
+    return byDay;
+  }
+
+  private static Progress progress(Quota quota, List<Integer> counts) {
+    return Tracker.progress(quota, byDay(counts), d -> true, MONDAY.plusDays(counts.size()));
+  }
+
+  private static boolean drawingDay(LocalDate date) {
+    return date.getDayOfWeek() != DayOfWeek.SUNDAY;
+  }
+
+  /** What is done and what is left make what is asked, under every policy. */
+  @Property(tries = 300)
+  void nothing_is_lost(
+      @ForAll @IntRange(min = 1, max = 200) int count,
+      @ForAll @IntRange(min = 2, max = 30) int days,
+      @ForAll @Size(max = 20) List<@IntRange(max = 12) Integer> counts,
+      @ForAll MissedWork policy) {
+    var p = progress(sprint(count, days, policy), counts);
+    assertThat(p.left()).isEqualTo(Math.max(0, p.asked() - p.done()));
+    assertThat(p.asked()).isBetween(0, count);
+    if (policy != MissedWork.LET_GO) {
+      assertThat(p.asked()).as("only letting go lowers the count").isEqualTo(count);
+    }
+    if (policy != MissedWork.SLIDE) {
+      assertThat(p.due()).as("only sliding moves the date").isEqualTo(MONDAY.plusDays(days - 1L));
+    }
+    assertThat(p.pastDays())
+        .isEqualTo(
+            (int) p.daily().keySet().stream().filter(QuotaPropertiesTest::drawingDay).count());
+  }
+
+  /** A slid quota has as many drawing days left as it would with no day missed. */
+  @Property(tries = 200)
+  void sliding_gives_back_each_missed_day(
+      @ForAll @IntRange(min = 4, max = 20) int days,
+      @ForAll @Size(min = 1, max = 4) List<@IntRange(max = 1) Integer> counts) {
+    var p = progress(sprint(100, days, MissedWork.SLIDE), counts);
+    int drawn = (int) counts.stream().filter(n -> n > 0).count();
+    int sundays = 0;
+    int all = 0;
+    for (int i = 0; i < days; i++) {
+      boolean sunday = !drawingDay(MONDAY.plusDays(i));
+      sundays += sunday ? 1 : 0;
+      all += sunday ? 0 : 1;
+    }
+    assertThat(sundays + all).isEqualTo(days);
+    assertThat(p.daysLeft()).isEqualTo(all - drawn);
+  }
+
+  /**
+   * Drawing more never makes the chance smaller; a later date does not either, once own days speak
+   * alone.
+   */
+  @Property(tries = 150)
+  void more_drawn_or_more_time_never_hurts(
+      @ForAll @IntRange(min = 20, max = 120) int count,
+      @ForAll @IntRange(min = 12, max = 25) int days,
+      @ForAll @Size(min = 9, max = 10) List<@IntRange(max = 9) Integer> counts) {
+    var today = MONDAY.plusDays(counts.size());
+    double chance = chance(sprint(count, days, MissedWork.SPREAD), counts, today);
+    assertThat(chance(sprint(count, days + 2, MissedWork.SPREAD), counts, today))
+        .isGreaterThanOrEqualTo(chance - 1e-12);
+    assertThat(chance(sprint(count - 5, days, MissedWork.SPREAD), counts, today))
+        .isGreaterThanOrEqualTo(chance - 1e-12);
+  }
+
+  private static double chance(Quota quota, List<Integer> counts, LocalDate today) {
+    var progress = Tracker.progress(quota, byDay(counts), d -> true, today);
+    return Forecast.of(progress, List.of(), QuotaPropertiesTest::drawingDay, today, true).inTime();
+  }
+
+  /** The dates come in order, and the date of even chances agrees with the chance in time. */
+  @Property(tries = 150)
+  void dates_and_chance_tell_the_same(
+      @ForAll @IntRange(min = 20, max = 150) int count,
+      @ForAll @Size(min = 7, max = 9) List<@IntRange(min = 1, max = 9) Integer> counts) {
+    var quota = sprint(count, 20, MissedWork.SPREAD);
+    var today = MONDAY.plusDays(counts.size());
+    var progress = Tracker.progress(quota, byDay(counts), d -> true, today);
+    var f = Forecast.of(progress, List.of(), QuotaPropertiesTest::drawingDay, today, true);
+    assertThat(f.early().orElseThrow()).isBeforeOrEqualTo(f.middle().orElseThrow());
+    assertThat(f.middle().orElseThrow()).isBeforeOrEqualTo(f.late().orElseThrow());
+    assertThat(!f.middle().orElseThrow().isAfter(progress.due())).isEqualTo(f.inTime() >= 0.5);
+    assertThat(f.reachable() >= progress.asked()).isEqualTo(f.inTime() >= 0.5);
+    assertThat(f.moreDays().orElseThrow() == 0).isEqualTo(f.inTime() >= 0.5);
+  }
+
+  /** The estimate lies between what was drawn and what was expected. */
+  @Property
+  void the_pace_lies_between_own_and_expected(
+      @ForAll @Size(min = 1, max = 30) List<@IntRange(min = 5, max = 2000) Integer> own,
+      @ForAll @IntRange(min = 5, max = 2000) int expected) {
+    var estimate = PaceEstimate.of(own, expected);
+    double median = PaceEstimate.median(own);
+    assertThat((double) estimate.secondsEach())
+        .isBetween(Math.min(median, expected) - 0.5, Math.max(median, expected) + 0.5);
+    assertThat(estimate.entries()).isEqualTo(own.size());
+  }
+
+  /** A ramp moves by whole steps, and only up after a week that met its target. */
+  @Property
+  void a_ramp_moves_by_steps(
+      @ForAll @IntRange(min = 1, max = 50) int first,
+      @ForAll @IntRange(min = 1, max = 20) int step,
+      @ForAll @Size(max = 20) List<@IntRange(max = 120) Integer> done) {
+    var ramp = new Promise.Ramp(first, step, 30, MONDAY);
+    int before = first;
+    for (int i = 0; i <= done.size(); i++) {
+      int target = Ramps.target(ramp, done.subList(0, i));
+      assertThat(target).isGreaterThanOrEqualTo(first);
+      assertThat((target - first) % step).isZero();
+      assertThat(Math.abs(target - before)).isLessThanOrEqualTo(step);
+      if (i > 0) {
+        assertThat(target > before).isEqualTo(done.get(i - 1) >= before);
+      }
+      before = target;
+    }
+  }
+
+  /** A run's curve never falls and ends at its count. */
+  @Property(tries = 200)
+  void a_curve_adds_up(@ForAll @Size(max = 20) List<@IntRange(max = 15) Integer> counts) {
+    var parts = new java.util.ArrayList<Run.Part>();
+    for (int i = 0; i < counts.size(); i++) {
+      parts.add(new Run.Part(MONDAY.plusDays(i), counts.get(i), 10, 0));
+    }
+    var run = Run.of(parts, 100, MONDAY, MONDAY.plusDays(25));
+    assertThat(run.curve()).isSorted().hasSize(26);
+    assertThat(run.curve().get(25)).isEqualTo(run.done());
+    assertThat(run.minutes()).isEqualTo(10 * counts.size());
+  }
+}

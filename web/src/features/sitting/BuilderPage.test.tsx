@@ -1,0 +1,117 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Route, Routes } from 'react-router'
+import { expect, test } from 'vitest'
+import { sent, show } from '../../test-page'
+import BuilderPage from './BuilderPage'
+
+const ladder = (body: unknown) => {
+  const plan = body as { kind: string; minutes?: number; rows?: { count: number; seconds: number }[] }
+  const count = plan.rows?.[0]?.count ?? 5
+  const seconds = plan.rows?.[0]?.seconds ?? ((plan.minutes ?? 5) * 60) / 5
+  return {
+    body: {
+      seconds: count * seconds,
+      drawings: count,
+      rungs: Array.from({ length: count }, () => ({ kind: 'POSE', seconds, part: '' })),
+    },
+  }
+}
+
+const page = (at: string, more: object = {}) =>
+  show(
+    <Routes>
+      <Route path="/sitting" element={<BuilderPage />} />
+      <Route path="/sitting/:id" element={<p>running</p>} />
+      <Route path="/today" element={<p>today</p>} />
+    </Routes>,
+    {
+      'GET /api/sittings/current': () => ({ body: { sitting: null } }),
+      'GET /api/references/folder': () => ({
+        body: { path: '', pictures: 0, done: 0, of: 0, running: false, broken: [] },
+      }),
+      'GET /api/words': () => ({ body: { shipped: [{ kind: 'MEDIUM', name: 'pen' }], own: [] } }),
+      'POST /api/sittings/ladder': ladder,
+      'POST /api/sittings': (body) => ({ status: 201, body: { ...(body as object), id: 'x' } }),
+      ...more,
+    },
+    at,
+  )
+
+test('a share stands there with its count and its time, and begins', async () => {
+  const asked = page('/sitting?title=Hulls&exercise=hy-7-1&count=26&each=90&source=life')
+  expect(await screen.findByText('26 drawings, 39 min')).toBeInTheDocument()
+  expect(screen.getByText('26 × 90 s')).toBeInTheDocument()
+  await userEvent.type(screen.getByLabelText('The one thing to look for'), 'the sheer')
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  expect(await screen.findByText('running')).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({
+    exerciseId: 'hy-7-1',
+    aim: 'the sheer',
+    source: 'life',
+    references: 'NONE',
+    plan: { kind: 'OWN', rows: [{ count: 26, seconds: 90 }] },
+  })
+})
+
+test('freely begun, it needs a subject and takes references from the cabinet', async () => {
+  const asked = page('/sitting')
+  await screen.findByText('5 drawings, 30 min')
+  expect(screen.getByRole('button', { name: 'Begin' })).toBeDisabled()
+  await userEvent.type(screen.getByLabelText('What to draw'), 'gesture')
+  await userEvent.selectOptions(screen.getByLabelText('Show'), 'figures in action')
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  await waitFor(() =>
+    expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({
+      topic: 'gesture',
+      cabinet: 'ACTION',
+      source: 'photo',
+      plan: { kind: 'CLIMBING', minutes: 30 },
+    }),
+  )
+})
+
+test('on low energy the smallest page is offered', async () => {
+  const asked = page('/sitting?topic=buckets')
+  await userEvent.selectOptions(await screen.findByLabelText('Energy now'), '2, low')
+  await userEvent.click(screen.getByRole('button', { name: 'The smallest page' }))
+  expect(await screen.findByText('5 drawings, 10 min')).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  await waitFor(() =>
+    expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({
+      energy: 2,
+      plan: { kind: 'ALL_QUICK', minutes: 10, secondsEach: 120 },
+    }),
+  )
+})
+
+test('parts are asked for by name', async () => {
+  const asked = page('/sitting?topic=hands')
+  await userEvent.click(await screen.findByLabelText(/Parts only/))
+  const parts = screen.getByLabelText('Parts, with commas')
+  await userEvent.clear(parts)
+  await userEvent.type(parts, 'thumb, wrist')
+  await waitFor(() =>
+    expect(sent(asked, 'POST', '/api/sittings/ladder').at(-1)?.body).toEqual({
+      kind: 'PARTS_ONLY',
+      minutes: 30,
+      secondsEach: 120,
+      parts: ['thumb', 'wrist'],
+    }),
+  )
+})
+
+test('a ladder that cannot be is said in the words of the server', async () => {
+  page('/sitting?topic=hands', {
+    'POST /api/sittings/ladder': () => ({
+      status: 400,
+      body: { code: 'bad-value', detail: 'No ladder: a sitting has at most 1000 steps, these are 5760.' },
+    }),
+  })
+  expect(await screen.findByText(/these are 5760/)).toBeInTheDocument()
+})
+
+test('a sitting under way is gone on with', async () => {
+  page('/sitting', { 'GET /api/sittings/current': () => ({ body: { sitting: { id: 'open' } } }) })
+  expect(await screen.findByText('running')).toBeInTheDocument()
+})

@@ -1,0 +1,52 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, test } from 'vitest'
+import { show } from '../../test-page'
+import CabinetPage from './CabinetPage'
+
+const page = () =>
+  show(
+    <CabinetPage />,
+    {
+      'GET /api/cabinet': () => ({
+        body: {
+          size: 1000,
+          landmarks: [{ name: 'left knee', x: 400, y: 700 }],
+          cameraHeight: 0.803,
+          lens: 52.4,
+          foreshortening: 0.213,
+        },
+      }),
+    },
+    '/cabinet?kind=HULL&seed=9',
+  )
+
+test('eight references of the kind, and eight others', async () => {
+  page()
+  expect(screen.getByAltText('hulls, number 9')).toHaveAttribute(
+    'src',
+    '/api/cabinet/picture.svg?seed=9&kind=HULL&foreshortening=ANY',
+  )
+  await userEvent.click(screen.getByRole('button', { name: 'Others' }))
+  expect(screen.getByAltText('hulls, number 24')).toBeInTheDocument()
+  await userEvent.selectOptions(screen.getByLabelText('Foreshortening'), 'much')
+  expect(screen.getByAltText('hulls, number 17')).toHaveAttribute(
+    'src',
+    expect.stringContaining('foreshortening=MUCH'),
+  )
+})
+
+test('a large one tells its camera and shows its landmarks on demand', async () => {
+  page()
+  await userEvent.click(screen.getByAltText('hulls, number 10'))
+  expect(
+    await screen.findByText(/eye at 0.8 of its height, lens 52 mm, foreshortening 21 %/),
+  ).toBeInTheDocument()
+  expect(screen.queryByText('left knee')).not.toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Show the landmarks' }))
+  expect(screen.getByText('left knee')).toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'As a picture to print' })).toHaveAttribute(
+    'href',
+    expect.stringContaining('picture.png'),
+  )
+})
