@@ -38,7 +38,7 @@ test.each([
   [{ unit: 'MINUTES', today: 20, left: 20 }, '20 minutes left'],
 ])('%o is told as %s', (more, text) => {
   show(<QuotaShares quotas={[promised(more)]} />, {})
-  expect(screen.getByText(text)).toBeInTheDocument()
+  expect(screen.getByRole('listitem')).toHaveTextContent(text)
 })
 
 test('what is left begins a sitting for just that', () => {

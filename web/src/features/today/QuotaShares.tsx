@@ -28,7 +28,18 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               >
                 {q.title}
               </Link>
-              <span className="text-faded shrink-0 text-right">{figures(q, format)}</span>
+              <span className="text-faded shrink-0 text-right">
+                {figures(q, format)}
+                {q.left > 0 && (
+                  <Link
+                    to={q.unit === 'PROMPTS' ? `/quotas/${q.id}` : beginPromised(q)}
+                    className={`no-print ml-4 ${LINE_LINK}`}
+                    aria-label={q.unit === 'PROMPTS' ? `To the prompts of ${q.title}` : `Begin ${q.title}`}
+                  >
+                    {q.unit === 'PROMPTS' ? 'Prompts' : 'Begin'}
+                  </Link>
+                )}
+              </span>
             </div>
             {q.today > 1 && q.unit !== 'MINUTES' && (
               <Tally done={q.doneToday} planned={q.today} text={`${q.doneToday} of ${q.today} today`} />
@@ -37,15 +48,6 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               <p className="text-faded">
                 {units(q.served, q.unit, format)} of it {q.served === 1 ? 'comes' : 'come'} with the course.
               </p>
-            )}
-            {q.left > 0 && (
-              <Link
-                to={q.unit === 'PROMPTS' ? `/quotas/${q.id}` : beginPromised(q)}
-                className={`no-print ${LINE_LINK}`}
-                aria-label={q.unit === 'PROMPTS' ? `To the prompts of ${q.title}` : `Begin ${q.title}`}
-              >
-                {q.unit === 'PROMPTS' ? 'To the prompts' : 'Begin'}
-              </Link>
             )}
           </li>
         ))}
