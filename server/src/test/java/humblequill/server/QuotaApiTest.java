@@ -190,6 +190,9 @@ class QuotaApiTest {
         .containsExactly("rope, wet", "a \"dry\" dock");
     var first = new HashMap<String, Object>(prompt("crab pots"));
     first.put("doneOn", "2026-03-05");
+    var open = api.post("/api/quotas/prompts/read", Map.of("text", "\"never closed"));
+    assertThat(open.json().path("detail").asString())
+        .isEqualTo("A quote in this text does not close.");
     var list = List.of(first, prompt("a sail drying"));
     var kept = api.put(path + "/prompts", Map.of("prompts", list)).json();
     assertThat(kept.path("progress").path("done").asInt()).isEqualTo(1);
@@ -232,6 +235,8 @@ class QuotaApiTest {
   @Test
   void what_cannot_be_promised_is_refused_with_its_field() {
     refused("due", terms("due", "2026-03-01"));
+    refused("start", terms("kind", "STANDING", "start", "0001-01-01"));
+    refused("start", terms("start", "2036-03-01", "due", "2036-03-09"));
     refused("count", terms("count", 0));
     refused("due", terms("due", "2036-03-01"));
     refused("title", terms("title", "   "));

@@ -69,6 +69,7 @@ class ReferenceApiTest {
     Files.write(folder.resolve("cut.png"), Arrays.copyOf(file, file.length / 2));
     Files.writeString(folder.resolve("text.jpg"), "no picture");
     Files.writeString(folder.resolve("notes.txt"), "left alone");
+    Files.createSymbolicLink(folder.resolve("gone"), folder.resolve("nowhere"));
     var before = Files.getLastModifiedTime(folder.resolve("quay 0.png"));
     assertThat(api.put("/api/references/folder", Map.of("path", folder.toString())).status())
         .isEqualTo(200);

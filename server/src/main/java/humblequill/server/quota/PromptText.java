@@ -43,7 +43,7 @@ final class PromptText {
         }
       }
     } catch (IOException | UncheckedIOException e) {
-      throw Refusal.badValue("text", "", "The quotes of this text do not close: " + e.getMessage());
+      throw Refusal.badValue("text", "", "A quote in this text does not close.");
     }
     return prompts;
   }

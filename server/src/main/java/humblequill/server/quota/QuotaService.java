@@ -5,6 +5,7 @@ import humblequill.core.plan.DayRoom;
 import humblequill.core.quota.BrokenPromiseException;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.PaceEstimate;
+import humblequill.core.quota.Promise;
 import humblequill.core.quota.Quota;
 import humblequill.core.quota.Tracker;
 import humblequill.core.quota.Worksheet;
@@ -66,6 +67,7 @@ public class QuotaService {
   public WorksheetView worksheet(QuotaTerms terms) {
     var learner = settings.learner();
     var quota = core(terms);
+    checkStart(terms.start());
     var own =
         terms.unit() == Counting.Unit.MINUTES && terms.kind() != QuotaTerms.Kind.PROMPT_LIST
             ? new PaceEstimate(60, 0, 0)
@@ -104,6 +106,16 @@ public class QuotaService {
         .toList();
   }
 
+  /** A promise begins about now: every day since is looked at whenever a day is planned. */
+  private void checkStart(LocalDate start) {
+    var today = settings.learner().today();
+    if (start.isBefore(today.minusDays(Promise.MAX_DAYS))
+        || start.isAfter(today.plusDays(Promise.MAX_DAYS))) {
+      throw Refusal.badValue(
+          "start", start, "A promise begins within three years of today, not on " + start + ".");
+    }
+  }
+
   private static Quota core(QuotaTerms terms) {
     try {
       return terms.toCore();
@@ -131,6 +143,7 @@ public class QuotaService {
   @Transactional
   public UUID create(UUID id, QuotaTerms terms, @Nullable UUID againOf) {
     core(terms);
+    checkStart(terms.start());
     var document = QuotaCounts.JSON.writeValueAsString(terms);
     var existing = repository.findById(id);
     if (existing.isPresent()) {
@@ -157,6 +170,9 @@ public class QuotaService {
     var entity = stored(id, version);
     if (entity.endedOn != null) {
       throw Refusal.conflict("ended", "This quota is over; take it again instead.");
+    }
+    if (!terms.start().equals(entity.startDay)) {
+      checkStart(terms.start());
     }
     counts.changed();
     entity.document = QuotaCounts.JSON.writeValueAsString(terms);

@@ -3,9 +3,12 @@ package humblequill.server.reference;
 import humblequill.server.edge.Refusal;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.nio.file.SimpleFileVisitor;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -16,6 +19,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -208,14 +212,34 @@ public class PictureFolder {
     found.clear();
   }
 
+  /** Pictures below a folder; parts of it that may not be read are passed over. */
   private static List<Path> files(Path folder) throws IOException {
-    try (var all = Files.walk(folder, DEEPEST)) {
-      return all.filter(f -> ENDINGS.contains(ending(f)))
-          .filter(Files::isRegularFile)
-          .limit(MOST)
-          .sorted()
-          .toList();
-    }
+    var found = new ArrayList<Path>();
+    Files.walkFileTree(
+        folder,
+        Set.of(),
+        DEEPEST,
+        new SimpleFileVisitor<>() {
+          @Override
+          public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) {
+            if (attributes.isRegularFile() && ENDINGS.contains(ending(file))) {
+              found.add(file);
+            }
+            return found.size() < MOST ? FileVisitResult.CONTINUE : FileVisitResult.TERMINATE;
+          }
+
+          @Override
+          public FileVisitResult visitFileFailed(Path file, IOException e) {
+            return FileVisitResult.CONTINUE;
+          }
+
+          @Override
+          public FileVisitResult postVisitDirectory(Path directory, @Nullable IOException e) {
+            return FileVisitResult.CONTINUE;
+          }
+        });
+    Collections.sort(found);
+    return found;
   }
 
   private static String ending(Path file) {
