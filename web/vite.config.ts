@@ -39,5 +39,6 @@ export default defineConfig({
     modulePreload: { polyfill: false },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
-  test: { environment: 'jsdom', setupFiles: './src/test-setup.ts', globals: false },
+  // One page for all files of a worker: making a new one for each took most of the time.
+  test: { environment: 'jsdom', setupFiles: './src/test-setup.ts', globals: false, isolate: false },
 })

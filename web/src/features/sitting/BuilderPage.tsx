@@ -31,7 +31,6 @@ function Builder({ begin }: { begin: Built }) {
   const start = useMutation({
     mutationFn: async (plan: Plan) => answer(api.POST('/api/sittings', { body: begun(id, built, plan) })),
     onSuccess: async (sitting) => {
-      client.setQueryData(['sittings', sitting.id], sitting)
       navigate(`/sitting/${sitting.id}`)
       await refreshAll(client)
     },

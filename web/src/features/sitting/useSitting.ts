@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { answer, api } from '../../api/client'
 import type { Sitting } from './text'
 
-const LOOK_MS = 50
+const LOOK_MS = 30
 
 export type Press = 'PAUSE' | 'RESUME' | 'SKIP' | 'BACK' | 'FINISH'
 
@@ -40,18 +40,26 @@ export function stepAt(sitting: Sitting, serverNow: number): Now {
   }
 }
 
+/** A sitting with how far the server's clock is ahead of this one's, which half of the way there and back tells. */
+type Timed = Sitting & { ahead: number }
+
+async function timed(request: Promise<Sitting>): Promise<Timed> {
+  const asked = Date.now()
+  const sitting = await request
+  return { ...sitting, ahead: sitting.now - (asked + Date.now()) / 2 }
+}
+
 /** A sitting that runs: where it stands, and what can be pressed. */
 export function useSitting(id: string) {
   const client = useQueryClient()
   const key = ['sittings', id]
   const query = useQuery({
     queryKey: key,
-    queryFn: () => answer(api.GET('/api/sittings/{id}', { params: { path: { id } } })),
+    queryFn: () => timed(answer(api.GET('/api/sittings/{id}', { params: { path: { id } } }))),
     staleTime: Infinity,
   })
   const sitting = query.data
   const [clock, setClock] = useState(() => Date.now())
-  const offset = sitting ? sitting.now - query.dataUpdatedAt : 0
   useEffect(() => {
     const look = () => setClock(Date.now())
     const timer = setInterval(look, LOOK_MS)
@@ -61,7 +69,7 @@ export function useSitting(id: string) {
       document.removeEventListener('visibilitychange', look)
     }
   }, [])
-  const now = sitting && stepAt(sitting, Math.max(clock, query.dataUpdatedAt) + offset)
+  const now = sitting && stepAt(sitting, Math.max(clock, query.dataUpdatedAt) + sitting.ahead)
   const refetch = query.refetch
   const closing = useRef(false)
   useEffect(() => {
@@ -75,8 +83,13 @@ export function useSitting(id: string) {
   const press = useCallback(
     async (what: Press) => {
       const known = client.getQueryData<Sitting>(['sittings', id])?.events ?? 0
-      const after = await answer(
-        api.POST('/api/sittings/{id}/press', { params: { path: { id } }, body: { press: what, known } }),
+      const after = await timed(
+        answer(
+          api.POST('/api/sittings/{id}/press', {
+            params: { path: { id } },
+            body: { press: what, known },
+          }),
+        ),
       )
       client.setQueryData(['sittings', id], after)
     },

@@ -47,7 +47,7 @@ class QuotaPropertiesTest {
   }
 
   /** What is done and what is left make what is asked, under every policy. */
-  @Property(tries = 300)
+  @Property(tries = 200)
   void nothing_is_lost(
       @ForAll @IntRange(min = 1, max = 200) int count,
       @ForAll @IntRange(min = 2, max = 30) int days,
@@ -89,7 +89,7 @@ class QuotaPropertiesTest {
    * Drawing more never makes the chance smaller; a later date does not either, once own days speak
    * alone.
    */
-  @Property(tries = 150)
+  @Property(tries = 50)
   void more_drawn_or_more_time_never_hurts(
       @ForAll @IntRange(min = 20, max = 120) int count,
       @ForAll @IntRange(min = 12, max = 25) int days,
@@ -108,7 +108,7 @@ class QuotaPropertiesTest {
   }
 
   /** The dates come in order, and the date of even chances agrees with the chance in time. */
-  @Property(tries = 150)
+  @Property(tries = 50)
   void dates_and_chance_tell_the_same(
       @ForAll @IntRange(min = 20, max = 150) int count,
       @ForAll @Size(min = 7, max = 9) List<@IntRange(min = 1, max = 9) Integer> counts) {
