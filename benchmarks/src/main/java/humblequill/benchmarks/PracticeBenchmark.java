@@ -70,7 +70,7 @@ public class PracticeBenchmark {
   @Benchmark
   public Forecast forecastOfAUsualSprint() {
     var today = MONDAY.plusDays(8);
-    var progress = Tracker.progress(ninety, counts, d -> true, today, true);
+    var progress = Tracker.progress(ninety, counts, d -> true, today);
     return Forecast.of(progress, java.util.List.of(), d -> true, today, true);
   }
 
