@@ -11,12 +11,16 @@ import java.util.Arrays;
  * approximation. Rounding stays below 1e-12.
  */
 public final class CountSum {
+  /** Terms whose sum stays below 1e-17 are left out: the logarithm of that. */
+  private static final double NEGLIGIBLE = Math.log(1e-17);
+
   private final double[] pmf;
   private final int most;
   private final int least;
   private final int points;
   private final double[] re;
   private final double[] im;
+  private final double[] logSize;
 
   /**
    * @param pmf probability of each count, by count from 0; adds up to 1
@@ -43,6 +47,7 @@ public final class CountSum {
     int half = points / 2 + 1;
     this.re = new double[half];
     this.im = new double[half];
+    this.logSize = new double[half];
     transform();
   }
 
@@ -61,6 +66,7 @@ public final class CountSum {
       }
       re[k] = x;
       im[k] = y;
+      logSize[k] = Math.log(x * x + y * y) / 2;
     }
   }
 
@@ -94,7 +100,11 @@ public final class CountSum {
       return 0;
     }
     double below = needed;
+    double negligible = NEGLIGIBLE - Math.log(needed);
     for (int k = 1; k < re.length; k++) {
+      if (days * logSize[k] < negligible) {
+        continue;
+      }
       boolean alone = 2 * k == points;
       below += (alone ? 1 : 2) * term(k, days, needed);
     }
