@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { answer, api } from '../../api/client'
 import { useFormats } from '../../app/locale'
 import { Button } from '../../ui/Button'
-import { paceOrigin, remedies, sum, unitOf, units, weekly, type Sheet, type Terms } from './text'
+import { paceOrigin, remedies, sum, unitOf, units, weekly, type Remedy, type Sheet, type Terms } from './text'
 
 const PAUSE_MS = 150
 
@@ -13,6 +13,7 @@ export function Answer({
   keep,
   error,
   pending,
+  onTake,
   onLeave,
 }: {
   /** Nothing while the form cannot be read. */
@@ -20,6 +21,7 @@ export function Answer({
   keep: string
   error: string | undefined
   pending: boolean
+  onTake: (remedy: NonNullable<Remedy['take']>) => void
   onLeave: () => void
 }) {
   const wanted = JSON.stringify(terms)
@@ -44,7 +46,7 @@ export function Answer({
           {query.error.message}
         </p>
       )}
-      {sheet && terms && <Sum sheet={sheet} terms={terms} />}
+      {sheet && terms && <Sum sheet={sheet} terms={terms} onTake={onTake} />}
       {error && (
         <p role="alert" className="text-sanguine mt-3">
           {error}
@@ -60,11 +62,19 @@ export function Answer({
   )
 }
 
-function Sum({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
+function Sum({
+  sheet,
+  terms,
+  onTake,
+}: {
+  sheet: Sheet
+  terms: Terms
+  onTake: (remedy: NonNullable<Remedy['take']>) => void
+}) {
   const format = useFormats()
   const unit = unitOf(terms)
   const load = sheet.load == null ? undefined : Math.round(sheet.load * 100)
-  const lines = remedies(sheet, unit, format)
+  const lines = remedies(sheet, terms, format)
   return (
     <>
       <p className={`font-serif text-2xl ${sheet.fits ? '' : 'text-sanguine'}`}>
@@ -85,10 +95,10 @@ function Sum({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
       )}
       {!sheet.fits && lines.length > 0 && (
         <>
-          <p className="mt-3">It would fit, each alone, with</p>
+          <p className="mt-3">It would fit, each alone, with (a press writes it into the promise)</p>
           <ul className="list-[square] pl-5">
-            {lines.map((line) => (
-              <li key={line}>{line}</li>
+            {lines.map(({ text, take }) => (
+              <li key={text}>{take ? <Button onClick={() => onTake(take)}>{text}</Button> : text}</li>
             ))}
           </ul>
         </>

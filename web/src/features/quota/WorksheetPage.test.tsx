@@ -54,6 +54,8 @@ test('the answer stands there before the promise, with each remedy', async () =>
   expect(screen.getByText('40 drawings instead of 90')).toBeInTheDocument()
   expect(screen.getByText(/Hands like slow increases/)).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: '55 min a day' }))
+  expect(screen.getByLabelText('Minutes a day for it')).toHaveValue('55')
   await userEvent.click(screen.getByRole('button', { name: 'Promise it all the same' }))
   expect(await screen.findByText('promised')).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/quotas')[0]?.body).toMatchObject({

@@ -86,6 +86,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
           keep={quota ? 'Change it' : 'Promise it'}
           error={write.error?.message}
           pending={write.isPending}
+          onTake={(remedy) => setDraft({ ...draft, ...remedy })}
           onLeave={() => navigate(quota ? `/quotas/${quota.id}` : '/quotas')}
         />
       </section>

@@ -10,6 +10,7 @@ import {
   verdict,
   type Quota,
   type Sheet,
+  type Terms,
 } from './text'
 import type { Formats } from '../../app/locale'
 
@@ -118,13 +119,19 @@ test('the sum names its parts and where the pace comes from', () => {
 })
 
 test('each remedy stands alone, and one that does not exist is left out', () => {
-  expect(remedies(sheet, 'DRAWINGS', format)).toEqual([
-    '55 min a day',
-    '13 more drawing days, to 03-29',
-    '40 drawings instead of 90',
-    '133 s each',
+  const sprint = { kind: 'SPRINT', unit: 'DRAWINGS', due: '2026-03-14' } as Terms
+  expect(remedies(sheet, sprint, format)).toEqual([
+    { text: '55 min a day', take: { minutesADay: '55' } },
+    { text: '13 more drawing days, to 03-29', take: { due: '2026-03-29' } },
+    { text: '40 drawings instead of 90', take: { count: '40' } },
+    { text: '133 s each' },
   ])
   expect(
-    remedies({ ...sheet, minutesADay: null, extraDays: null, paceSeconds: null }, 'DRAWINGS', format),
-  ).toEqual(['40 drawings instead of 90'])
+    remedies({ ...sheet, minutesADay: null, extraDays: null, paceSeconds: null }, sprint, format),
+  ).toEqual([{ text: '40 drawings instead of 90', take: { count: '40' } }])
+})
+
+test('a promise of so many a week takes no last day and no sum into its form', () => {
+  const ramp = { kind: 'RAMP', unit: 'DRAWINGS', due: null } as Terms
+  expect(remedies(sheet, ramp, format).map((r) => r.take !== undefined)).toEqual([true, false, false, false])
 })

@@ -158,22 +158,37 @@ export function paceOrigin(sheet: Sheet, format: Formats): string {
   return `${format.each(sheet.secondsEach)} each, from ${sheet.ownEntries} own ${sheet.ownEntries === 1 ? 'entry' : 'entries'} (median ${format.each(sheet.ownSeconds)})${sheet.ownEntries < 20 ? ' and what you expect' : ''}.`
 }
 
+/** What would make it fit; `take` is what it writes into the form, where the form has a place for it. */
+export interface Remedy {
+  text: string
+  take?: { minutesADay: string } | { due: string } | { count: string }
+}
+
 /** Each remedy alone, and exact. */
-export function remedies(sheet: Sheet, unit: Terms['unit'], format: Formats): string[] {
-  const lines: string[] = []
+export function remedies(sheet: Sheet, terms: Terms, format: Formats): Remedy[] {
+  const lines: Remedy[] = []
+  const dated = terms.due != null
   if (sheet.minutesADay != null) {
-    lines.push(`${format.minutes(sheet.minutesADay)} a day`)
+    lines.push({
+      text: `${format.minutes(sheet.minutesADay)} a day`,
+      take: { minutesADay: String(sheet.minutesADay) },
+    })
   }
   if (sheet.extraDays != null && sheet.extraUntil) {
-    lines.push(
-      `${sheet.extraDays} more drawing ${sheet.extraDays === 1 ? 'day' : 'days'}, to ${format.dayMonth(sheet.extraUntil)}`,
-    )
+    lines.push({
+      text: `${sheet.extraDays} more drawing ${sheet.extraDays === 1 ? 'day' : 'days'}, to ${format.dayMonth(sheet.extraUntil)}`,
+      take: dated ? { due: sheet.extraUntil } : undefined,
+    })
   }
   if (sheet.drop != null && sheet.drop < sheet.count) {
-    lines.push(`${units(sheet.count - sheet.drop, unit, format)} instead of ${format.number(sheet.count)}`)
+    const count = sheet.count - sheet.drop
+    lines.push({
+      text: `${units(count, unitOf(terms), format)} instead of ${format.number(sheet.count)}`,
+      take: dated ? { count: String(count) } : undefined,
+    })
   }
   if (sheet.paceSeconds != null && sheet.paceSeconds < sheet.secondsEach) {
-    lines.push(`${format.each(sheet.paceSeconds)} each`)
+    lines.push({ text: `${format.each(sheet.paceSeconds)} each` })
   }
   return lines
 }

@@ -7,7 +7,11 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Gives a skeleton its volumes: clean forms to draw, not anatomy. Our own construction. */
 final class FigureMesh {
-  private static final int AROUND = 18;
+  private static final int AROUND_LIMB = 18;
+
+  /** Trunk and head are broad, and show their corners sooner. */
+  private static final int AROUND = 28;
+
   private static final int FRONT = AROUND / 4;
   private static final int BACK = 3 * AROUND / 4;
 
@@ -114,7 +118,8 @@ final class FigureMesh {
     {0.038, 0.024, 0.040},
     {0.066, 0.0275, 0.027},
     {0.092, 0.025, 0.018},
-    {0.106, 0.014, 0.011}
+    {0.104, 0.017, 0.013},
+    {0.109, 0.008, 0.008}
   };
 
   private FigureMesh() {}
@@ -140,11 +145,28 @@ final class FigureMesh {
     return parts;
   }
 
+  /** The rows with one more between each two, on a Catmull-Rom curve through them. */
+  private static double[][] finer(double[][] rows) {
+    var out = new double[2 * rows.length - 1][];
+    for (int r = 0; r < rows.length; r++) {
+      out[2 * r] = rows[r];
+      if (r + 1 < rows.length) {
+        var before = rows[Math.max(0, r - 1)];
+        var after = rows[Math.min(rows.length - 1, r + 2)];
+        out[2 * r + 1] = new double[rows[r].length];
+        for (int i = 0; i < rows[r].length; i++) {
+          out[2 * r + 1][i] = (9 * (rows[r][i] + rows[r + 1][i]) - before[i] - after[i]) / 16;
+        }
+      }
+    }
+    return out;
+  }
+
   private static Vector3D[] ring(
-      Vector3D at, Rotation turn, double breadth, double depth, double shift) {
-    var ring = new Vector3D[AROUND];
-    for (int i = 0; i < AROUND; i++) {
-      double angle = 2 * Math.PI * i / AROUND;
+      int around, Vector3D at, Rotation turn, double breadth, double depth, double shift) {
+    var ring = new Vector3D[around];
+    for (int i = 0; i < around; i++) {
+      double angle = 2 * Math.PI * i / around;
       ring[i] =
           at.add(
               turn.applyTo(
@@ -156,14 +178,22 @@ final class FigureMesh {
   private static Mesh trunk(Skeleton s) {
     double g = s.body().girth();
     var rings = new ArrayList<Vector3D[]>();
-    for (var row : TRUNK) {
-      double t = Math.max(0, Math.min(1, row[0]));
+    for (var row : finer(TRUNK)) {
+      double t =
+          Math.rint(Math.max(0, Math.min(1, row[0])) * Skeleton.SPINE_STEPS) / Skeleton.SPINE_STEPS;
       var frame = s.spineAt(t);
       double beyond = (row[0] - t) * s.body().trunk();
       double wide = row[0] < 0.3 ? s.body().hips() : row[0] > 0.6 ? s.body().shoulders() : 1;
-      rings.add(ring(frame.out(0, beyond, 0), frame.turn(), row[1] * g * wide, row[2] * g, row[3]));
+      rings.add(
+          ring(
+              AROUND,
+              frame.out(0, beyond, 0),
+              frame.turn(),
+              row[1] * g * wide,
+              row[2] * g,
+              row[3]));
     }
-    return Mesh.loft(rings, false, new int[] {3, 6, 9}, new int[] {FRONT, BACK});
+    return Mesh.loft(rings, false, new int[] {6, 12, 18}, new int[] {FRONT, BACK}).rounded();
   }
 
   private static Mesh neck(Skeleton s) {
@@ -176,17 +206,17 @@ final class FigureMesh {
       var at = base.out(0, 0.004, -0.006).scalarMultiply(1 - t).add(top.scalarMultiply(t));
       var turn = t < 0.5 ? base.turn() : s.head();
       double r = row[1] * Math.sqrt(s.body().girth());
-      rings.add(ring(at, turn, r, r, 0));
+      rings.add(ring(AROUND, at, turn, r, r, 0));
     }
-    return Mesh.loft(rings, false, new int[] {2}, new int[] {});
+    return Mesh.loft(rings, false, new int[] {2}, new int[] {}).rounded().openAtStart();
   }
 
   private static Mesh head(Skeleton s) {
     var rings = new ArrayList<Vector3D[]>();
-    for (var row : HEAD) {
-      rings.add(ring(s.headPoint(0, row[0], 0), s.head(), row[1], row[2], row[3]));
+    for (var row : finer(HEAD)) {
+      rings.add(ring(AROUND, s.headPoint(0, row[0], 0), s.head(), row[1], row[2], row[3]));
     }
-    return Mesh.loft(rings, false, new int[] {4}, new int[] {FRONT});
+    return Mesh.loft(rings, false, new int[] {8}, new int[] {FRONT}).rounded();
   }
 
   private static Mesh nose(Skeleton s) {
@@ -208,13 +238,14 @@ final class FigureMesh {
     for (var row : rows) {
       rings.add(
           ring(
+              AROUND_LIMB,
               from.add(along.scalarMultiply(row[0])),
               turn,
               row[1] * girth,
               row[2] * girth,
               row[3]));
     }
-    return Mesh.loft(rings, false, cross, new int[] {});
+    return Mesh.loft(rings, false, cross, new int[] {}).rounded();
   }
 
   private static Mesh thumb(Skeleton.Arm arm, Side side) {
@@ -230,7 +261,7 @@ final class FigureMesh {
   private static Mesh foot(Skeleton s, Skeleton.Leg leg) {
     double sole = -s.body().ankleHeight();
     var rings = new ArrayList<Vector3D[]>();
-    for (var row : FOOT) {
+    for (var row : finer(FOOT)) {
       var ring = new Vector3D[AROUND];
       for (int i = 0; i < AROUND; i++) {
         double angle = 2 * Math.PI * i / AROUND;
@@ -239,6 +270,6 @@ final class FigureMesh {
       }
       rings.add(ring);
     }
-    return Mesh.loft(rings, false, new int[] {4}, new int[] {FRONT});
+    return Mesh.loft(rings, false, new int[] {8}, new int[] {FRONT}).rounded();
   }
 }

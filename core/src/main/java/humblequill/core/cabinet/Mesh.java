@@ -5,7 +5,7 @@ import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
- * A closed surface.
+ * A surface, closed but where it is joined to another.
  *
  * @param points its points
  * @param faces corners of each face, counter-clockwise seen from outside
@@ -142,6 +142,18 @@ public record Mesh(
         List.of(),
         new Vector3D[] {middle, middle},
         reach);
+  }
+
+  /** This surface without any edge: round all over, its ends too. */
+  Mesh rounded() {
+    return new Mesh(points, faces, -1, planes, lines, axis, reach);
+  }
+
+  /** A loft whose first end is open: it is joined to another form there, and shows no line. */
+  Mesh openAtStart() {
+    var open = new ArrayList<>(faces);
+    open.remove(faces.size() - 2);
+    return new Mesh(points, open, crease, planes, lines, axis, reach);
   }
 
   /** This surface and another as one. */

@@ -203,7 +203,7 @@ final class Renderer {
         int a = face[i];
         int b = face[(i + 1) % face.length];
         int other = across(view, f, a, b);
-        boolean turnsAway = other < 0 || !view.front[other];
+        boolean turnsAway = other >= 0 && !view.front[other];
         boolean edge =
             other >= 0 && view.normals[f].dotProduct(view.normals[other]) < view.mesh.crease();
         if (turnsAway && next.putIfAbsent(a, b) == null) {

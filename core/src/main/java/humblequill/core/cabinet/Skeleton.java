@@ -27,7 +27,7 @@ public record Skeleton(
     Vector3D headJoint,
     Map<Side, Arm> arms,
     Map<Side, Leg> legs) {
-  private static final int SPINE_STEPS = 24;
+  static final int SPINE_STEPS = 24;
   private static final double BEND_FROM = 0.15;
   private static final double BEND_TO = 0.75;
   private static final double CHIN_DROP = 0.02;
