@@ -35,6 +35,7 @@ export function TermsForm({
   const text = (field: keyof Draft & string, label: string, more: object = {}) => (
     <Field
       label={label}
+      name={field}
       value={String(draft[field] ?? '')}
       error={error(field)}
       onChange={(e) => set({ [field]: e.target.value })}

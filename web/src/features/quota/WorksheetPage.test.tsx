@@ -56,6 +56,7 @@ test('the answer stands there before the promise, with each remedy', async () =>
   expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: '55 min a day' }))
   expect(screen.getByLabelText('Minutes a day for it')).toHaveValue('55')
+  expect(screen.getByLabelText('Minutes a day for it')).toHaveFocus()
   await userEvent.click(screen.getByRole('button', { name: 'Promise it all the same' }))
   expect(await screen.findByText('promised')).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/quotas')[0]?.body).toMatchObject({

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { answer, api, Problem } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
@@ -38,7 +38,16 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
   const say = useNotice()
   const [draft, setDraft] = useState(begin)
   const [id] = useState(() => crypto.randomUUID())
+  const form = useRef<HTMLFormElement>(null)
   const read = toTerms(draft)
+  // The pressed remedy goes away with the load: whoever presses by keyboard is led to what it changed.
+  const take = (remedy: Partial<Draft>) => {
+    setDraft({ ...draft, ...remedy })
+    const field = form.current?.elements.namedItem(Object.keys(remedy)[0] ?? '')
+    if (field instanceof HTMLInputElement) {
+      field.focus()
+    }
+  }
   const write = useMutation({
     mutationFn: async () => {
       if (!read.terms) {
@@ -61,6 +70,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
   })
   return (
     <form
+      ref={form}
       className="wide:gutter wide:grid-cols-2 grid flex-1 content-start"
       onSubmit={(event) => {
         event.preventDefault()
@@ -86,7 +96,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
           keep={quota ? 'Change it' : 'Promise it'}
           error={write.error?.message}
           pending={write.isPending}
-          onTake={(remedy) => setDraft({ ...draft, ...remedy })}
+          onTake={take}
           onLeave={() => navigate(quota ? `/quotas/${quota.id}` : '/quotas')}
         />
       </section>

@@ -159,7 +159,7 @@ public record Reference(
         double r = between(random, 0.18, 0.42);
         yield Solids.turned(r, r, between(random, 0.5, 1.2));
       }
-      case CONE -> Solids.turned(between(random, 0.25, 0.45), 0.004, between(random, 0.6, 1.2));
+      case CONE -> Solids.turned(between(random, 0.25, 0.45), 0.0005, between(random, 0.6, 1.2));
       case HEAD -> Solids.headInPlanes();
       case HULL -> Solids.hull(between(random, 0.28, 0.42), between(random, 0.06, 0.16));
       default -> throw new IllegalArgumentException(kind + " is no solid");

@@ -18,6 +18,7 @@ final class Renderer {
   private static final int BETWEEN = 4;
   private static final double CORNER = Math.cos(Math.toRadians(50));
   private static final double FAR = 60;
+  private static final double HAIR = 0.0008;
 
   private final Camera camera;
   private final Vector3D light;
@@ -150,18 +151,26 @@ final class Renderer {
 
   private void paint(View view, List<Integer> seen, List<Drawing.Shape> shapes) {
     var lit = new ArrayList<double[]>();
+    boolean planes = view.mesh.planes();
     double[] limits = {HALF, SHADE, CORE};
     var tones =
         List.of(new ArrayList<double[]>(), new ArrayList<double[]>(), new ArrayList<double[]>());
     for (int f : seen) {
-      var outline = view.outline(view.mesh.faces().get(f));
+      var whole = view.outline(view.mesh.faces().get(f));
+      var outline = planes ? grown(whole) : whole;
       lit.add(outline);
       var brightness = view.brightness(f);
       for (int i = 0; i < limits.length; i++) {
         var part = darker(outline, brightness, limits[i]);
-        if (part.length >= 6) {
-          tones.get(i).add(part);
+        if (part.length < 6) {
+          continue;
         }
+        if (planes && Arrays.stream(brightness).max().orElseThrow() < limits[i]) {
+          // Nothing lighter below, which would shine through along its edge over the plane behind.
+          lit.clear();
+          tones.subList(0, i).forEach(List::clear);
+        }
+        tones.get(i).add(part);
       }
     }
     shapes.add(new Drawing.Shape(Drawing.Ink.LIGHT, lit));
@@ -169,6 +178,27 @@ final class Renderer {
     shapes.add(new Drawing.Shape(Drawing.Ink.SHADE, tones.get(1)));
     shapes.add(new Drawing.Shape(Drawing.Ink.CORE, tones.get(2)));
     shapes.add(new Drawing.Shape(Drawing.Ink.CONTOUR, contours(view, seen)));
+  }
+
+  /** An area a hair wider, so that the paper does not show between it and the next one. */
+  private double[] grown(double[] area) {
+    int n = area.length / 2;
+    double x = 0;
+    double y = 0;
+    for (int i = 0; i < n; i++) {
+      x += area[2 * i] / n;
+      y += area[2 * i + 1] / n;
+    }
+    var out = new double[area.length];
+    double hair = HAIR * camera.size();
+    for (int i = 0; i < n; i++) {
+      double dx = area[2 * i] - x;
+      double dy = area[2 * i + 1] - y;
+      double wider = 1 + hair / Math.max(hair, Math.hypot(dx, dy));
+      out[2 * i] = x + dx * wider;
+      out[2 * i + 1] = y + dy * wider;
+    }
+    return out;
   }
 
   /** The part of an area that is darker than a limit, its brightness running evenly between. */
@@ -254,8 +284,10 @@ final class Renderer {
   }
 
   /**
-   * A line without the corners of the surface's mesh: a Catmull-Rom curve through its points, which
-   * keeps corners that are meant, those of 50 degrees and more.
+   * A line without the corners of the surface's mesh: a cubic through its points, in the manner of
+   * Catmull and Rom but with slopes by the lengths between them, so that it does not swing out
+   * where a long stretch meets a short one. Corners that are meant stay, those of 50 degrees and
+   * more.
    */
   static double[] eased(double[] row) {
     int n = row.length / 2;
@@ -270,10 +302,13 @@ final class Renderer {
       int after = i + 2 < n ? i + 2 : closed ? 1 : i + 1;
       int a = corner(row, before, i, i + 1) ? i : before;
       int b = corner(row, i, i + 1, after) ? i + 1 : after;
+      double l = apart(row, i, i + 1);
+      var from = slope(row, a, i, i + 1);
+      var to = slope(row, i, i + 1, b);
       for (int s = 0; s < BETWEEN; s++) {
         double t = (double) s / BETWEEN;
-        out[k++] = curve(row[2 * a], row[2 * i], row[2 * i + 2], row[2 * b], t);
-        out[k++] = curve(row[2 * a + 1], row[2 * i + 1], row[2 * i + 3], row[2 * b + 1], t);
+        out[k++] = curve(row[2 * i], row[2 * i + 2], from[0] * l, to[0] * l, t);
+        out[k++] = curve(row[2 * i + 1], row[2 * i + 3], from[1] * l, to[1] * l, t);
       }
     }
     out[k++] = row[2 * n - 2];
@@ -290,9 +325,23 @@ final class Renderer {
     return lengths > 0 && (x1 * x2 + y1 * y2) / lengths < CORNER;
   }
 
-  private static double curve(double p0, double p1, double p2, double p3, double t) {
-    return p1
-        + 0.5 * t * (p2 - p0 + t * (2 * p0 - 5 * p1 + 4 * p2 - p3 + t * (3 * (p1 - p2) + p3 - p0)));
+  private static double apart(double[] row, int a, int b) {
+    return Math.hypot(row[2 * b] - row[2 * a], row[2 * b + 1] - row[2 * a + 1]);
+  }
+
+  /** The direction at the middle one of three points: the longer side has the greater say. */
+  private static double[] slope(double[] row, int a, int middle, int b) {
+    double length = Math.max(1e-12, apart(row, a, middle) + apart(row, middle, b));
+    return new double[] {
+      (row[2 * b] - row[2 * a]) / length, (row[2 * b + 1] - row[2 * a + 1]) / length
+    };
+  }
+
+  /** Hermite's cubic from one value to another with the slopes at its ends. */
+  private static double curve(double from, double to, double slope, double lastSlope, double t) {
+    double d = to - from;
+    return from
+        + t * (slope + t * (3 * d - 2 * slope - lastSlope + t * (slope + lastSlope - 2 * d)));
   }
 
   private static double[] line(View view, int a, int b) {

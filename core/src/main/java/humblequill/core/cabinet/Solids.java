@@ -9,8 +9,12 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Simple solids about the origin, about one unit large, with their landmarks. Our own shapes. */
 final class Solids {
-  private static final int AROUND = 24;
-  private static final int SECTION = 7;
+  private static final int AROUND = 48;
+  private static final int SECTION = 14;
+
+  /** The sides turn fastest at the keel, so the points of a section stand closer there. */
+  private static final double CLOSER_AT_KEEL = 1.5;
+
   private static final int NECK = 8;
 
   /**
@@ -174,7 +178,7 @@ final class Solids {
    * @param sheer how far the ends rise above the middle
    */
   static Solid hull(double beam, double sheer) {
-    int stations = 13;
+    int stations = 25;
     var rings = new ArrayList<Vector3D[]>();
     for (int i = 0; i < stations; i++) {
       double t = (double) i / (stations - 1);
@@ -185,10 +189,10 @@ final class Solids {
       double z = -0.5 + t;
       rings.add(section(half, rail, keel, z, 0.10 * t * t * t));
     }
-    var body = Mesh.loft(rings, false, new int[] {3, 6, 9}, new int[] {0, 2 * SECTION});
+    var body = Mesh.loft(rings, false, new int[] {6, 12, 18}, new int[] {0, 2 * SECTION});
     var landmarks = new LinkedHashMap<String, Vector3D>();
     var stern = rings.get(0);
-    var middle = rings.get(6);
+    var middle = rings.get(stations / 2);
     var stem = rings.get(stations - 1);
     landmarks.put("stern rail left", stern[2 * SECTION]);
     landmarks.put("stern rail right", stern[0]);
@@ -205,7 +209,8 @@ final class Solids {
   private static Vector3D[] section(double half, double rail, double keel, double z, double rake) {
     var points = new ArrayList<Vector3D>();
     for (int i = 0; i <= 2 * SECTION; i++) {
-      double u = (double) (i - SECTION) / SECTION;
+      double even = (double) (i - SECTION) / SECTION;
+      double u = Math.signum(even) * Math.pow(Math.abs(even), CLOSER_AT_KEEL);
       double down = 1 - Math.abs(u);
       double breadth = half * Math.pow(1 - Math.pow(down, 2.2), 0.6) * Math.signum(u);
       double y = rail + (keel - rail) * down;
