@@ -40,27 +40,6 @@ class ReferenceTest {
     assertThat(far.y()).isCloseTo(camera.eyeLevel(), within(0.01));
   }
 
-  /** Eight points of a circle make a circle again, give or take 3 % of its radius. */
-  @Test
-  void lines_over_round_forms_are_round_and_meant_corners_stay() {
-    var octagon = new double[18];
-    for (int i = 0; i <= 8; i++) {
-      octagon[2 * i] = Math.round(100 * Math.cos(Math.PI * i / 4));
-      octagon[2 * i + 1] = Math.round(100 * Math.sin(Math.PI * i / 4));
-    }
-    var round = Renderer.eased(octagon);
-    for (int i = 0; i < round.length; i += 2) {
-      assertThat(Math.hypot(round[i], round[i + 1])).isCloseTo(100, within(3.0));
-    }
-    double[] roof = {0, 0, 50, 50, 100, 0};
-    var kept = Renderer.eased(roof);
-    for (int i = 0; i < kept.length; i += 2) {
-      assertThat(kept[i + 1])
-          .as("straight up, straight down")
-          .isCloseTo(50 - Math.abs(kept[i] - 50), within(1e-9));
-    }
-  }
-
   @Test
   void shade_ends_where_the_brightness_passes_the_limit() {
     double[] square = {0, 0, 10, 0, 10, 10, 0, 10};
