@@ -13,3 +13,4 @@ class NoResizes {
 globalThis.ResizeObserver ??= NoResizes
 Element.prototype.scrollIntoView ??= () => {}
 Element.prototype.hasPointerCapture ??= () => false
+window.scrollTo = () => {}

@@ -145,16 +145,11 @@ function Pause({ about }: { about: About }) {
   const [from, setFrom] = useState(first)
   const [days, setDays] = useState('2')
   const count = whole(days, 120)
+  const dates = Array.from({ length: count ?? 0 }, (_, i) => plus(from || first, i)).filter(
+    (date) => date <= about.week.to,
+  )
   const changes: Change[] | undefined =
-    count === undefined || from === ''
-      ? undefined
-      : [
-          {
-            kind: 'PAUSE',
-            week: about.week.key,
-            dates: Array.from({ length: count }, (_, i) => plus(from, i)).filter((d) => d <= about.week.to),
-          },
-        ]
+    from === '' || dates.length === 0 ? undefined : [{ kind: 'PAUSE', week: about.week.key, dates }]
   return (
     <ChangeSheet
       {...about}
@@ -178,6 +173,9 @@ function Pause({ about }: { about: About }) {
           value={days}
           onChange={(event) => setDays(event.target.value)}
           error={count === undefined ? `A whole number, not “${days}”.` : undefined}
+          {...(count !== undefined && dates.length < count
+            ? { hint: `${dates.length} of them lie in this week; only these are paused.` }
+            : {})}
         />
       </div>
     </ChangeSheet>

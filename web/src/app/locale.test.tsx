@@ -1,0 +1,63 @@
+import { render, screen } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { Locale, useFormats, type Formats } from './locale'
+
+function Shown({ of }: { of: (format: Formats) => string }) {
+  return <p data-testid="shown">{of(useFormats())}</p>
+}
+
+function shown(locale: string, of: (format: Formats) => string) {
+  const { unmount } = render(
+    <Locale value={locale}>
+      <Shown of={of} />
+    </Locale>,
+  )
+  const text = screen.getByTestId('shown').textContent
+  unmount()
+  return text
+}
+
+// Month and weekday names: Unicode CLDR, as every browser has them.
+test.each([
+  ['en-GB', 'Thursday 5 March'],
+  ['de', 'Donnerstag, 5. März'],
+  ['fr', 'jeudi 5 mars'],
+])('a day is written as in %s', (locale, text) => {
+  expect(shown(locale, (f) => f.longDay('2026-03-05'))).toBe(text)
+})
+
+test('a date is the day it names', () => {
+  expect(shown('en-GB', (f) => f.dayMonthYear('2026-01-01'))).toBe('1 January 2026')
+  expect(shown('en-GB', (f) => f.dayMonthYear('2025-12-31'))).toBe('31 December 2025')
+})
+
+test.each([
+  [0, '0 min'],
+  [59, '59 min'],
+  [60, '1 h'],
+  [61, '1 h 1 min'],
+  [1439, '23 h 59 min'],
+  [60_000, '1,000 h'],
+])('%d minutes are %s', (minutes, text) => {
+  expect(shown('en', (f) => f.minutes(minutes))).toBe(text)
+})
+
+test.each([
+  [30, '30 s'],
+  [60, '1 min'],
+  [90, '90 s'],
+  [120, '2 min'],
+  [150, '2.5 min'],
+  [1200, '20 min'],
+])('%d seconds each are %s', (seconds, text) => {
+  expect(shown('en', (f) => f.each(seconds))).toBe(text)
+})
+
+test('numbers have the marks of the place', () => {
+  expect(shown('de', (f) => f.number(1234.5))).toBe('1.234,5')
+  expect(shown('en', (f) => f.number(1234.5))).toBe('1,234.5')
+})
+
+test('a stretch of days names its month once', () => {
+  expect(shown('en-GB', (f) => f.range('2026-03-02', '2026-03-08'))).toMatch(/^2\s*–\s*8 March$/)
+})
