@@ -1,5 +1,6 @@
 package humblequill.server;
 
+import static java.util.Map.entry;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
@@ -12,7 +13,9 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -86,6 +89,55 @@ class ReferenceApiTest {
     assertThat(
             api.put("/api/references/folder", Map.of("path", "")).json().path("pictures").asInt())
         .isZero();
+  }
+
+  @Test
+  void a_picture_is_handed_out_as_it_lies_in_the_folder_and_only_from_there(
+      Api api, @TempDir Path folder) throws Exception {
+    var quay = folder.resolve("quay.png");
+    var boat = folder.resolve("boat.jpg");
+    var red = new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB);
+    red.setRGB(3, 4, 0xFF0000);
+    ImageIO.write(red, "png", quay.toFile());
+    ImageIO.write(red, "jpg", boat.toFile());
+    var chosen = Map.of("path", folder.toString());
+    api.put("/api/references/folder", chosen);
+    assertThat(finished(api).path("pictures").asInt()).isEqualTo(2);
+    var id = UUID.randomUUID();
+    var plan = Map.of("kind", "ALL_QUICK", "minutes", 2, "secondsEach", 60);
+    var begun =
+        api.post(
+            "/api/sittings",
+            Map.ofEntries(
+                entry("id", id),
+                entry("plan", plan),
+                entry("title", "Boats"),
+                entry("topic", "boats"),
+                entry("timeOnly", false),
+                entry("aim", ""),
+                entry("cue", ""),
+                entry("drill", "NONE"),
+                entry("source", "photo"),
+                entry("references", "FOLDER"),
+                entry("seed", 3)));
+    assertThat(begun.status()).as(begun.body()).isEqualTo(201);
+    var addresses = begun.json().path("left").findValuesAsString("picture");
+    assertThat(addresses).hasSize(2).doesNotHaveDuplicates();
+    assertThat(List.of(bytes(api, addresses.get(0)), bytes(api, addresses.get(1))))
+        .containsExactlyInAnyOrder(Files.readAllBytes(quay), Files.readAllBytes(boat));
+    api.delete("/api/sittings/" + id);
+
+    Files.delete(boat);
+    assertThat(addresses.stream().map(a -> api.get(a).status())).containsOnlyOnce(404);
+    api.put("/api/references/folder", chosen);
+    assertThat(finished(api).path("pictures").asInt()).as("gone through again").isEqualTo(1);
+    assertThat(api.delete("/api/references/folder/run").json().path("pictures").asInt())
+        .as("what was found stays when the search is stopped")
+        .isEqualTo(1);
+    var nothing = api.get("/api/references/pictures/" + UUID.randomUUID());
+    assertThat(nothing.status()).isEqualTo(404);
+    api.put("/api/references/folder", Map.of("path", ""));
+    assertThat(addresses.stream().map(a -> api.get(a).status())).containsOnly(404);
   }
 
   private static JsonNode finished(Api api) {

@@ -9,9 +9,9 @@ import java.util.zip.Deflater;
 /**
  * Writes a picture of at most 256 colours as PNG.
  *
- * <p>The platform's own writer asks for every dot one by one and takes several times as long for this
- * one simple case. Source: W3C, Portable Network Graphics (PNG) Specification, third edition, §5
- * (chunks), §11.2 (IHDR, PLTE, IDAT, IEND).
+ * <p>The platform's own writer asks for every dot one by one and takes several times as long for
+ * this one simple case. Source: W3C, Portable Network Graphics (PNG) Specification, third edition,
+ * §5 (chunks), §11.2 (IHDR, PLTE, IDAT, IEND).
  */
 final class PalettePng {
   private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};

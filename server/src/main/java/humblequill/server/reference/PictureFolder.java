@@ -11,6 +11,7 @@ import java.nio.file.SimpleFileVisitor;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -58,6 +59,9 @@ public class PictureFolder {
     this.pictures = pictures;
     this.transactions = transactions;
   }
+
+  /** A file as the walk through the folder met it; it may be gone when its turn comes. */
+  private record PictureFile(Path path, long bytes, long changedAt) {}
 
   /** How far the background work is. */
   private record Progress(int done, int of, boolean running) {}
@@ -181,10 +185,8 @@ public class PictureFolder {
       var found = new ArrayList<PictureEntity>();
       for (int i = 0; i < files.size() && own == run; i++) {
         var file = files.get(i);
-        var old = known.remove(file.toString());
-        if (old == null
-            || old.bytes != Files.size(file)
-            || old.changedAt != Files.getLastModifiedTime(file).toMillis()) {
+        var old = known.remove(file.path.toString());
+        if (old == null || old.bytes != file.bytes || old.changedAt != file.changedAt) {
           found.add(look(file, old == null ? new PictureEntity() : old));
         }
         if (found.size() == AT_ONCE) {
@@ -213,8 +215,8 @@ public class PictureFolder {
   }
 
   /** Pictures below a folder; parts of it that may not be read are passed over. */
-  private static List<Path> files(Path folder) throws IOException {
-    var found = new ArrayList<Path>();
+  private static List<PictureFile> files(Path folder) throws IOException {
+    var found = new ArrayList<PictureFile>();
     Files.walkFileTree(
         folder,
         Set.of(),
@@ -223,7 +225,8 @@ public class PictureFolder {
           @Override
           public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) {
             if (attributes.isRegularFile() && ENDINGS.contains(ending(file))) {
-              found.add(file);
+              long changedAt = attributes.lastModifiedTime().toMillis();
+              found.add(new PictureFile(file, attributes.size(), changedAt));
             }
             return found.size() < MOST ? FileVisitResult.CONTINUE : FileVisitResult.TERMINATE;
           }
@@ -238,7 +241,7 @@ public class PictureFolder {
             return FileVisitResult.CONTINUE;
           }
         });
-    Collections.sort(found);
+    found.sort(Comparator.comparing(PictureFile::path));
     return found;
   }
 
@@ -247,13 +250,13 @@ public class PictureFolder {
     return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
   }
 
-  private static PictureEntity look(Path file, PictureEntity entity) throws IOException {
-    entity.path = file.toString();
-    entity.bytes = Files.size(file);
-    entity.changedAt = Files.getLastModifiedTime(file).toMillis();
+  private static PictureEntity look(PictureFile file, PictureEntity entity) {
+    entity.path = file.path.toString();
+    entity.bytes = file.bytes;
+    entity.changedAt = file.changedAt;
     entity.broken = "";
     try {
-      var size = PictureReader.read(file);
+      var size = PictureReader.read(file.path);
       entity.width = size.width;
       entity.height = size.height;
     } catch (IOException | RuntimeException e) {
