@@ -3,27 +3,22 @@ import { useEffect, useState } from 'react'
 import { answer, api } from '../../api/client'
 import { useFormats } from '../../app/locale'
 import { Button } from '../../ui/Button'
-import { paceOrigin, remedies, sum, unitOf, units, weekly, type Remedy, type Sheet, type Terms } from './text'
+import {
+  canBeDone,
+  paceOrigin,
+  remedies,
+  sum,
+  unitOf,
+  weekly,
+  type Remedy,
+  type Sheet,
+  type Terms,
+} from './text'
 
 const PAUSE_MS = 150
 
-/** Whether it can be done, a moment after the last key: the sum, the load, and each remedy exactly. */
-export function Answer({
-  terms,
-  keep,
-  error,
-  pending,
-  onTake,
-  onLeave,
-}: {
-  /** Nothing while the form cannot be read. */
-  terms: Terms | undefined
-  keep: string
-  error: string | undefined
-  pending: boolean
-  onTake: (remedy: NonNullable<Remedy['take']>) => void
-  onLeave: () => void
-}) {
+/** The worksheet's answer to what is typed, a moment after the last key. */
+export function useSheet(terms: Terms | undefined) {
   const wanted = JSON.stringify(terms)
   const [settled, setSettled] = useState(wanted)
   useEffect(() => {
@@ -37,13 +32,40 @@ export function Answer({
     placeholderData: (last) => last,
     retry: false,
   })
-  const sheet = terms && !query.isError ? query.data : undefined
+  return {
+    sheet: terms && !query.isError ? query.data : undefined,
+    refused: terms && query.isError ? query.error.message : undefined,
+  }
+}
+
+/** Whether it can be done: the sum, the load, and each remedy exactly. */
+export function Answer({
+  terms,
+  sheet,
+  refused,
+  keep,
+  error,
+  pending,
+  onTake,
+  onLeave,
+}: {
+  /** Nothing while the form cannot be read. */
+  terms: Terms | undefined
+  sheet: Sheet | undefined
+  /** Why there is no answer. */
+  refused: string | undefined
+  keep: string
+  error: string | undefined
+  pending: boolean
+  onTake: (remedy: NonNullable<Remedy['take']>) => void
+  onLeave: () => void
+}) {
   return (
     <div aria-live="polite">
       {!terms && <p className="text-faded">Say how many and by when; the answer stands here at once.</p>}
-      {terms && query.isError && (
+      {refused && (
         <p role="alert" className="text-sanguine">
-          {query.error.message}
+          {refused}
         </p>
       )}
       {sheet && terms && <Sum sheet={sheet} terms={terms} onTake={onTake} />}
@@ -73,16 +95,11 @@ function Sum({
 }) {
   const format = useFormats()
   const unit = unitOf(terms)
-  const load = sheet.load == null ? undefined : Math.round(sheet.load * 100)
   const lines = remedies(sheet, terms, format)
   return (
     <>
       <p className={`font-serif text-2xl ${sheet.fits ? '' : 'text-sanguine'}`}>
-        {sheet.drawingDays === 0
-          ? 'No: there is no day with minutes for it.'
-          : sheet.fits
-            ? `Yes: ${units(sheet.perDay, unit, format)} a day at most, ${load} % of the time.`
-            : `Not like this: it takes ${load} % of the time.`}
+        {canBeDone(sheet, unit, format)}
       </p>
       <Load load={sheet.load ?? 0} />
       <p className="mt-2">

@@ -3,12 +3,13 @@ import { useRef, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { answer, api, Problem } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
+import { useFormats } from '../../app/locale'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
-import { Answer } from './Answer'
+import { Answer, useSheet } from './Answer'
 import { newTerms, toTerms, fromTerms, type Draft } from './draft'
 import { TermsForm } from './TermsForm'
-import type { Quota } from './text'
+import { canBeDone, unitOf, type Quota } from './text'
 
 /** The worksheet: the promise on the left leaf, whether it can be kept on the right, as one types. */
 export default function WorksheetPage() {
@@ -39,7 +40,10 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
   const [draft, setDraft] = useState(begin)
   const [id] = useState(() => crypto.randomUUID())
   const form = useRef<HTMLFormElement>(null)
+  const section = useRef<HTMLElement>(null)
+  const format = useFormats()
   const read = toTerms(draft)
+  const { sheet, refused } = useSheet(read.terms)
   // The pressed remedy goes away with the load: whoever presses by keyboard is led to what it changed.
   const take = (remedy: Partial<Draft>) => {
     setDraft({ ...draft, ...remedy })
@@ -87,12 +91,15 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
         />
       </section>
       <section
+        ref={section}
         aria-labelledby="answer"
         className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6"
       >
         <h1 id="answer">Can it be done?</h1>
         <Answer
           terms={read.terms}
+          sheet={sheet}
+          refused={refused}
           keep={quota ? 'Change it' : 'Promise it'}
           error={write.error?.message}
           pending={write.isPending}
@@ -100,6 +107,18 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
           onLeave={() => navigate(quota ? `/quotas/${quota.id}` : '/quotas')}
         />
       </section>
+      {sheet && read.terms && (
+        // On a narrow page the answer is a long way down; its first sentence goes along while one types.
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-hidden
+          onClick={() => section.current?.scrollIntoView()}
+          className={`wide:hidden bg-paper border-hairline sticky bottom-12 min-h-11 border-t px-4 text-left font-serif ${sheet.fits ? '' : 'text-sanguine'}`}
+        >
+          {canBeDone(sheet, unitOf(read.terms), format)}
+        </button>
+      )}
     </form>
   )
 }

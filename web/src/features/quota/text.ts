@@ -145,6 +145,17 @@ export function enough(forecast: Schemas['Forecast'], needed: number, unit: Term
     : undefined
 }
 
+/** Whether a promise can be kept, in one sentence. */
+export function canBeDone(sheet: Sheet, unit: Terms['unit'], format: Formats): string {
+  if (sheet.drawingDays === 0) {
+    return 'No: there is no day with minutes for it.'
+  }
+  const load = `${Math.round((sheet.load ?? 0) * 100)} % of the time.`
+  return sheet.fits
+    ? `Yes: ${units(sheet.perDay, unit, format)} a day at most, ${load}`
+    : `Not like this: it takes ${load}`
+}
+
 /** The sum behind a promise. */
 export function sum(sheet: Sheet, format: Formats): string {
   return `${format.minutes(sheet.drawingMinutes)} of drawing and ${format.minutes(sheet.overheadMinutes)} of setting up, warming up and choosing references, against ${format.minutes(sheet.availableMinutes)} on ${sheet.drawingDays} drawing ${sheet.drawingDays === 1 ? 'day' : 'days'}.`

@@ -75,7 +75,7 @@ public final class Screenshots {
     field(page, "To").fill(java.time.LocalDate.parse("2026-03-14").toString());
     field(page, "Minutes a day for it").fill("30");
     field(page, "Topic").fill("mooring posts");
-    page.getByText("Not like this").waitFor();
+    page.getByText("Not like this").first().waitFor();
   }
 
   private static void begin(Page page) {
