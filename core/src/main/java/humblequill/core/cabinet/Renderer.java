@@ -11,9 +11,10 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * ground, outlines, and lines across the form.
  */
 final class Renderer {
-  private static final double HALF = 0.52;
-  private static final double SHADE = 0.10;
-  private static final double CORE = -0.42;
+  private static final double[] LIMITS = {0.52, 0.10, -0.42};
+  private static final Drawing.Ink[] TONES = {
+    Drawing.Ink.HALF, Drawing.Ink.SHADE, Drawing.Ink.CORE
+  };
   private static final int STEPS = 8;
   private static final double FAR = 60;
   private static final double HAIR = 0.0008;
@@ -139,7 +140,7 @@ final class Renderer {
     if (view.mesh.planes()) {
       seen.sort((a, b) -> Double.compare(view.nearest(faces.get(b)), view.nearest(faces.get(a))));
       for (int f : seen) {
-        paint(view, List.of(f), shapes);
+        paintPlane(view, f, shapes);
       }
     } else {
       paint(view, seen, shapes);
@@ -148,34 +149,42 @@ final class Renderer {
   }
 
   private void paint(View view, List<Integer> seen, List<Drawing.Shape> shapes) {
-    var lit = new ArrayList<double[]>();
-    boolean planes = view.mesh.planes();
-    double[] limits = {HALF, SHADE, CORE};
-    var tones =
-        List.of(new ArrayList<double[]>(), new ArrayList<double[]>(), new ArrayList<double[]>());
+    var lit = new Region();
+    var tones = List.of(new Region(), new Region(), new Region());
     for (int f : seen) {
-      var whole = view.outline(view.mesh.faces().get(f));
-      var outline = planes ? grown(whole) : whole;
-      lit.add(outline);
+      var area = view.outline(view.mesh.faces().get(f));
+      lit.add(area);
       var brightness = view.brightness(f);
-      for (int i = 0; i < limits.length; i++) {
-        var part = darker(outline, brightness, limits[i]);
-        if (part.length < 6) {
-          continue;
-        }
-        if (planes && Arrays.stream(brightness).max().orElseThrow() < limits[i]) {
-          // Nothing lighter below, which would shine through along its edge over the plane behind.
-          lit.clear();
-          tones.subList(0, i).forEach(List::clear);
-        }
-        tones.get(i).add(part);
+      for (int i = 0; i < LIMITS.length; i++) {
+        tones.get(i).add(darker(area, brightness, LIMITS[i]));
       }
     }
-    shapes.add(new Drawing.Shape(Drawing.Ink.LIGHT, lit));
-    shapes.add(new Drawing.Shape(Drawing.Ink.HALF, tones.get(0)));
-    shapes.add(new Drawing.Shape(Drawing.Ink.SHADE, tones.get(1)));
-    shapes.add(new Drawing.Shape(Drawing.Ink.CORE, tones.get(2)));
+    shapes.add(new Drawing.Shape(Drawing.Ink.LIGHT, lit.outline()));
+    for (int i = 0; i < LIMITS.length; i++) {
+      shapes.add(new Drawing.Shape(TONES[i], tones.get(i).outline()));
+    }
     shapes.add(new Drawing.Shape(Drawing.Ink.CONTOUR, contours(view, seen)));
+  }
+
+  /**
+   * A plane by itself, in the lightest tone that is seen of it: a lighter one below would shine
+   * through along its edge over the plane behind.
+   */
+  private void paintPlane(View view, int f, List<Drawing.Shape> shapes) {
+    var area = grown(view.outline(view.mesh.faces().get(f)));
+    var brightness = view.brightness(f);
+    double lightest = Arrays.stream(brightness).max().orElseThrow();
+    if (lightest >= LIMITS[0]) {
+      shapes.add(new Drawing.Shape(Drawing.Ink.LIGHT, List.of(area)));
+    }
+    for (int i = 0; i < LIMITS.length; i++) {
+      boolean covered = i + 1 < LIMITS.length && lightest < LIMITS[i + 1];
+      var part = darker(area, brightness, LIMITS[i]);
+      if (!covered && part.length >= 6) {
+        shapes.add(new Drawing.Shape(TONES[i], List.of(part)));
+      }
+    }
+    shapes.add(new Drawing.Shape(Drawing.Ink.CONTOUR, contours(view, List.of(f))));
   }
 
   /** An area a hair wider, so that the paper does not show between it and the next one. */
@@ -213,12 +222,20 @@ final class Renderer {
         out[k++] = area[2 * i + 1];
       }
       if (a < limit != b < limit) {
-        double t = (limit - a) / (b - a);
-        out[k++] = area[2 * i] + t * (area[2 * j] - area[2 * i]);
-        out[k++] = area[2 * i + 1] + t * (area[2 * j + 1] - area[2 * i + 1]);
+        // From the same end in both areas of an edge, so that they cut it at the very same point.
+        int from = before(area, i, j) ? i : j;
+        int to = i + j - from;
+        double t = (limit - brightness[from]) / (brightness[to] - brightness[from]);
+        out[k++] = area[2 * from] + t * (area[2 * to] - area[2 * from]);
+        out[k++] = area[2 * from + 1] + t * (area[2 * to + 1] - area[2 * from + 1]);
       }
     }
     return Arrays.copyOf(out, k);
+  }
+
+  private static boolean before(double[] area, int i, int j) {
+    double apart = area[2 * i] - area[2 * j];
+    return apart == 0 ? area[2 * i + 1] < area[2 * j + 1] : apart < 0;
   }
 
   /** Edges of these faces: where the outside turns away, and where planes meet. */
@@ -322,6 +339,7 @@ final class Renderer {
       return rows;
     }
     for (var mesh : meshes) {
+      var shadow = new Region();
       var normals = mesh.normals();
       for (int f = 0; f < normals.length; f++) {
         var face = mesh.faces().get(f);
@@ -339,9 +357,10 @@ final class Renderer {
           row[2 * i + 1] = seen.y();
         }
         if (near) {
-          rows.add(row);
+          shadow.add(row);
         }
       }
+      rows.addAll(shadow.outline());
     }
     return rows;
   }
