@@ -21,11 +21,11 @@ export function Choices<T extends string>({
   onChange: (value: T) => void
 }) {
   return (Object.keys(of) as T[]).map((key) => (
-    <label key={key} className="flex min-h-8 items-baseline gap-2 pointer-coarse:min-h-11">
+    <label key={key} className="flex min-h-8 items-start gap-2 py-0.5 pointer-coarse:min-h-11 pointer-coarse:py-2">
       <input
         type="radio"
         name={name}
-        className="size-4"
+        className="mt-1 size-4 shrink-0"
         checked={value === key}
         onChange={() => onChange(key)}
       />

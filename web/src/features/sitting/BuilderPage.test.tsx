@@ -57,7 +57,10 @@ test('a share stands there with its count and its time, and begins', async () =>
 test('freely begun, it needs a subject and takes references from the cabinet', async () => {
   const asked = page('/sitting')
   await screen.findByText('5 drawings, 30 min')
-  expect(screen.getByRole('button', { name: 'Begin' })).toBeDisabled()
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  expect(screen.getByText('Say what you draw; the entry needs it.')).toBeInTheDocument()
+  expect(screen.getByLabelText('What to draw')).toHaveFocus()
+  expect(sent(asked, 'POST', '/api/sittings')).toHaveLength(0)
   await userEvent.type(screen.getByLabelText('What to draw'), 'gesture')
   await userEvent.selectOptions(screen.getByLabelText('Show'), 'figures in action')
   await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
@@ -99,6 +102,41 @@ test('parts are asked for by name', async () => {
       parts: ['thumb', 'wrist'],
     }),
   )
+})
+
+test('a ladder of one’s own has rows of several lengths', async () => {
+  const asked = page('/sitting?topic=gesture')
+  await userEvent.click(await screen.findByLabelText(/Your own rows/))
+  await userEvent.click(screen.getByRole('button', { name: 'Another row' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Another row' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Remove row 2' }))
+  const counts = screen.getAllByLabelText('How many')
+  expect(counts).toHaveLength(2)
+  await userEvent.clear(counts[1] as HTMLElement)
+  expect(screen.getByText('A whole number from 1 to 500, not “”.')).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Begin' })).toBeDisabled()
+  await userEvent.type(counts[1] as HTMLElement, '3')
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  await waitFor(() =>
+    expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({
+      plan: {
+        kind: 'OWN',
+        rows: [
+          { count: 10, seconds: 120 },
+          { count: 3, seconds: 480 },
+        ],
+      },
+    }),
+  )
+})
+
+test('a length that cannot be is named at its field', async () => {
+  page('/sitting?topic=gesture')
+  const minutes = await screen.findByLabelText('Minutes in all, breaks too')
+  await userEvent.clear(minutes)
+  await userEvent.type(minutes, 'an hour')
+  expect(screen.getByText('A whole number from 1 to 480, not “an hour”.')).toBeInTheDocument()
+  expect(minutes).toHaveValue('an hour')
 })
 
 test('a ladder that cannot be is said in the words of the server', async () => {

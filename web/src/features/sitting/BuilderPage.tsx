@@ -5,11 +5,12 @@ import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { Choices, Options } from '../../ui/Choices'
+import { Options } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
+import { LadderForm, type LadderPart } from './LadderForm'
 import { LadderStrokes } from './LadderStrokes'
 import { begun, newSitting, planOf, type Built } from './built'
-import { CABINET, DRILLS, FORESHORTENING, LADDERS, rungs, type Begun, type Plan } from './text'
+import { CABINET, FORESHORTENING, rungs, type Begun, type Plan } from './text'
 
 /** A sitting before it begins: what and how on the left leaf, the ladder and its references on the right. */
 export default function BuilderPage() {
@@ -27,6 +28,7 @@ function Builder({ begin }: { begin: Built }) {
   const [built, setBuilt] = useState(begin)
   const [id] = useState(() => crypto.randomUUID())
   const set = (more: Partial<Built>) => setBuilt({ ...built, ...more })
+  const [missing, setMissing] = useState(false)
   const plan = planOf(built)
   const start = useMutation({
     mutationFn: async (plan: Plan) => answer(api.POST('/api/sittings', { body: begun(id, built, plan) })),
@@ -37,18 +39,25 @@ function Builder({ begin }: { begin: Built }) {
   })
   return (
     <form
+      noValidate
       className="wide:gutter wide:grid-cols-2 grid flex-1 content-start"
       onSubmit={(event) => {
         event.preventDefault()
-        if (plan) {
+        if (built.subject.trim() === '') {
+          setMissing(true)
+          const field = event.currentTarget.elements.namedItem('subject')
+          if (field instanceof HTMLInputElement) {
+            field.focus()
+          }
+        } else if (plan) {
           start.mutate(plan)
         }
       }}
     >
       <section aria-labelledby="sitting" className="wide:px-8 px-4 py-6">
         <h1 id="sitting">A sitting</h1>
-        <What built={built} set={set} />
-        <Kinds built={built} set={set} />
+        <What built={built} set={set} missing={missing} />
+        <LadderForm built={built} set={set} />
         <Before built={built} set={set} />
       </section>
       <section
@@ -64,7 +73,7 @@ function Builder({ begin }: { begin: Built }) {
           </p>
         )}
         <div className="mt-6 flex gap-6">
-          <Button type="submit" look="ink" disabled={!plan || start.isPending || built.subject.trim() === ''}>
+          <Button type="submit" look="ink" disabled={!plan || start.isPending}>
             Begin
           </Button>
           <Button onClick={() => navigate('/today')}>Not now</Button>
@@ -74,9 +83,7 @@ function Builder({ begin }: { begin: Built }) {
   )
 }
 
-type Part = { built: Built; set: (more: Partial<Built>) => void }
-
-function What({ built, set }: Part) {
+function What({ built, set, missing }: LadderPart & { missing: boolean }) {
   const words = useQuery(queries.words()).data
   const media = words ? [...words.shipped, ...words.own].filter((w) => w.kind === 'MEDIUM') : []
   return (
@@ -87,7 +94,10 @@ function What({ built, set }: Part) {
         ) : (
           <Field
             label="What to draw"
-            required
+            name="subject"
+            error={
+              missing && built.subject.trim() === '' ? 'Say what you draw; the entry needs it.' : undefined
+            }
             maxLength={120}
             placeholder="gesture"
             value={built.subject}
@@ -116,51 +126,9 @@ function What({ built, set }: Part) {
   )
 }
 
-function Kinds({ built, set }: Part) {
-  const { kind } = built
-  const number = (field: 'minutes' | 'count' | 'eachMinutes', label: string) => (
-    <Field
-      label={label}
-      inputMode="decimal"
-      value={built[field]}
-      onChange={(e) => set({ [field]: e.target.value })}
-    />
-  )
-  return (
-    <fieldset className="mt-5">
-      <legend className="font-serif text-xl">The ladder</legend>
-      <Choices name="ladder" of={LADDERS} value={kind} onChange={(kind) => set({ kind })} />
-      <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3">
-        {kind === 'OWN' ? number('count', 'How many') : number('minutes', 'Minutes in all, breaks too')}
-        {(kind === 'OWN' || kind === 'ALL_QUICK' || kind === 'PARTS_ONLY') &&
-          number('eachMinutes', 'Minutes each')}
-        {kind === 'PARTS_ONLY' && (
-          <Field
-            label="Parts, with commas"
-            value={built.parts}
-            onChange={(e) => set({ parts: e.target.value })}
-          />
-        )}
-        <SelectField
-          label="Constraint"
-          value={built.drill}
-          onChange={(e) => set({ drill: e.target.value as Begun['drill'] })}
-          hint={DRILLS[built.drill].line}
-        >
-          {Object.entries(DRILLS).map(([value, { name }]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-      </div>
-    </fieldset>
-  )
-}
-
 const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
 
-function Before({ built, set }: Part) {
+function Before({ built, set }: LadderPart) {
   return (
     <div className="mt-5 grid grid-cols-2 gap-x-6 gap-y-3">
       <SelectField label="Energy now" value={built.energy} onChange={(e) => set({ energy: e.target.value })}>
@@ -200,7 +168,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
     retry: false,
   })
   if (!plan) {
-    return <p className="text-faded mt-3">Say how long, and the ladder stands here.</p>
+    return <p className="text-faded mt-3">Say how many or how long, and the ladder stands here.</p>
   }
   if (query.isError) {
     return (
@@ -224,7 +192,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
   )
 }
 
-function References({ built, set }: Part) {
+function References({ built, set }: LadderPart) {
   const folder = useQuery(queries.pictureFolder()).data
   return (
     <fieldset className="mt-6">

@@ -12,8 +12,8 @@ export type Built = {
   cue: string
   kind: Plan['kind']
   minutes: string
-  count: string
   eachMinutes: string
+  rows: Row[]
   parts: string
   drill: Begun['drill']
   references: Begun['references']
@@ -22,10 +22,16 @@ export type Built = {
   seed: number
 }
 
+/** So many drawings of one length, as typed. */
+export type Row = { count: string; each: string }
+
+const MOST_ROWS = 40
+
 /** What the address knows, and what is usual. */
 export function newSitting(params: URLSearchParams): Built {
   const each = Number(params.get('each') ?? 0)
   const known = each > 0
+  const eachMinutes = known ? String(Math.round(each / 0.6) / 100) : '2'
   const cabinet = params.get('cabinet') as Built['cabinet'] | null
   return {
     subject: params.get('title') ?? params.get('topic') ?? '',
@@ -38,8 +44,8 @@ export function newSitting(params: URLSearchParams): Built {
     cue: '',
     kind: known ? 'OWN' : 'CLIMBING',
     minutes: '30',
-    count: params.get('count') ?? '10',
-    eachMinutes: known ? String(Math.round(each / 0.6) / 100) : '2',
+    eachMinutes,
+    rows: [{ count: params.get('count') ?? '10', each: eachMinutes }],
     parts: 'hands, feet, torso',
     drill: 'NONE',
     references: known && !cabinet ? 'NONE' : 'CABINET',
@@ -51,21 +57,47 @@ export function newSitting(params: URLSearchParams): Built {
 
 const number = (text: string) => Number(text.trim().replace(',', '.'))
 
+const seconds = (minutes: string) => Math.round(number(minutes) * 60)
+
+/** What is wrong with the minutes of a pose; nothing while they can be drawn. */
+export function eachError(minutes: string): string | undefined {
+  const each = seconds(minutes)
+  return each >= 5 && each <= 28_800 ? undefined : `Minutes from 0.1 to 480, not “${minutes}”.`
+}
+
+/** What is wrong with a whole number; nothing while it lies within its bounds. */
+function wholeError(typed: string, most: number): string | undefined {
+  const value = number(typed)
+  const good = typed.trim() !== '' && Number.isInteger(value) && value >= 1 && value <= most
+  return good ? undefined : `A whole number from 1 to ${most}, not “${typed}”.`
+}
+
+export const minutesError = (minutes: string) => wholeError(minutes, 480)
+export const countError = (count: string) => wholeError(count, 500)
+
+/** One more row, half as many and twice as long as the last; the same rows once there are enough. */
+export function longer(rows: Row[]): Row[] {
+  const last = rows.at(-1)
+  if (!last || rows.length >= MOST_ROWS) {
+    return rows
+  }
+  const count = String(Math.max(1, Math.floor(number(last.count) / 2) || 1))
+  const each = eachError(last.each) ? last.each : String(Math.min(480, number(last.each) * 2))
+  return [...rows, { count, each }]
+}
+
+/** Whether a kind of ladder asks for the length of a pose. */
+export const asksEach = (kind: Plan['kind']) => kind === 'ALL_QUICK' || kind === 'PARTS_ONLY'
+
 /** The ladder that is asked for; nothing while a number cannot be read. */
 export function planOf(built: Built): Plan | undefined {
-  const minutes = number(built.minutes)
-  const each = Math.round(number(built.eachMinutes) * 60)
-  const count = number(built.count)
-  const eachOk = each >= 5 && each <= 28_800
-  if (built.kind === 'OWN') {
-    const countOk = Number.isInteger(count) && count >= 1 && count <= 500
-    return countOk && eachOk ? { kind: 'OWN', rows: [{ count, seconds: each }] } : undefined
+  const { kind, rows } = built
+  if (kind === 'OWN') {
+    return rows.some((row) => countError(row.count) ?? eachError(row.each))
+      ? undefined
+      : { kind, rows: rows.map((row) => ({ count: number(row.count), seconds: seconds(row.each) })) }
   }
-  if (!Number.isInteger(minutes) || minutes < 1 || minutes > 480) {
-    return undefined
-  }
-  const needsEach = built.kind === 'ALL_QUICK' || built.kind === 'PARTS_ONLY'
-  if (needsEach && !eachOk) {
+  if (minutesError(built.minutes) ?? (asksEach(kind) ? eachError(built.eachMinutes) : undefined)) {
     return undefined
   }
   const parts = built.parts
@@ -73,10 +105,10 @@ export function planOf(built: Built): Plan | undefined {
     .map((part) => part.trim())
     .filter(Boolean)
   return {
-    kind: built.kind,
-    minutes,
-    ...(needsEach ? { secondsEach: each } : {}),
-    ...(built.kind === 'PARTS_ONLY' ? { parts } : {}),
+    kind,
+    minutes: number(built.minutes),
+    ...(asksEach(kind) ? { secondsEach: seconds(built.eachMinutes) } : {}),
+    ...(kind === 'PARTS_ONLY' ? { parts } : {}),
   }
 }
 

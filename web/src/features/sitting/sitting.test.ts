@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { begun, newSitting, planOf } from './built'
+import { begun, longer, newSitting, planOf, type Built } from './built'
 import { clock, rungs, type Sitting } from './text'
 import { stepAt } from './useSitting'
 import type { Formats } from '../../app/locale'
@@ -60,11 +60,29 @@ test('a share becomes a count of one length', () => {
 test.each([
   [{ kind: 'ALL_QUICK', minutes: 'x' }],
   [{ kind: 'ALL_QUICK', minutes: '30', eachMinutes: '0' }],
-  [{ kind: 'OWN', count: '0' }],
-  [{ kind: 'OWN', count: '2.5' }],
+  [{ kind: 'ALL_QUICK', minutes: '' }],
+  [{ kind: 'OWN', rows: [{ count: '0', each: '1' }] }],
+  [{ kind: 'OWN', rows: [{ count: '2.5', each: '1' }] }],
+  [{ kind: 'OWN', rows: [{ count: '', each: '1' }] }],
+  [{ kind: 'OWN', rows: [{ count: '3', each: 'long' }] }],
   [{ kind: 'CLIMBING', minutes: '481' }],
-] as const)('%o is no plan yet', (more) => {
-  expect(planOf({ ...newSitting(new URLSearchParams()), ...more })).toBeUndefined()
+])('%o is no plan yet', (more) => {
+  expect(planOf({ ...newSitting(new URLSearchParams()), ...(more as Partial<Built>) })).toBeUndefined()
+})
+
+test('rows of one’s own keep their order, and a new one is half as many, twice as long', () => {
+  const built = { ...newSitting(new URLSearchParams()), kind: 'OWN' as const }
+  const rows = longer(longer([{ count: '9', each: '0,5' }]))
+  expect(planOf({ ...built, rows })).toEqual({
+    kind: 'OWN',
+    rows: [
+      { count: 9, seconds: 30 },
+      { count: 4, seconds: 60 },
+      { count: 2, seconds: 120 },
+    ],
+  })
+  expect(longer([{ count: 'x', each: 'y' }]).at(-1)).toEqual({ count: '1', each: 'y' })
+  expect(longer([{ count: '1', each: '400' }]).at(-1)).toEqual({ count: '1', each: '480' })
 })
 
 test('drawing from memory says so', () => {

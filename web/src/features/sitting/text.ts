@@ -6,7 +6,7 @@ export type Sitting = Schemas['SittingView']
 export type Begun = Schemas['BegunSitting']
 
 export const LADDERS: Record<Plan['kind'], { name: string; line: string }> = {
-  OWN: { name: 'A count of one length', line: 'So many drawings, each as long as the last.' },
+  OWN: { name: 'Your own rows', line: 'So many of one length, then so many of another.' },
   ALL_QUICK: { name: 'All quick', line: 'One length until the time is over.' },
   CLIMBING: { name: 'Climbing', line: 'From 30 seconds up to ten minutes.' },
   THUMBNAIL_THEN_FINISH: {

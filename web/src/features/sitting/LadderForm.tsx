@@ -1,0 +1,103 @@
+import { Button } from '../../ui/Button'
+import { Choices } from '../../ui/Choices'
+import { Field, SelectField } from '../../ui/Field'
+import { asksEach, countError, eachError, longer, minutesError, type Built } from './built'
+import { DRILLS, LADDERS, type Begun } from './text'
+
+/** A part of the form, with the sitting as it is built. */
+export type LadderPart = { built: Built; set: (more: Partial<Built>) => void }
+
+/** The kind of ladder and what it needs to know. */
+export function LadderForm({ built, set }: LadderPart) {
+  const { kind } = built
+  return (
+    <fieldset className="mt-5">
+      <legend className="font-serif text-xl">The ladder</legend>
+      <Choices name="ladder" of={LADDERS} value={kind} onChange={(kind) => set({ kind })} />
+      {kind === 'OWN' && <Rows built={built} set={set} />}
+      <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3">
+        {kind !== 'OWN' && (
+          <Field
+            label="Minutes in all, breaks too"
+            inputMode="numeric"
+            value={built.minutes}
+            error={minutesError(built.minutes)}
+            onChange={(e) => set({ minutes: e.target.value })}
+          />
+        )}
+        {asksEach(kind) && (
+          <Field
+            label="Minutes each"
+            inputMode="decimal"
+            value={built.eachMinutes}
+            error={eachError(built.eachMinutes)}
+            onChange={(e) => set({ eachMinutes: e.target.value })}
+          />
+        )}
+        {kind === 'PARTS_ONLY' && (
+          <Field
+            label="Parts, with commas"
+            value={built.parts}
+            onChange={(e) => set({ parts: e.target.value })}
+          />
+        )}
+        <SelectField
+          label="Constraint"
+          value={built.drill}
+          onChange={(e) => set({ drill: e.target.value as Begun['drill'] })}
+          hint={DRILLS[built.drill].line}
+        >
+          {Object.entries(DRILLS).map(([value, { name }]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+    </fieldset>
+  )
+}
+
+function Rows({ built, set }: LadderPart) {
+  const { rows } = built
+  const change = (i: number, more: object) =>
+    set({ rows: rows.map((row, j) => (j === i ? { ...row, ...more } : row)) })
+  return (
+    <>
+      {rows.map((row, i) => (
+        <fieldset key={i} className="mt-2 flex items-start gap-x-6">
+          <legend className="sr-only">Row {i + 1}</legend>
+          <div className="grid flex-1 grid-cols-2 gap-x-6">
+            <Field
+              label="How many"
+              inputMode="numeric"
+              value={row.count}
+              error={countError(row.count)}
+              onChange={(e) => change(i, { count: e.target.value })}
+            />
+            <Field
+              label="Minutes each"
+              inputMode="decimal"
+              value={row.each}
+              error={eachError(row.each)}
+              onChange={(e) => change(i, { each: e.target.value })}
+            />
+          </div>
+          {rows.length > 1 && (
+            <Button
+              look="quiet"
+              className="mt-6"
+              aria-label={`Remove row ${i + 1}`}
+              onClick={() => set({ rows: rows.filter((_, j) => j !== i) })}
+            >
+              Remove
+            </Button>
+          )}
+        </fieldset>
+      ))}
+      <Button className="mt-1" onClick={() => set({ rows: longer(rows) })}>
+        Another row
+      </Button>
+    </>
+  )
+}
