@@ -1,6 +1,9 @@
 import type { Schemas } from '../api/client'
 import type { Formats } from '../app/locale'
 
+/** "1 drawing", "9 drawings". */
+export const drawingsOf = (count: number) => `${count} ${count === 1 ? 'drawing' : 'drawings'}`
+
 /** What does not fit, and what would help; shared by Today and Course. */
 export function shortfall(s: Schemas['ShortfallView'], format: Formats): string {
   const amount = s.unit === 'MINUTES' ? `${format.number(s.count)} min of` : format.number(s.count)

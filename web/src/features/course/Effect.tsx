@@ -2,7 +2,7 @@ import { useQuery, keepPreviousData } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../app/locale'
-import { shortfall } from '../plan-text'
+import { drawingsOf, shortfall } from '../plan-text'
 import type { Change } from './usePlanChanges'
 
 type Figures = Schemas['Figures']
@@ -59,8 +59,7 @@ export function EndLine({ before, after }: { before: Figures; after: Figures }) 
 
 export function dropped(figures: Figures): string {
   const parts = [
-    figures.droppedDrawings > 0 &&
-      `${figures.droppedDrawings} ${figures.droppedDrawings === 1 ? 'drawing' : 'drawings'}`,
+    figures.droppedDrawings > 0 && drawingsOf(figures.droppedDrawings),
     figures.droppedMinutes > 0 && `${figures.droppedMinutes} min`,
   ].filter(Boolean)
   return parts.join(' and ') || 'nothing'

@@ -7,6 +7,7 @@ import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
+import { drawingsOf } from '../plan-text'
 import { LadderForm, type LadderPart } from './LadderForm'
 import { LadderStrokes } from './LadderStrokes'
 import { begun, newSitting, planOf, type Built } from './built'
@@ -184,7 +185,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
   return (
     <div aria-live="polite" className="mt-3">
       <p className="font-serif text-xl">
-        {ladder.drawings} {ladder.drawings === 1 ? 'drawing' : 'drawings'}, {format.each(ladder.seconds)}
+        {drawingsOf(ladder.drawings)}, {format.each(ladder.seconds)}
       </p>
       <LadderStrokes rungs={ladder.rungs} />
       <p className="text-faded">{rungs(ladder, format)}</p>

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Waiting } from '../../ui/Waiting'
 import { fieldsOf, useEntryWrites } from '../entry/useEntryWrites'
+import { drawingsOf } from '../plan-text'
 import type { Sitting } from './text'
 
 /** After a sitting: its entry is there already; one line of words and the mark may be added. */
@@ -83,7 +84,7 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
       }}
     >
       <p className="my-4 font-serif text-xl">
-        Logged: {entry.drawings != null && `${entry.drawings} in `}
+        Logged: {entry.drawings != null && `${drawingsOf(entry.drawings)} in `}
         {format.minutes(entry.minutesOrEstimate)}
         {entry.poses && `, ${entry.poses}`}.
       </p>

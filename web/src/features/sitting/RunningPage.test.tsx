@@ -128,7 +128,7 @@ test('upside down turns the reference', async () => {
 
 test('at the end the entry is there; a mark and a line are added to it', async () => {
   const asked = page(sitting({ over: true, entryId: 's' }))
-  expect(await screen.findByText(/Logged: 9 in 45 min, 9 x 5 min/)).toBeInTheDocument()
+  expect(await screen.findByText(/Logged: 9 drawings in 45 min, 9 x 5 min/)).toBeInTheDocument()
   await userEvent.type(screen.getByLabelText('Next time'), 'the beak last')
   await userEvent.click(screen.getByLabelText('4'))
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))

@@ -7,7 +7,7 @@ import { useFormats } from '../../app/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../ui/PenLine'
 import { Waiting } from '../../ui/Waiting'
-import { remedies, shortfall } from '../plan-text'
+import { drawingsOf, remedies, shortfall } from '../plan-text'
 import { EntryList } from './EntryList'
 import { LogLine } from './LogLine'
 import { OpenRules, QuotaShares } from './QuotaShares'
@@ -151,7 +151,7 @@ function Drawn({ today }: { today: Today }) {
         {today.entries.length > 0 && (
           <p className="text-faded">
             {format.minutes(today.drawnMinutes)}
-            {drawings > 0 && `, ${drawings} ${drawings === 1 ? 'drawing' : 'drawings'}`}
+            {drawings > 0 && `, ${drawingsOf(drawings)}`}
           </p>
         )}
       </div>
