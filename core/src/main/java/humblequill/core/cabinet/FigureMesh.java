@@ -7,7 +7,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Gives a skeleton its volumes: clean forms to draw, not anatomy. Our own construction. */
 final class FigureMesh {
-  private static final int AROUND_LIMB = 18;
+  private static final int AROUND_LIMB = 16;
 
   /** Trunk and head are broad, and show their corners sooner. */
   private static final int AROUND = 28;
@@ -261,15 +261,15 @@ final class FigureMesh {
   private static Mesh foot(Skeleton s, Skeleton.Leg leg) {
     double sole = -s.body().ankleHeight();
     var rings = new ArrayList<Vector3D[]>();
-    for (var row : finer(FOOT)) {
-      var ring = new Vector3D[AROUND];
-      for (int i = 0; i < AROUND; i++) {
-        double angle = 2 * Math.PI * i / AROUND;
+    for (var row : FOOT) {
+      var ring = new Vector3D[AROUND_LIMB];
+      for (int i = 0; i < AROUND_LIMB; i++) {
+        double angle = 2 * Math.PI * i / AROUND_LIMB;
         double y = Math.max(0, 0.5 + 0.62 * Math.sin(angle));
         ring[i] = leg.footPoint(row[1] * Math.cos(angle), sole + row[2] * Math.min(1, y), row[0]);
       }
       rings.add(ring);
     }
-    return Mesh.loft(rings, false, new int[] {8}, new int[] {FRONT}).rounded();
+    return Mesh.loft(rings, false, new int[] {4}, new int[] {AROUND_LIMB / 4}).rounded();
   }
 }

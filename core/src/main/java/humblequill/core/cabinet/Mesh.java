@@ -176,8 +176,14 @@ public record Mesh(
   private static List<int[]> outward(Vector3D[] points, List<int[]> faces) {
     double volume = 0;
     for (var face : faces) {
+      var a = points[face[0]];
       for (int i = 1; i < face.length - 1; i++) {
-        volume += points[face[0]].dotProduct(points[face[i]].crossProduct(points[face[i + 1]]));
+        var b = points[face[i]];
+        var c = points[face[i + 1]];
+        volume +=
+            a.getX() * (b.getY() * c.getZ() - b.getZ() * c.getY())
+                + a.getY() * (b.getZ() * c.getX() - b.getX() * c.getZ())
+                + a.getZ() * (b.getX() * c.getY() - b.getY() * c.getX());
       }
     }
     return volume >= 0 ? faces : faces.stream().map(Mesh::turnedRound).toList();

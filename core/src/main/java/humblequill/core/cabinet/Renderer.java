@@ -39,6 +39,7 @@ final class Renderer {
     final boolean[] front;
     final double depth;
     final Camera.Seen[] axis = new Camera.Seen[STEPS + 1];
+    final double[] soft;
 
     View(Mesh mesh) {
       this.mesh = mesh;
@@ -55,6 +56,8 @@ final class Renderer {
         axis[i] = camera.see(ends[0].scalarMultiply(1 - t).add(ends[1].scalarMultiply(t)));
       }
       this.normals = mesh.normals();
+      this.soft = new double[seen.length];
+      Arrays.fill(soft, Double.NaN);
       this.facesAt = mesh.facesAt();
       this.front = new boolean[mesh.faces().size()];
       for (int f = 0; f < front.length; f++) {
@@ -87,21 +90,34 @@ final class Renderer {
       var face = mesh.faces().get(f);
       var values = new double[face.length];
       for (int i = 0; i < face.length; i++) {
-        double x = 0;
-        double y = 0;
-        double z = 0;
-        for (int other : facesAt[face[i]]) {
-          if (normals[other].dotProduct(normals[f]) >= mesh.crease()) {
-            x += normals[other].getX();
-            y += normals[other].getY();
-            z += normals[other].getZ();
-          }
-        }
-        double length = Math.sqrt(x * x + y * y + z * z);
-        double along = x * light.getX() + y * light.getY() + z * light.getZ();
-        values[i] = length < 1e-12 ? 0 : along / length;
+        values[i] = mesh.crease() <= -1 ? soft(face[i]) : brightness(f, face[i]);
       }
       return values;
+    }
+
+    /** The brightness of a point where every face goes on round, worked out once. */
+    private double soft(int point) {
+      if (Double.isNaN(soft[point])) {
+        soft[point] = brightness(-1, point);
+      }
+      return soft[point];
+    }
+
+    /** The brightness of a point as it belongs to a face; of all its faces for -1. */
+    private double brightness(int f, int point) {
+      double x = 0;
+      double y = 0;
+      double z = 0;
+      for (int other : facesAt[point]) {
+        if (f < 0 || dot(normals[other], normals[f]) >= mesh.crease()) {
+          x += normals[other].getX();
+          y += normals[other].getY();
+          z += normals[other].getZ();
+        }
+      }
+      double length = Math.sqrt(x * x + y * y + z * z);
+      double along = x * light.getX() + y * light.getY() + z * light.getZ();
+      return length < 1e-12 ? 0 : along / length;
     }
 
     double nearest(int[] face) {
@@ -111,6 +127,11 @@ final class Renderer {
       }
       return sum / face.length;
     }
+  }
+
+  /** The library's own guards against rounding, which nobody sees here, at many times the cost. */
+  private static double dot(Vector3D a, Vector3D b) {
+    return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
   }
 
   /** The picture of all surfaces on level ground. */
@@ -249,8 +270,7 @@ final class Renderer {
         int b = face[(i + 1) % face.length];
         int other = across(view, f, a, b);
         boolean turnsAway = other >= 0 && !view.front[other];
-        boolean edge =
-            other >= 0 && view.normals[f].dotProduct(view.normals[other]) < view.mesh.crease();
+        boolean edge = other >= 0 && dot(view.normals[f], view.normals[other]) < view.mesh.crease();
         if (turnsAway && next.putIfAbsent(a, b) == null) {
           continue;
         }
@@ -312,7 +332,7 @@ final class Renderer {
         for (int f : view.facesAt[i]) {
           normal = normal.add(view.normals[f]);
         }
-        boolean facing = normal.dotProduct(camera.eye().subtract(p)) > 0;
+        boolean facing = dot(normal, camera.eye().subtract(p)) > 0;
         if (facing) {
           points.add(view.seen[i].x());
           points.add(view.seen[i].y());
@@ -343,7 +363,7 @@ final class Renderer {
       var normals = mesh.normals();
       for (int f = 0; f < normals.length; f++) {
         var face = mesh.faces().get(f);
-        if (normals[f].dotProduct(light) <= 0) {
+        if (dot(normals[f], light) <= 0) {
           continue;
         }
         var row = new double[2 * face.length];
