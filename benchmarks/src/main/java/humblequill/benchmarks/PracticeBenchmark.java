@@ -74,8 +74,9 @@ public class PracticeBenchmark {
     return Forecast.of(progress, java.util.List.of(), d -> true, today, true);
   }
 
-  /** A figure with its landmarks as SVG. */
+  /** A figure with its landmarks as SVG; there is much code to warm up. */
   @Benchmark
+  @Warmup(iterations = 10, time = 1)
   public int figureAsSvg() {
     var kind = Reference.Kind.values()[(int) (seed++ % 4)];
     var reference = Reference.of(seed, kind, Reference.Foreshortening.ANY);

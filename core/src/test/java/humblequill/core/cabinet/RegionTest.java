@@ -53,8 +53,8 @@ class RegionTest {
     var y = new double[n + 1][n + 1];
     for (int i = 0; i <= n; i++) {
       for (int j = 0; j <= n; j++) {
-        x[i][j] = 100 * i + random.nextDouble(-30, 30);
-        y[i][j] = 100 * j + random.nextDouble(-30, 30);
+        x[i][j] = 100 * i + random.nextInt(-30, 31);
+        y[i][j] = 100 * j + random.nextInt(-30, 31);
       }
     }
     var cells = new ArrayList<double[]>();
