@@ -21,7 +21,10 @@ export function Choices<T extends string>({
   onChange: (value: T) => void
 }) {
   return (Object.keys(of) as T[]).map((key) => (
-    <label key={key} className="flex min-h-8 items-start gap-2 py-0.5 pointer-coarse:min-h-11 pointer-coarse:py-2">
+    <label
+      key={key}
+      className="flex min-h-8 items-start gap-2 py-0.5 pointer-coarse:min-h-11 pointer-coarse:py-2"
+    >
       <input
         type="radio"
         name={name}
