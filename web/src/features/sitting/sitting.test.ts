@@ -50,7 +50,7 @@ test('equal steps are told together', () => {
   expect(rungs(ladder, format)).toBe('2 × 30 s, 300 s rest, 900 s finish')
 })
 
-test('a share becomes a count of one length', () => {
+test('a share becomes one row', () => {
   const built = newSitting(new URLSearchParams('title=hulls&exercise=hy-7-1&count=26&each=90'))
   expect(planOf(built)).toEqual({ kind: 'OWN', rows: [{ count: 26, seconds: 90 }] })
   const sent = begun('id', built, planOf(built) ?? { kind: 'OWN' })
