@@ -34,7 +34,12 @@ export function newSitting(params: URLSearchParams): Built {
   const eachMinutes = known ? String(Math.round(each / 0.6) / 100) : '2'
   const cabinet = params.get('cabinet') as Built['cabinet'] | null
   return {
-    subject: params.get('title') ?? params.get('topic') ?? '',
+    // Of a share the exercise tells what counts; of a promise its topic does, whatever it is called.
+    subject:
+      (params.has('exercise') ? params.get('title') : null) ??
+      params.get('topic') ??
+      params.get('title') ??
+      '',
     exercise: params.get('exercise') ?? '',
     timeOnly: params.has('plain'),
     source: params.get('source') ?? '',

@@ -50,6 +50,13 @@ test('equal steps are told together', () => {
   expect(rungs(ladder, format)).toBe('2 × 30 s, 300 s rest, 900 s finish')
 })
 
+test('a promise is drawn for under its topic, so that it counts, whatever the promise is called', () => {
+  const params = new URLSearchParams('title=Ninety%20by%20spring&topic=mooring%20posts&count=9&each=300')
+  const built = newSitting(params)
+  expect(built.subject).toBe('mooring posts')
+  expect(begun('id', built, { kind: 'OWN' }).topic).toBe('mooring posts')
+})
+
 test('a share becomes one row', () => {
   const built = newSitting(new URLSearchParams('title=hulls&exercise=hy-7-1&count=26&each=90'))
   expect(planOf(built)).toEqual({ kind: 'OWN', rows: [{ count: 26, seconds: 90 }] })

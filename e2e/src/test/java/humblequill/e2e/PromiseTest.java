@@ -58,7 +58,7 @@ class PromiseTest {
   @Test
   void told_the_truth_begun_all_the_same_timed_missed_stopped_and_taken_again() {
     var page = pages.open(quill.url() + "/quotas/new");
-    field(page, "Title").fill("Mooring posts");
+    field(page, "Title").fill("Ninety posts");
     field(page, "How many").fill("90");
     field(page, "To").fill("2026-03-14");
     field(page, "Minutes a day for it").fill("30");
