@@ -19,7 +19,9 @@ export default function QuotasPage() {
         return (
           <div className="wide:gutter wide:grid-cols-2 grid flex-1 content-start">
             <List quotas={quotas} shown={shown?.id} />
-            <section className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6">
+            <section
+              className={`border-hairline wide:order-none wide:border-t-0 wide:px-8 border-t px-4 py-6 ${id ? 'order-first' : ''}`}
+            >
               {shown ? (
                 shown.outcome === 'RUNNING' ? (
                   <Running key={shown.id} quota={shown} />
