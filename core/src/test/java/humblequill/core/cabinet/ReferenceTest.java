@@ -44,9 +44,9 @@ class ReferenceTest {
   void shade_ends_where_the_brightness_passes_the_limit() {
     double[] square = {0, 0, 10, 0, 10, 10, 0, 10};
     double[] brightness = {0, 1, 1, 0};
-    assertThat(Renderer.darker(square, brightness, 0.3)).containsExactly(0, 0, 3, 0, 3, 10, 0, 10);
-    assertThat(Renderer.darker(square, brightness, -0.1)).isEmpty();
-    assertThat(Renderer.darker(square, brightness, 2)).containsExactly(square);
+    assertThat(Areas.darker(square, brightness, 0.3)).containsExactly(0, 0, 3, 0, 3, 10, 0, 10);
+    assertThat(Areas.darker(square, brightness, -0.1)).isEmpty();
+    assertThat(Areas.darker(square, brightness, 2)).containsExactly(square);
   }
 
   @ParameterizedTest
