@@ -16,4 +16,19 @@ public record PageSpan(int from, int to) {
           "pages run from 1 to " + MAX_PAGE + ", first to last; were " + from + "-" + to);
     }
   }
+
+  /**
+   * The pages that drawings fill, one each.
+   *
+   * @param drawings at least 1
+   * @throws IllegalArgumentException when they go past the highest page number
+   */
+  public static PageSpan filledBy(int first, int drawings) {
+    return new PageSpan(first, first + drawings - 1);
+  }
+
+  /** The page after the last one filled, 0 for none; the highest page number stays itself. */
+  public static int after(int last) {
+    return Math.min(MAX_PAGE, last + 1);
+  }
 }

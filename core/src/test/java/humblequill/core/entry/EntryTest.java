@@ -102,4 +102,14 @@ class EntryTest {
         .as("never more than a day")
         .isEqualTo(1440);
   }
+
+  @Test
+  void drawings_fill_a_page_each_up_to_the_last_number() {
+    assertThat(PageSpan.filledBy(41, 9)).isEqualTo(new PageSpan(41, 49));
+    assertThat(PageSpan.filledBy(9999, 1).to()).isEqualTo(9999);
+    assertThatThrownBy(() -> PageSpan.filledBy(9999, 2)).hasMessageContaining("9999");
+    assertThat(PageSpan.after(0)).isEqualTo(1);
+    assertThat(PageSpan.after(40)).isEqualTo(41);
+    assertThat(PageSpan.after(9999)).isEqualTo(9999);
+  }
 }
