@@ -9,7 +9,7 @@ const KEYS = [
   ['← →', 'On the ruler: the week before or after'],
   ['/', 'Search'],
   ['?', 'This list'],
-  ['Esc', 'Close what is open'],
+  ['Esc', 'Close what is open; leave a field, so that the other keys work'],
 ] as const
 
 /** Every key in one list. */

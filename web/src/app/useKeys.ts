@@ -5,16 +5,24 @@ import { SECTIONS } from './sections'
 /** Asks the log line to take the cursor, wherever it is shown. */
 export const FOCUS_LOG_LINE = 'quill:focus-log-line'
 
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  target.closest('input, textarea, select, [contenteditable], [role=dialog]') !== null
+const isIn = (target: EventTarget | null, places: string): target is HTMLElement =>
+  target instanceof HTMLElement && target.closest(places) !== null
+
+const FIELDS = 'input, textarea, select, [contenteditable]'
 
 /** The keys that work on every page. */
 export function useKeys({ onHelp, onSearch }: { onHelp: () => void; onSearch: () => void }) {
   const navigate = useNavigate()
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) {
+      if (event.ctrlKey || event.metaKey || event.altKey || isIn(event.target, '[role=dialog]')) {
+        return
+      }
+      if (isIn(event.target, FIELDS)) {
+        // The cursor waits in the log line; without a way out of it no other key would work there.
+        if (event.key === 'Escape' && !event.defaultPrevented) {
+          event.target.blur()
+        }
         return
       }
       const section = SECTIONS[Number(event.key) - 1]
