@@ -1,7 +1,7 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
-import { expect, test } from 'vitest'
+import { beforeEach, expect, test } from 'vitest'
 import { sent, show } from '../../test-page'
 import WorksheetPage from './WorksheetPage'
 
@@ -44,6 +44,22 @@ const page = (post: () => { status?: number; body: unknown }) =>
     },
     '/quotas/new',
   )
+
+beforeEach(() => sessionStorage.clear())
+
+test('what was typed is there again after another page, until it is given up', async () => {
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  await userEvent.type(await screen.findByLabelText('Title'), 'Mooring posts')
+  expect(screen.queryByText(/what you had typed/)).not.toBeInTheDocument()
+  cleanup()
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  expect(await screen.findByLabelText('Title')).toHaveValue('Mooring posts')
+  await userEvent.click(screen.getByRole('button', { name: 'Start over' }))
+  expect(screen.getByLabelText('Title')).toHaveValue('')
+  cleanup()
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  expect(await screen.findByLabelText('Title')).toHaveValue('')
+})
 
 test('the answer stands there before the promise, with each remedy', async () => {
   const asked = page(() => ({ status: 201, body: { id: 'q' } }))

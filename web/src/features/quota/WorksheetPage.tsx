@@ -4,6 +4,8 @@ import { useNavigate, useParams } from 'react-router'
 import { answer, api, Problem } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
+import { useKept } from '../../app/useKept'
+import { CameBack } from '../../ui/CameBack'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 import { Answer, useSheet } from './Answer'
@@ -37,7 +39,8 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
   const navigate = useNavigate()
   const client = useQueryClient()
   const say = useNotice()
-  const [draft, setDraft] = useState(begin)
+  const kept = useKept(quota ? `terms:${quota.id}:${quota.version}` : 'terms', begin)
+  const { value: draft, set: setDraft } = kept
   const [id] = useState(() => crypto.randomUUID())
   const form = useRef<HTMLFormElement>(null)
   const section = useRef<HTMLElement>(null)
@@ -67,6 +70,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
         : answer(api.POST('/api/quotas', { body: { id, terms: read.terms } }))
     },
     onSuccess: async (made) => {
+      kept.forget()
       say(quota ? 'The terms are changed.' : 'Promised. Today asks for it now.')
       await refreshAll(client)
       navigate(`/quotas/${made.id}`)
@@ -83,6 +87,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
     >
       <section aria-labelledby="promise" className="wide:px-8 px-4 py-6">
         <h1 id="promise">{quota ? 'Change the terms' : 'A promise'}</h1>
+        <CameBack kept={kept} />
         <TermsForm
           draft={draft}
           errors={read.errors}
@@ -104,7 +109,10 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
           error={write.error?.message}
           pending={write.isPending}
           onTake={take}
-          onLeave={() => navigate(quota ? `/quotas/${quota.id}` : '/quotas')}
+          onLeave={() => {
+            kept.forget()
+            navigate(quota ? `/quotas/${quota.id}` : '/quotas')
+          }}
         />
       </section>
       {sheet && read.terms && (

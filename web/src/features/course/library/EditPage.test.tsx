@@ -1,7 +1,7 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
-import { expect, test } from 'vitest'
+import { beforeEach, expect, test } from 'vitest'
 import { sent, show } from '../../../test-page'
 import type { CourseDocument } from './document'
 import EditPage from './EditPage'
@@ -42,6 +42,21 @@ const page = (at: string, check: Reply = { body: { loads: [] } }, put: Reply = {
 const save = () => userEvent.click(screen.getByRole('button', { name: 'Save the course' }))
 const saved = (asked: ReturnType<typeof page>, id: string) =>
   sent(asked, 'PUT', `/api/courses/${id}`)[0]?.body as CourseDocument
+
+beforeEach(() => sessionStorage.clear())
+
+test('a course that was not saved is there again, and gone once it is left', async () => {
+  page('/course/library/ropes')
+  await userEvent.type(await screen.findByLabelText('Title'), ' and knots')
+  cleanup()
+  page('/course/library/ropes')
+  expect(await screen.findByLabelText('Title')).toHaveValue('Ropes and knots')
+  expect(screen.getByText(/what you had typed/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }))
+  cleanup()
+  page('/course/library/ropes')
+  expect(await screen.findByLabelText('Title')).toHaveValue('Ropes')
+})
 
 test('a course of one’s own is changed, and what this version does not know stays', async () => {
   const asked = page('/course/library/ropes')

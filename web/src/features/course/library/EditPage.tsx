@@ -3,7 +3,9 @@ import { useEffect, useState } from 'react'
 import { useNavigate, useParams, useSearchParams } from 'react-router'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
+import { useKept } from '../../../app/useKept'
 import { Button } from '../../../ui/Button'
+import { CameBack } from '../../../ui/CameBack'
 import { Field, TextField } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
@@ -54,7 +56,8 @@ function useChecked(course: CourseDocument): Schemas['Checked'] | undefined {
 }
 
 function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
-  const [course, setCourse] = useState(begin)
+  const kept = useKept(`course:${own ? 'own' : 'new'}:${begin.id}`, begin)
+  const { value: course, set: setCourse } = kept
   const [dragged, setDragged] = useState<number>()
   const checked = useChecked(course)
   const client = useQueryClient()
@@ -69,6 +72,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
         }),
       ),
     onSuccess: async () => {
+      kept.forget()
       say(`Saved: ${course.title}. What you follow already stays as it was placed.`)
       await refreshAll(client)
       navigate('/course/library')
@@ -80,6 +84,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>{own ? 'Change a course' : 'Write a course'}</h1>
+      <CameBack kept={kept} />
       <div className="my-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
         <Field
           label="Title"
@@ -157,7 +162,14 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           >
             Save the course
           </Button>
-          <Button onClick={() => navigate('/course/library')}>Leave it</Button>
+          <Button
+            onClick={() => {
+              kept.forget()
+              navigate('/course/library')
+            }}
+          >
+            Leave it
+          </Button>
         </div>
       </div>
     </div>
