@@ -64,6 +64,11 @@ export const queries = {
       queryKey: ['sittings', 'current'],
       queryFn: () => answer(api.GET('/api/sittings/current')),
     }),
+  lastSitting: () =>
+    queryOptions({
+      queryKey: ['sittings', 'last'],
+      queryFn: () => answer(api.GET('/api/sittings/last')),
+    }),
   sittingSettings: () =>
     queryOptions({
       queryKey: ['sittings', 'settings'],

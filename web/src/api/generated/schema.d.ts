@@ -588,9 +588,41 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["prompts"];
+        put: operations["put"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/prompts/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["order"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotas/{id}/prompts/{promptId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -750,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ladder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["last"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -937,6 +985,7 @@ export interface components {
         };
         BegunSitting: {
             aim: string;
+            book?: string | null;
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | null;
             cue: string;
@@ -947,10 +996,15 @@ export interface components {
             exerciseId?: string | null;
             /** @enum {string|null} */
             foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
+            free?: boolean | null;
             /** Format: uuid */
             id: string;
             medium?: string | null;
+            /** Format: int32 */
+            page?: number | null;
             plan: components["schemas"]["SittingPlan"];
+            /** Format: uuid */
+            promptId?: string | null;
             /** @enum {string} */
             references: "NONE" | "CABINET" | "FOLDER";
             /** Format: int64 */
@@ -1370,6 +1424,9 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        LastSitting: {
+            begun?: components["schemas"]["BegunSitting"];
+        };
         Line: {
             /** Format: int64 */
             number: number;
@@ -1437,6 +1494,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             terms: components["schemas"]["QuotaTerms"];
+        };
+        NextPrompt: {
+            /** Format: uuid */
+            id: string;
+            words: string;
         };
         Offer: {
             id: string;
@@ -1613,6 +1675,9 @@ export interface components {
         PromptList: {
             prompts: components["schemas"]["PromptView"][];
         };
+        PromptOrder: {
+            ids: string[];
+        };
         PromptTexts: {
             prompts: string[];
         };
@@ -1680,6 +1745,7 @@ export interface components {
             asked: number;
             /** Format: int32 */
             bonus: number;
+            book?: string | null;
             /** Format: int32 */
             done: number;
             /** Format: int32 */
@@ -1698,6 +1764,9 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             minutesLeft: number;
+            /** Format: int32 */
+            nextPage?: number | null;
+            nextPrompt?: components["schemas"]["NextPrompt"];
             /** Format: int32 */
             page?: number | null;
             /** Format: int32 */
@@ -1727,6 +1796,8 @@ export interface components {
                 [key: string]: components["schemas"]["KeptRule"];
             };
             learned: string;
+            /** Format: int32 */
+            nextPage?: number | null;
             /** @enum {string} */
             outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT";
             /** Format: int32 */
@@ -3317,7 +3388,7 @@ export interface operations {
             };
         };
     };
-    prompts: {
+    put: {
         parameters: {
             query?: never;
             header?: never;
@@ -3331,6 +3402,55 @@ export interface operations {
                 "application/json": components["schemas"]["PromptList"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromptOrder"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                promptId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3611,6 +3731,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LadderView"];
+                };
+            };
+        };
+    };
+    last: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastSitting"];
                 };
             };
         };

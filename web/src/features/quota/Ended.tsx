@@ -68,7 +68,7 @@ export function Ended({ quota }: { quota: Quota }) {
               <th scope="row" className="text-faded py-1 pr-4 font-normal">
                 {name}
               </th>
-              <td>{mine}</td>
+              <td className="pr-6">{mine}</td>
               {before && <td>{rows(before, unit, format)[i]?.[1]}</td>}
             </tr>
           ))}

@@ -9,13 +9,16 @@ const prompt = (id: string, words: string) => ({ id, words, chosen: true, doneOn
 
 const quota = {
   id: 'q',
-  terms: { count: 2 },
+  terms: { title: 'Of the quay', count: 2, book: 'Quay book' },
+  secondsEach: 600,
   prompts: [prompt('a', 'crab pots'), prompt('b', 'a sail drying')],
 } as unknown as Quota
 
-const page = () =>
-  show(<Prompts quota={quota} today="2026-03-05" />, {
+const page = (prompts = quota.prompts) =>
+  show(<Prompts quota={{ ...quota, prompts }} today="2026-03-05" />, {
     'PUT /api/quotas/q/prompts': (body) => ({ body }),
+    'PUT /api/quotas/q/prompts/order': (body) => ({ body }),
+    'DELETE /api/quotas/q/prompts/a': () => ({ body: quota }),
     'POST /api/quotas/prompts/make': (body) => ({
       body: { prompts: ['gull', `oar ${(body as { rerolls: number[] }).rerolls[1]}`, 'hops'] },
     }),
@@ -28,9 +31,46 @@ const list = (asked: ReturnType<typeof page>) =>
 test('a prompt is ticked on today and moved up', async () => {
   const asked = page()
   await userEvent.click(screen.getByRole('checkbox', { name: 'a sail drying' }))
-  await waitFor(() => expect(list(asked)[1]?.doneOn).toBe('2026-03-05'))
+  await waitFor(() =>
+    expect(list(asked)).toEqual([{ ...prompt('b', 'a sail drying'), doneOn: '2026-03-05' }]),
+  )
   await userEvent.click(screen.getByRole('button', { name: 'a sail drying earlier' }))
-  await waitFor(() => expect(list(asked).map((p) => p.id)).toEqual(['b', 'a']))
+  await waitFor(() =>
+    expect(sent(asked, 'PUT', '/api/quotas/q/prompts/order')[0]?.body).toEqual({ ids: ['b', 'a'] }),
+  )
+})
+
+test('a removed prompt can be brought back', async () => {
+  const asked = page()
+  await userEvent.click(screen.getByRole('button', { name: 'Remove crab pots' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+  await waitFor(() => expect(list(asked)).toEqual([prompt('a', 'crab pots')]))
+  await waitFor(() =>
+    expect(sent(asked, 'PUT', '/api/quotas/q/prompts/order')[0]?.body).toEqual({ ids: ['a', 'b'] }),
+  )
+})
+
+test('a picked prompt can be begun; a drawn one can be taken further, one left out picked', async () => {
+  const asked = page([
+    prompt('a', 'crab pots'),
+    { ...prompt('b', 'a sail drying'), doneOn: '2026-03-04' },
+    { ...prompt('c', 'an oar'), chosen: false },
+  ])
+  const begin = screen.getAllByRole('link', { name: /^Begin/ })
+  expect(begin).toHaveLength(1)
+  const query = new URLSearchParams(begin[0]?.getAttribute('href')?.split('?')[1])
+  expect(Object.fromEntries(query)).toEqual({
+    title: 'crab pots',
+    topic: 'Of the quay',
+    book: 'Quay book',
+    prompt: 'a',
+    each: '600',
+    count: '1',
+  })
+  await userEvent.click(screen.getByRole('button', { name: 'Take further' }))
+  await waitFor(() => expect(list(asked)[0]?.developed).toBe(true))
+  await userEvent.click(screen.getByRole('button', { name: 'Pick an oar' }))
+  await waitFor(() => expect(list(asked)[0]?.chosen).toBe(true))
 })
 
 test('one word is drawn anew and the prompt kept', async () => {
@@ -46,5 +86,5 @@ test('a list is brought in', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Bring a list' }))
   await userEvent.type(screen.getByLabelText('Prompts', { selector: 'textarea' }), '"rope, wet"')
   await userEvent.click(screen.getByRole('button', { name: 'Add them' }))
-  await waitFor(() => expect(list(asked)).toHaveLength(3))
+  await waitFor(() => expect(list(asked).map((p) => p.words)).toEqual(['rope, wet']))
 })

@@ -1,14 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
-import { Button } from '../../ui/Button'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { Field, TextField } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import { moved } from '../course/library/document'
+import { beginPrompt } from '../sitting/begin'
 import type { Quota } from './text'
 import { useQuotas } from './useQuotas'
 
@@ -25,13 +27,13 @@ const fresh = (words: string): Prompt => ({
 /** The prompts of a list: picked, ordered, ticked, taken further; brought in, written or made. */
 export function Prompts({ quota, today }: { quota: Quota; today: string }) {
   const format = useFormats()
-  const { prompts } = useQuotas()
+  const { putPrompts, orderPrompts, removePrompt } = useQuotas()
   const [own, setOwn] = useState('')
   const [bringing, setBringing] = useState(false)
   const list = quota.prompts
-  const write = (next: Prompt[]) => prompts.mutate({ quota, list: next })
-  const change = (id: string, more: Partial<Prompt>) =>
-    write(list.map((p) => (p.id === id ? { ...p, ...more } : p)))
+  const put = (...prompts: Prompt[]) => putPrompts.mutate({ quota, list: prompts })
+  const earlier = (i: number) =>
+    orderPrompts.mutate({ quota, ids: moved(list, i, i - 1).map((prompt) => prompt.id) })
   const picked = list.filter((p) => p.chosen).length
   return (
     <section aria-labelledby="prompts" className="mt-5">
@@ -44,52 +46,67 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
       <ol>
         {list.map((prompt, i) => (
           <li key={prompt.id} className="border-hairline flex flex-wrap items-center gap-x-4 border-t py-1">
-            <label className="flex min-h-8 flex-1 items-center gap-3 pointer-coarse:min-h-11">
+            <label className="flex min-h-8 min-w-56 flex-1 items-center gap-3 pointer-coarse:min-h-11">
               <input
                 type="checkbox"
-                className="size-4"
+                className="size-4 shrink-0"
                 checked={prompt.doneOn != null}
-                onChange={(e) => change(prompt.id, { doneOn: e.target.checked ? today : null })}
+                onChange={(e) => put({ ...prompt, doneOn: e.target.checked ? today : null })}
               />
               <span className={prompt.chosen ? 'font-serif text-lg' : 'text-faded font-serif text-lg'}>
                 {prompt.words}
                 {prompt.doneOn && (
-                  <span className="text-faded font-sans text-base"> {format.dayMonth(prompt.doneOn)}</span>
+                  <span className="text-faded font-sans text-base whitespace-nowrap">
+                    {' '}
+                    {format.dayMonth(prompt.doneOn)}
+                  </span>
                 )}
               </span>
             </label>
-            <Button
-              look="quiet"
-              aria-pressed={prompt.chosen}
-              aria-label={`${prompt.chosen ? 'Leave out' : 'Pick'} ${prompt.words}`}
-              onClick={() => change(prompt.id, { chosen: !prompt.chosen })}
-            >
-              {prompt.chosen ? 'Leave out' : 'Pick'}
-            </Button>
-            {prompt.doneOn && (
+            <div className="ml-auto flex flex-wrap items-center gap-x-4">
+              {prompt.chosen && !prompt.doneOn && (
+                <Link
+                  to={beginPrompt(quota.terms, quota.secondsEach, prompt)}
+                  className={LINE_LINK}
+                  aria-label={`Begin ${prompt.words}`}
+                >
+                  Begin
+                </Link>
+              )}
+              {prompt.doneOn ? (
+                <Button
+                  look="quiet"
+                  aria-pressed={prompt.developed}
+                  onClick={() => put({ ...prompt, developed: !prompt.developed })}
+                >
+                  {prompt.developed ? 'taken further' : 'Take further'}
+                </Button>
+              ) : (
+                <Button
+                  look="quiet"
+                  aria-pressed={prompt.chosen}
+                  aria-label={`${prompt.chosen ? 'Leave out' : 'Pick'} ${prompt.words}`}
+                  onClick={() => put({ ...prompt, chosen: !prompt.chosen })}
+                >
+                  {prompt.chosen ? 'Leave out' : 'Pick'}
+                </Button>
+              )}
               <Button
                 look="quiet"
-                aria-pressed={prompt.developed}
-                onClick={() => change(prompt.id, { developed: !prompt.developed })}
+                disabled={i === 0}
+                aria-label={`${prompt.words} earlier`}
+                onClick={() => earlier(i)}
               >
-                {prompt.developed ? 'taken further' : 'Take further'}
+                Earlier
               </Button>
-            )}
-            <Button
-              look="quiet"
-              disabled={i === 0}
-              aria-label={`${prompt.words} earlier`}
-              onClick={() => write(moved(list, i, i - 1))}
-            >
-              Earlier
-            </Button>
-            <Button
-              look="quiet"
-              aria-label={`Remove ${prompt.words}`}
-              onClick={() => write(list.filter((p) => p.id !== prompt.id))}
-            >
-              Remove
-            </Button>
+              <Button
+                look="quiet"
+                aria-label={`Remove ${prompt.words}`}
+                onClick={() => removePrompt.mutate({ quota, prompt })}
+              >
+                Remove
+              </Button>
+            </div>
           </li>
         ))}
       </ol>
@@ -98,7 +115,7 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
         onSubmit={(event) => {
           event.preventDefault()
           if (own.trim()) {
-            write([...list, fresh(own.trim())])
+            put(fresh(own.trim()))
             setOwn('')
           }
         }}
@@ -114,12 +131,12 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
         <Button type="submit">Add</Button>
         <Button onClick={() => setBringing(true)}>Bring a list</Button>
       </form>
-      <Maker onKeep={(words) => write([...list, fresh(words)])} />
+      <Maker onKeep={(words) => put(fresh(words))} />
       {bringing && (
         <Bring
           onClose={() => setBringing(false)}
           onRead={(words) => {
-            write([...list, ...words.map(fresh)])
+            put(...words.map(fresh))
             setBringing(false)
           }}
         />

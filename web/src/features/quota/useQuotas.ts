@@ -57,7 +57,7 @@ export function useQuotas() {
     onSuccess,
     onError,
   })
-  const prompts = useMutation({
+  const putPrompts = useMutation({
     mutationFn: ({ quota, list }: { quota: Quota; list: Schemas['PromptView'][] }) =>
       answer(
         api.PUT('/api/quotas/{id}/prompts', {
@@ -66,6 +66,34 @@ export function useQuotas() {
         }),
       ),
     onSuccess,
+    onError,
+  })
+  const orderPrompts = useMutation({
+    mutationFn: ({ quota, ids }: { quota: Quota; ids: string[] }) =>
+      answer(
+        api.PUT('/api/quotas/{id}/prompts/order', { params: { path: { id: quota.id } }, body: { ids } }),
+      ),
+    onSuccess,
+    onError,
+  })
+  const removePrompt = useMutation({
+    mutationFn: ({ quota, prompt }: { quota: Quota; prompt: Schemas['PromptView'] }) =>
+      answer(
+        api.DELETE('/api/quotas/{id}/prompts/{promptId}', {
+          params: { path: { id: quota.id, promptId: prompt.id } },
+        }),
+      ),
+    onSuccess: (_, { quota, prompt }) => {
+      say(`Removed: ${prompt.words}`, {
+        label: 'Undo',
+        run: () =>
+          putPrompts.mutate(
+            { quota, list: [prompt] },
+            { onSuccess: () => orderPrompts.mutate({ quota, ids: quota.prompts.map((p) => p.id) }) },
+          ),
+      })
+      return onSuccess()
+    },
     onError,
   })
   const rule = useMutation({
@@ -79,5 +107,5 @@ export function useQuotas() {
     onSuccess,
     onError,
   })
-  return { end, goOn, remove, keepResult, again, prompts, rule }
+  return { end, goOn, remove, keepResult, again, putPrompts, orderPrompts, removePrompt, rule }
 }

@@ -27,6 +27,7 @@ const page = (at: string, more: object = {}) =>
     </Routes>,
     {
       'GET /api/sittings/current': () => ({ body: { sitting: null } }),
+      'GET /api/sittings/last': () => ({ body: { begun: null } }),
       'GET /api/references/folder': () => ({
         body: { path: '', pictures: 0, done: 0, of: 0, running: false, broken: [] },
       }),
@@ -54,6 +55,21 @@ test('a share stands there with its count and its time, and begins', async () =>
   })
 })
 
+test('a page that cannot be is said at its field, and nothing begins', async () => {
+  const asked = page('/sitting?title=Knots&count=2&each=60&book=Quay%20book&page=41')
+  await screen.findByText('2 drawings, 2 min')
+  const first = screen.getByLabelText('First page; each drawing fills one')
+  await userEvent.clear(first)
+  await userEvent.type(first, '4x')
+  expect(screen.getByText('A whole number from 1 to 9999, not “4x”.')).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Begin' })).toBeDisabled()
+  await userEvent.clear(first)
+  await userEvent.type(first, '43')
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  expect(await screen.findByText('running')).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({ book: 'Quay book', page: 43 })
+})
+
 test('freely begun, it needs a subject and takes references from the cabinet', async () => {
   const asked = page('/sitting')
   await screen.findByText('5 drawings, 30 min')
@@ -70,6 +86,42 @@ test('freely begun, it needs a subject and takes references from the cabinet', a
       cabinet: 'ACTION',
       source: 'photo',
       plan: { kind: 'CLIMBING', minutes: 30 },
+    }),
+  )
+})
+
+test('a free sitting is set as the last one, all but its subject', async () => {
+  const asked = page('/sitting', {
+    'GET /api/sittings/last': () => ({
+      body: {
+        begun: {
+          plan: { kind: 'OWN', rows: [{ count: 4, seconds: 90 }] },
+          title: 'gesture',
+          topic: 'gesture',
+          drill: 'SILHOUETTES',
+          medium: 'pen',
+          book: 'Quay book',
+          references: 'CABINET',
+          cabinet: 'HULL',
+          foreshortening: 'MUCH',
+        },
+      },
+    }),
+  })
+  expect(await screen.findByText('4 drawings, 6 min')).toBeInTheDocument()
+  expect(screen.getByLabelText('What to draw')).toHaveValue('')
+  await userEvent.type(screen.getByLabelText('What to draw'), 'skiffs')
+  await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  await waitFor(() =>
+    expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({
+      free: true,
+      topic: 'skiffs',
+      plan: { kind: 'OWN', rows: [{ count: 4, seconds: 90 }] },
+      drill: 'SILHOUETTES',
+      medium: 'pen',
+      book: 'Quay book',
+      cabinet: 'HULL',
+      foreshortening: 'MUCH',
     }),
   )
 })

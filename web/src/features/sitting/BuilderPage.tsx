@@ -1,29 +1,48 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, Navigate, useNavigate, useSearchParams } from 'react-router'
+import { Link, Navigate, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
+import { Waiting } from '../../ui/Waiting'
 import { drawingsOf } from '../plan-text'
 import { LadderForm, type LadderPart } from './LadderForm'
 import { LadderStrokes } from './LadderStrokes'
-import { begun, newSitting, planOf, type Built } from './built'
+import { begun, isFree, likeLast, newSitting, pageError, planOf, type Built, type UnderWay } from './built'
 import { CABINET, FORESHORTENING, rungs, type Begun, type Plan } from './text'
 
 /** A sitting before it begins: what and how on the left leaf, the ladder and its references on the right. */
 export default function BuilderPage() {
   const [params] = useSearchParams()
+  const underWay = useLocation().state as UnderWay | null
   const current = useQuery(queries.currentSitting()).data
+  const last = useQuery({ ...queries.lastSitting(), enabled: isFree(params) })
   if (current?.sitting) {
     return <Navigate to={`/sitting/${current.sitting.id}`} replace />
   }
-  return <Builder key={params.toString()} begin={newSitting(params)} />
+  if (underWay) {
+    return <Builder begin={underWay.built} />
+  }
+  if (!isFree(params)) {
+    return <Builder key={params.toString()} begin={newSitting(params)} />
+  }
+  return (
+    <Waiting query={last}>
+      {({ begun }) => (
+        <Builder
+          key={params.toString()}
+          begin={begun ? likeLast(begun, params) : newSitting(params)}
+          like={begun != null}
+        />
+      )}
+    </Waiting>
+  )
 }
 
-function Builder({ begin }: { begin: Built }) {
+function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
   const navigate = useNavigate()
   const client = useQueryClient()
   const [built, setBuilt] = useState(begin)
@@ -31,6 +50,7 @@ function Builder({ begin }: { begin: Built }) {
   const set = (more: Partial<Built>) => setBuilt({ ...built, ...more })
   const [missing, setMissing] = useState(false)
   const plan = planOf(built)
+  const badPage = built.page !== undefined && pageError(built.page) !== undefined
   const start = useMutation({
     mutationFn: async (plan: Plan) => answer(api.POST('/api/sittings', { body: begun(id, built, plan) })),
     onSuccess: async (sitting) => {
@@ -50,7 +70,7 @@ function Builder({ begin }: { begin: Built }) {
           if (field instanceof HTMLInputElement) {
             field.focus()
           }
-        } else if (plan) {
+        } else if (plan && !badPage) {
           start.mutate(plan)
         }
       }}
@@ -58,6 +78,7 @@ function Builder({ begin }: { begin: Built }) {
       <section aria-labelledby="sitting" className="wide:px-8 px-4 py-6">
         <h1 id="sitting">A sitting</h1>
         <What built={built} set={set} missing={missing} />
+        {like && <p className="text-faded mt-4">Set as the last time.</p>}
         <LadderForm built={built} set={set} />
         <Before built={built} set={set} />
       </section>
@@ -74,7 +95,7 @@ function Builder({ begin }: { begin: Built }) {
           </p>
         )}
         <div className="mt-6 flex gap-6">
-          <Button type="submit" look="ink" disabled={!plan || start.isPending}>
+          <Button type="submit" look="ink" disabled={!plan || badPage || start.isPending}>
             Begin
           </Button>
           <Button onClick={() => navigate('/today')}>Not now</Button>
@@ -86,11 +107,11 @@ function Builder({ begin }: { begin: Built }) {
 
 function What({ built, set, missing }: LadderPart & { missing: boolean }) {
   const words = useQuery(queries.words()).data
-  const media = words ? [...words.shipped, ...words.own].filter((w) => w.kind === 'MEDIUM') : []
+  const all = words ? [...words.shipped, ...words.own] : []
   return (
     <div className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3">
       <div className="col-span-2">
-        {built.exercise ? (
+        {built.exercise || built.prompt ? (
           <p className="font-serif text-xl">{built.subject}</p>
         ) : (
           <Field
@@ -109,21 +130,47 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
       <Field
         label="With what"
         list="sitting-media"
+        maxLength={120}
         value={built.medium}
         onChange={(e) => set({ medium: e.target.value })}
       />
       <Field
-        label="The one thing to look for"
-        maxLength={400}
-        value={built.aim}
-        onChange={(e) => set({ aim: e.target.value })}
+        label="In which book"
+        list="sitting-books"
+        maxLength={120}
+        value={built.book}
+        onChange={(e) => set({ book: e.target.value })}
       />
-      <datalist id="sitting-media">
-        {media.map((m) => (
-          <option key={m.name} value={m.name} />
-        ))}
-      </datalist>
+      {built.page !== undefined && (
+        <Field
+          label="First page; each drawing fills one"
+          inputMode="numeric"
+          error={pageError(built.page)}
+          value={built.page}
+          onChange={(e) => set({ page: e.target.value })}
+        />
+      )}
+      <div className={built.page === undefined ? 'col-span-2' : ''}>
+        <Field
+          label="The one thing to look for"
+          maxLength={400}
+          value={built.aim}
+          onChange={(e) => set({ aim: e.target.value })}
+        />
+      </div>
+      <Names id="sitting-media" of={all.filter((w) => w.kind === 'MEDIUM')} />
+      <Names id="sitting-books" of={all.filter((w) => w.kind === 'BOOK')} />
     </div>
+  )
+}
+
+function Names({ id, of }: { id: string; of: { name: string }[] }) {
+  return (
+    <datalist id={id}>
+      {of.map((word) => (
+        <option key={word.name} value={word.name} />
+      ))}
+    </datalist>
   )
 }
 
@@ -195,6 +242,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
 
 function References({ built, set }: LadderPart) {
   const folder = useQuery(queries.pictureFolder()).data
+  const search = useSearchParams()[0].toString()
   return (
     <fieldset className="mt-6">
       <legend className="font-serif text-xl">References</legend>
@@ -240,7 +288,11 @@ function References({ built, set }: LadderPart) {
             />
           ))}
           <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>
-          <Link to="/cabinet" className={LINE_LINK}>
+          <Link
+            to={`/cabinet?kind=${built.cabinet}&foreshortening=${built.foreshortening}&seed=${built.seed}`}
+            state={{ built, search } satisfies UnderWay}
+            className={LINE_LINK}
+          >
             Look into the cabinet
           </Link>
         </div>

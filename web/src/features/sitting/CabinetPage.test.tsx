@@ -2,6 +2,8 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { show } from '../../test-page'
+import { Route, Routes } from 'react-router'
+import BuilderPage from './BuilderPage'
 import CabinetPage from './CabinetPage'
 
 const page = () =>
@@ -34,6 +36,30 @@ test('eight references of the kind, and eight others', async () => {
     'src',
     expect.stringContaining('foreshortening=MUCH'),
   )
+})
+
+test('a sitting that is being built finds its references and everything typed again', async () => {
+  show(
+    <Routes>
+      <Route path="/sitting" element={<BuilderPage />} />
+      <Route path="/cabinet" element={<CabinetPage />} />
+    </Routes>,
+    {
+      'GET /api/sittings/current': () => ({ body: { sitting: null } }),
+      'GET /api/references/folder': () => ({ body: { path: '', pictures: 0 } }),
+      'GET /api/words': () => ({ body: { shipped: [], own: [] } }),
+      'POST /api/sittings/ladder': () => ({ body: { seconds: 2340, drawings: 26, rungs: [] } }),
+    },
+    '/sitting?title=Hulls&exercise=hy-7-1&count=26&each=90&cabinet=HULL',
+  )
+  await userEvent.type(await screen.findByLabelText('The one thing to look for'), 'the sheer')
+  await userEvent.click(screen.getByRole('link', { name: 'Look into the cabinet' }))
+  expect(screen.getByLabelText('Show')).toHaveValue('HULL')
+  await userEvent.selectOptions(screen.getByLabelText('Foreshortening'), 'much')
+  await userEvent.click(screen.getByRole('link', { name: 'Draw from these' }))
+  expect(await screen.findByLabelText('The one thing to look for')).toHaveValue('the sheer')
+  expect(screen.getByText('Hulls')).toBeInTheDocument()
+  expect(screen.getByLabelText('Foreshortening')).toHaveValue('MUCH')
 })
 
 test('a large one tells its camera and shows its landmarks on demand', async () => {

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useSearchParams } from 'react-router'
+import { Link, useLocation, useSearchParams } from 'react-router'
 import { answer, api } from '../../api/client'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
+import type { UnderWay } from './built'
 import { CABINET, FORESHORTENING } from './text'
 
 type Kind = keyof typeof CABINET
@@ -20,12 +21,14 @@ const picture = (seed: number, kind: Kind, amount: Amount, end = 'svg') =>
 /** The reference cabinet: figures and solids made on the spot, each with landmarks that are truly known. */
 export default function CabinetPage() {
   const [params, setParams] = useSearchParams()
+  const state = useLocation().state as UnderWay | null
   const kind = (params.get('kind') ?? 'STANDING') as Kind
   const amount = (params.get('foreshortening') ?? 'ANY') as Amount
   const seed = Number(params.get('seed') ?? 1)
   const [open, setOpen] = useState<number>()
   const set = (more: Record<string, string>) =>
-    setParams({ kind, foreshortening: amount, seed: String(seed), ...more }, { replace: true })
+    setParams({ kind, foreshortening: amount, seed: String(seed), ...more }, { replace: true, state })
+  const chosen = { cabinet: kind, foreshortening: amount, seed }
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>The reference cabinet</h1>
@@ -48,9 +51,19 @@ export default function CabinetPage() {
           Those before
         </Button>
         <Button onClick={() => set({ seed: String(seed + SHOWN) })}>Others</Button>
-        <Link to={`/sitting?cabinet=${kind}`} className={LINE_LINK}>
-          Draw from these
-        </Link>
+        {state ? (
+          <Link
+            to={`/sitting?${state.search}`}
+            state={{ ...state, built: { ...state.built, references: 'CABINET', ...chosen } }}
+            className={LINE_LINK}
+          >
+            Draw from these
+          </Link>
+        ) : (
+          <Link to={`/sitting?cabinet=${kind}&foreshortening=${amount}&seed=${seed}`} className={LINE_LINK}>
+            Draw from these
+          </Link>
+        )}
       </div>
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         {Array.from({ length: SHOWN }, (_, i) => seed + i).map((n) => (

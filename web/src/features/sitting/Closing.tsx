@@ -50,15 +50,23 @@ function Nothing() {
   )
 }
 
+const WHOLE = /^[1-9]\d{0,3}$/
+
+const pagesOf = (from: number, to: number) => (from === to ? `page ${from}` : `pages ${from}–${to}`)
+
 function Logged({ entry }: { entry: Schemas['EntryView'] }) {
   const format = useFormats()
   const leave = useLeave()
   const { change, remove } = useEntryWrites()
   const [drawings, setDrawings] = useState(entry.drawings == null ? '' : String(entry.drawings))
+  const [lastPage, setLastPage] = useState(entry.pageTo == null ? '' : String(entry.pageTo))
   const [mark, setMark] = useState(entry.mark ?? 0)
   const [wentWrong, setWentWrong] = useState(entry.wentWrong)
   const [nextTime, setNextTime] = useState(entry.nextTime)
-  const bad = drawings !== '' && !/^[1-9]\d{0,3}$/.test(drawings)
+  const badCount = drawings !== '' && !WHOLE.test(drawings)
+  const first = entry.pageFrom ?? 0
+  const badPage = first > 0 && (!WHOLE.test(lastPage) || Number(lastPage) < first)
+  const bad = badCount || badPage
   const save = () =>
     change.mutate(
       {
@@ -67,6 +75,7 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
         fields: {
           ...fieldsOf(entry),
           drawings: drawings === '' ? null : Number(drawings),
+          pageTo: first > 0 ? Number(lastPage) : null,
           mark: mark === 0 ? null : mark,
           wentWrong,
           nextTime,
@@ -86,7 +95,9 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
       <p className="my-4 font-serif text-xl">
         Logged: {entry.drawings != null && `${drawingsOf(entry.drawings)} in `}
         {format.minutes(entry.minutesOrEstimate)}
-        {entry.poses && `, ${entry.poses}`}.
+        {entry.poses && `, ${entry.poses}`}
+        {entry.book && `, in ${entry.book}`}
+        {first > 0 && `, ${pagesOf(first, entry.pageTo ?? first)}`}.
       </p>
       <div className="grid gap-3">
         {entry.drawings != null && (
@@ -95,7 +106,16 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
             inputMode="numeric"
             value={drawings}
             onChange={(e) => setDrawings(e.target.value)}
-            error={bad ? `A whole number from 1 to 9999, not “${drawings}”.` : undefined}
+            error={badCount ? `A whole number from 1 to 9999, not “${drawings}”.` : undefined}
+          />
+        )}
+        {first > 0 && (
+          <Field
+            label="Last page, if they filled more or fewer"
+            inputMode="numeric"
+            value={lastPage}
+            onChange={(e) => setLastPage(e.target.value)}
+            error={badPage ? `A page from ${first} to 9999, not “${lastPage}”.` : undefined}
           />
         )}
         <Field

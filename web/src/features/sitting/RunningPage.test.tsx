@@ -60,7 +60,7 @@ const entry = {
   poses: '9 x 5 min',
 }
 
-const page = (first: object, pressed: object = first) =>
+const page = (first: object, pressed: object = first, logged: object = entry) =>
   show(
     <Routes>
       <Route path="/sitting/:id" element={<RunningPage />} />
@@ -69,7 +69,7 @@ const page = (first: object, pressed: object = first) =>
     {
       'GET /api/sittings/s': () => ({ body: first }),
       'POST /api/sittings/s/press': () => ({ body: pressed }),
-      'GET /api/entries/s': () => ({ body: entry }),
+      'GET /api/entries/s': () => ({ body: logged }),
       'PUT /api/entries/s': () => ({ body: entry }),
       'DELETE /api/entries/s': () => ({ status: 204 }),
     },
@@ -147,6 +147,24 @@ test('a count that cannot be is named and nothing is sent', async () => {
   expect(screen.getByText('A whole number from 1 to 9999, not “nine”.')).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Keep it' })).toBeDisabled()
   expect(sent(asked, 'PUT', '/api/entries/s')).toHaveLength(0)
+})
+
+test('pages that were filled are told, and their last one can be mended', async () => {
+  const pages = { ...entry, book: 'Quay book', pageFrom: 41, pageTo: 49 }
+  const asked = page(sitting({ over: true, entryId: 's' }), undefined, pages)
+  expect(await screen.findByText(/9 x 5 min, in Quay book, pages 41–49\./)).toBeInTheDocument()
+  const last = screen.getByLabelText('Last page, if they filled more or fewer')
+  await userEvent.clear(last)
+  await userEvent.type(last, '40')
+  expect(screen.getByText('A page from 41 to 9999, not “40”.')).toBeInTheDocument()
+  await userEvent.clear(last)
+  await userEvent.type(last, '45')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  await waitFor(() =>
+    expect(sent(asked, 'PUT', '/api/entries/s')[0]?.body).toMatchObject({
+      fields: { book: 'Quay book', pageFrom: 41, pageTo: 45 },
+    }),
+  )
 })
 
 test('nothing drawn is nothing logged, and said kindly', async () => {

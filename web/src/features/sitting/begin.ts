@@ -24,25 +24,42 @@ export const beginShare = (share: Schemas['ShareView']) =>
 
 /** A sitting for what is left of a quota today. */
 export const beginPromised = (q: Schemas['QuotaToday']) =>
-  ofQuota(q, { secondsEach: q.secondsEach, left: q.left })
+  address({ ...known(q), page: q.nextPage, ...length(q.unit, q.secondsEach, q.left) })
 
 /** A sitting for what a quota asks of today. */
-export const beginQuota = ({ terms, progress, secondsEach }: Schemas['QuotaView']) =>
-  ofQuota(terms, { secondsEach, left: progress.today - progress.doneToday })
-
-function ofQuota(
-  terms: Pick<Schemas['QuotaTerms'], 'title' | 'unit' | 'exercise' | 'topic' | 'source' | 'medium'>,
-  { secondsEach, left: open }: { secondsEach: number; left: number },
-) {
-  const left = Math.max(1, open)
-  return address({
-    title: terms.title,
-    exercise: terms.exercise,
-    topic: terms.exercise ? null : (terms.topic ?? terms.title),
-    source: terms.source,
-    medium: terms.medium,
-    ...(terms.unit === 'MINUTES'
-      ? { each: left * 60, count: 1, plain: 1 }
-      : { each: secondsEach, count: left }),
+export const beginQuota = ({ terms, progress, secondsEach, nextPage }: Schemas['QuotaView']) =>
+  address({
+    ...known(terms),
+    page: nextPage,
+    ...length(terms.unit, secondsEach, progress.today - progress.doneToday),
   })
+
+/** A sitting for one prompt of a list, which ticks it. */
+export const beginPrompt = (
+  terms: Filters,
+  secondsEach: number,
+  prompt: Pick<Schemas['PromptView'], 'id' | 'words'>,
+) =>
+  address({
+    ...known(terms),
+    title: prompt.words,
+    prompt: prompt.id,
+    ...length('PROMPTS', secondsEach, 1),
+  })
+
+type Filters = Pick<Schemas['QuotaTerms'], 'title' | 'exercise' | 'topic' | 'source' | 'medium' | 'book'>
+
+/** What an entry must say to count. */
+const known = ({ title, exercise, topic, source, medium, book }: Filters) => ({
+  title,
+  exercise,
+  topic: exercise ? null : (topic ?? title),
+  source,
+  medium,
+  book,
+})
+
+function length(unit: Schemas['QuotaTerms']['unit'], secondsEach: number, open: number) {
+  const left = Math.max(1, open)
+  return unit === 'MINUTES' ? { each: left * 60, count: 1, plain: 1 } : { each: secondsEach, count: left }
 }

@@ -4,9 +4,14 @@ import type { Begun, Plan } from './text'
 export type Built = {
   subject: string
   exercise: string
+  prompt: Prompt | undefined
   timeOnly: boolean
+  free: boolean
   source: string
   medium: string
+  book: string
+  /** Where each drawing fills a page: the first one; nothing where pages are not told. */
+  page: string | undefined
   aim: string
   energy: string
   cue: string
@@ -22,28 +27,65 @@ export type Built = {
   seed: number
 }
 
+/** A prompt of a list, and the topic it is drawn under. */
+type Prompt = { id: string; topic: string }
+
+/** A sitting that is being built while one looks into the cabinet: what was typed, and its address. */
+export type UnderWay = { built: Built; search: string }
+
 /** So many drawings of one length, as typed. */
 export type Row = { count: string; each: string }
 
 const MOST_ROWS = 40
 
+const minutesOf = (seconds: number) => String(Math.round(seconds / 0.6) / 100)
+
+/** Whether a sitting is begun of itself: its address tells no length. */
+export const isFree = (params: URLSearchParams) => !(Number(params.get('each') ?? 0) > 0)
+
+/** The sitting before, all but its subject, with what the address knows. */
+export function likeLast(last: Begun, params: URLSearchParams): Built {
+  const usual = newSitting(params)
+  const { plan } = last
+  const eachMinutes = plan.secondsEach == null ? usual.eachMinutes : minutesOf(plan.secondsEach)
+  return {
+    ...usual,
+    kind: plan.kind,
+    minutes: plan.minutes == null ? usual.minutes : String(plan.minutes),
+    eachMinutes,
+    rows: plan.rows?.map((row) => ({ count: String(row.count), each: minutesOf(row.seconds) })) ?? usual.rows,
+    parts: plan.parts?.join(', ') ?? usual.parts,
+    drill: last.drill,
+    medium: usual.medium || (last.medium ?? ''),
+    book: usual.book || (last.book ?? ''),
+    references: params.has('cabinet') ? usual.references : last.references,
+    cabinet: params.has('cabinet') ? usual.cabinet : (last.cabinet ?? usual.cabinet),
+    foreshortening: params.has('cabinet')
+      ? usual.foreshortening
+      : (last.foreshortening ?? usual.foreshortening),
+  }
+}
+
 /** What the address knows, and what is usual. */
 export function newSitting(params: URLSearchParams): Built {
   const each = Number(params.get('each') ?? 0)
-  const known = each > 0
-  const eachMinutes = known ? String(Math.round(each / 0.6) / 100) : '2'
+  const known = !isFree(params)
+  const eachMinutes = known ? minutesOf(each) : '2'
   const cabinet = params.get('cabinet') as Built['cabinet'] | null
+  const title = params.get('title') ?? ''
+  const topic = params.get('topic') ?? title
+  const prompt = params.get('prompt')
   return {
     // Of a share the exercise tells what counts; of a promise its topic does, whatever it is called.
-    subject:
-      (params.has('exercise') ? params.get('title') : null) ??
-      params.get('topic') ??
-      params.get('title') ??
-      '',
+    subject: params.has('exercise') || prompt ? title : topic,
     exercise: params.get('exercise') ?? '',
+    prompt: prompt ? { id: prompt, topic } : undefined,
     timeOnly: params.has('plain'),
+    free: !known,
     source: params.get('source') ?? '',
     medium: params.get('medium') ?? '',
+    book: params.get('book') ?? '',
+    page: params.get('page') ?? undefined,
     aim: '',
     energy: '',
     cue: '',
@@ -55,8 +97,8 @@ export function newSitting(params: URLSearchParams): Built {
     drill: 'NONE',
     references: known && !cabinet ? 'NONE' : 'CABINET',
     cabinet: cabinet ?? 'STANDING',
-    foreshortening: 'ANY',
-    seed: Math.floor(Math.random() * 1e9),
+    foreshortening: (params.get('foreshortening') as Built['foreshortening'] | null) ?? 'ANY',
+    seed: Number(params.get('seed') ?? Math.floor(Math.random() * 1e9)),
   }
 }
 
@@ -78,6 +120,7 @@ function wholeError(typed: string, most: number): string | undefined {
 }
 
 export const minutesError = (minutes: string) => wholeError(minutes, 480)
+export const pageError = (page: string) => wholeError(page, 9999)
 export const countError = (count: string) => wholeError(count, 500)
 
 /** One more row, half as many and twice as long as the last; the same rows once there are enough. */
@@ -126,14 +169,18 @@ export function begun(id: string, built: Built, plan: Plan): Begun {
     plan,
     title: built.subject.trim(),
     exerciseId: built.exercise || null,
-    topic: built.exercise ? null : built.subject.trim(),
+    topic: built.exercise ? null : (built.prompt?.topic ?? built.subject.trim()),
+    promptId: built.prompt?.id ?? null,
     timeOnly: built.timeOnly,
+    free: built.free,
     aim: built.aim,
     energy: built.energy === '' ? null : Number(built.energy),
     cue: built.cue,
     drill: built.drill,
     source: source || null,
     medium: built.medium.trim() || null,
+    book: built.book.trim() || null,
+    page: built.page === undefined ? null : number(built.page),
     references: built.references,
     cabinet: built.references === 'CABINET' ? built.cabinet : null,
     foreshortening: built.foreshortening,

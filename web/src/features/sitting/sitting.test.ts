@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest'
+import { beginPrompt, beginPromised } from './begin'
 import { begun, longer, newSitting, planOf, type Built } from './built'
 import { clock, rungs, type Sitting } from './text'
 import { stepAt } from './useSitting'
@@ -50,11 +51,39 @@ test('equal steps are told together', () => {
   expect(rungs(ladder, format)).toBe('2 × 30 s, 300 s rest, 900 s finish')
 })
 
-test('a promise is drawn for under its topic, so that it counts, whatever the promise is called', () => {
-  const params = new URLSearchParams('title=Ninety%20by%20spring&topic=mooring%20posts&count=9&each=300')
-  const built = newSitting(params)
-  expect(built.subject).toBe('mooring posts')
-  expect(begun('id', built, { kind: 'OWN' }).topic).toBe('mooring posts')
+const promised = (more: object) =>
+  ({
+    title: 'Ninety by spring',
+    unit: 'DRAWINGS',
+    secondsEach: 300,
+    left: 9,
+    ...more,
+  }) as Parameters<typeof beginPromised>[0]
+
+const sentBy = (link: string) => {
+  const built = newSitting(new URLSearchParams(link.split('?')[1]))
+  return begun('id', built, planOf(built) ?? { kind: 'MEMORY' })
+}
+
+test.each([
+  [{ topic: 'mooring posts' }, { topic: 'mooring posts', exerciseId: null }],
+  [{}, { topic: 'Ninety by spring' }],
+  [{ exercise: 'hy-7-1' }, { exerciseId: 'hy-7-1', topic: null }],
+  [{ medium: 'brush pen' }, { medium: 'brush pen' }],
+  [{ source: 'life' }, { source: 'life' }],
+  [{ book: 'Quay book' }, { book: 'Quay book', page: null }],
+  [
+    { unit: 'PAGES', nextPage: 41 },
+    { page: 41, plan: { kind: 'OWN', rows: [{ count: 9, seconds: 300 }] } },
+  ],
+  [{ unit: 'MINUTES' }, { timeOnly: true, plan: { kind: 'OWN', rows: [{ count: 1, seconds: 540 }] } }],
+])('a promise of %o is drawn for in a way that counts', (more, sent) => {
+  expect(sentBy(beginPromised(promised(more)))).toMatchObject(sent)
+})
+
+test('a prompt is drawn under its own words and the topic of its list', () => {
+  const link = beginPrompt(promised({ topic: 'gulls' }), 600, { id: 'p', words: 'a gull, a crate' })
+  expect(sentBy(link)).toMatchObject({ title: 'a gull, a crate', topic: 'gulls', promptId: 'p', page: null })
 })
 
 test('a share becomes one row', () => {

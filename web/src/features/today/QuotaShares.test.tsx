@@ -48,7 +48,21 @@ test('what is left begins a sitting for just that', () => {
   expect(Object.fromEntries(query)).toMatchObject({ count: '4', each: '300', topic: 'mooring posts' })
 })
 
-test('prompts lead to their list instead', () => {
+test('the next prompt begins a sitting of one drawing', () => {
+  const nextPrompt = { id: 'p', words: 'a gull on a crate' }
+  show(<QuotaShares quotas={[promised({ unit: 'PROMPTS', nextPrompt })]} />, {})
+  expect(screen.getByText('a gull on a crate')).toBeInTheDocument()
+  const link = screen.getByRole('link', { name: 'Begin a gull on a crate' })
+  const query = new URLSearchParams(link.getAttribute('href')?.split('?')[1])
+  expect(Object.fromEntries(query)).toMatchObject({
+    title: 'a gull on a crate',
+    topic: 'mooring posts',
+    prompt: 'p',
+    count: '1',
+  })
+})
+
+test('with no prompt picked its list is opened', () => {
   show(<QuotaShares quotas={[promised({ unit: 'PROMPTS' })]} />, {})
   expect(screen.getByRole('link', { name: 'To the prompts of Mooring posts' })).toHaveAttribute(
     'href',

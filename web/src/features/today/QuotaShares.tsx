@@ -4,7 +4,7 @@ import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Tally } from '../../ui/Tally'
 import { RULES, units } from '../quota/text'
-import { beginPromised } from '../sitting/begin'
+import { beginPrompt, beginPromised } from '../sitting/begin'
 import { useQuotas } from '../quota/useQuotas'
 
 type Today = Schemas['TodayView']
@@ -30,20 +30,13 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               </Link>
               <span className="text-faded shrink-0 text-right">
                 {figures(q, format)}
-                {q.left > 0 && (
-                  <Link
-                    to={q.unit === 'PROMPTS' ? `/quotas/${q.id}` : beginPromised(q)}
-                    className={`no-print ml-4 ${LINE_LINK}`}
-                    aria-label={q.unit === 'PROMPTS' ? `To the prompts of ${q.title}` : `Begin ${q.title}`}
-                  >
-                    {q.unit === 'PROMPTS' ? 'Prompts' : 'Begin'}
-                  </Link>
-                )}
+                {q.left > 0 && <Begin quota={q} />}
               </span>
             </div>
             {q.today > 1 && q.unit !== 'MINUTES' && (
               <Tally done={q.doneToday} planned={q.today} text={`${q.doneToday} of ${q.today} today`} />
             )}
+            {q.left > 0 && q.nextPrompt && <p className="font-serif text-lg">{q.nextPrompt.words}</p>}
             {q.served > 0 && (
               <p className="text-faded">
                 {units(q.served, q.unit, format)} of it {q.served === 1 ? 'comes' : 'come'} with the course.
@@ -53,6 +46,21 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
         ))}
       </ul>
     </section>
+  )
+}
+
+/** Draws what is open, or the next prompt; a list with no prompt picked has to be opened first. */
+function Begin({ quota: q }: { quota: Today['quotas'][number] }) {
+  const [to, label, words] =
+    q.unit !== 'PROMPTS'
+      ? [beginPromised(q), `Begin ${q.title}`, 'Begin']
+      : q.nextPrompt
+        ? [beginPrompt(q, q.secondsEach, q.nextPrompt), `Begin ${q.nextPrompt.words}`, 'Begin']
+        : [`/quotas/${q.id}`, `To the prompts of ${q.title}`, 'Prompts']
+  return (
+    <Link to={to} className={`no-print ml-4 ${LINE_LINK}`} aria-label={label}>
+      {words}
+    </Link>
   )
 }
 

@@ -69,6 +69,14 @@ function ToDraw({ today }: { today: Today }) {
       {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
       <ShareList today={today} />
       <QuotaShares quotas={today.quotas} />
+      <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">
+        <Link to="/sitting" className={LINE_LINK}>
+          A sitting of your own
+        </Link>
+        <Link to="/cabinet" className={LINE_LINK}>
+          The reference cabinet
+        </Link>
+      </p>
       <Lacking today={today} />
       {course == null && <WithoutCourse />}
       {course?.week == null && course != null && <OutsideCourse course={course} day={today.day} />}

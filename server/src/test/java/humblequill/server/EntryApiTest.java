@@ -84,6 +84,31 @@ class EntryApiTest {
     assertThat(api.get("/api/entries/" + id).status()).isEqualTo(404);
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "minutes, x",
+    "minutes, 12.5",
+    "drawings, 1e9",
+    "drawings, 99999999999",
+    "time, 25:00"
+  })
+  void what_cannot_be_read_is_named_with_its_value(String field, String value, Api api) {
+    var answer = api.post("/api/entries", entry(UUID.randomUUID(), "note", "kept", field, value));
+    assertThat(answer.json().path("field").asString()).isEqualTo("fields." + field);
+    assertThat(answer.json().path("value").asString()).isEqualTo(value);
+    assertThat(answer.json().path("detail").asString())
+        .isEqualTo("fields." + field + " cannot be \"" + value + "\".");
+  }
+
+  @Test
+  void a_number_with_a_fraction_is_not_cut_down(Api api) {
+    var id = UUID.randomUUID();
+    var answer = api.post("/api/entries", entry(id, "topic", "gulls", "drawings", 1.5));
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.json().path("field").asString()).isEqualTo("fields.drawings");
+    assertThat(answer.json().path("value").asString()).isEqualTo("1.5");
+  }
+
   @Test
   void an_empty_entry_is_refused(Api api) {
     assertThat(api.post("/api/entries", entry(UUID.randomUUID())).json().path("detail").asString())

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -197,6 +198,22 @@ class QuotaApiTest {
     var kept = api.put(path + "/prompts", Map.of("prompts", list)).json();
     assertThat(kept.path("progress").path("done").asInt()).isEqualTo(1);
     assertThat(kept.path("prompts").get(0).path("words").asString()).isEqualTo("crab pots");
+    var second = list.get(1).get("id");
+    api.put(path + "/prompts/order", Map.of("ids", List.of(second)));
+    var told = api.put(path + "/prompts", Map.of("prompts", List.of(prompt("nets")))).json();
+    assertThat(told.path("prompts").valueStream().map(p -> p.path("words").asString()))
+        .as("what is not named stays and comes after")
+        .containsExactly("a sail drying", "crab pots", "nets");
+    assertThat(api.delete(path + "/prompts/" + second).status()).isEqualTo(200);
+    assertThat(api.delete(path + "/prompts/" + second).status()).as("gone already").isEqualTo(200);
+    assertThat(api.get(path).json().path("prompts").size()).isEqualTo(2);
+    assertThat(api.get(path).json().path("progress").path("done").asInt()).isEqualTo(1);
+    var other = "/api/quotas/" + make("kind", "PROMPT_LIST").path("id").asString();
+    assertThat(api.put(other + "/prompts", Map.of("prompts", list)).json().path("code").asString())
+        .isEqualTo("id-taken");
+    var flood = Stream.generate(() -> prompt("gull")).limit(1999).toList();
+    assertThat(api.put(path + "/prompts", Map.of("prompts", flood)).json().path("value").asString())
+        .isEqualTo("2001");
     first.put("doneOn", "2026-03-06");
     assertThat(api.put(path + "/prompts", Map.of("prompts", list)).json().path("field").asString())
         .isEqualTo("doneOn");

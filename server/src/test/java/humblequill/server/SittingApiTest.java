@@ -2,6 +2,7 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Sittings through the API, with the clock set forward between starts. */
 class SittingApiTest {
@@ -26,7 +28,7 @@ class SittingApiTest {
     QUILL.close();
   }
 
-  private static Map<String, Object> sitting(UUID id, Object... more) {
+  static Map<String, Object> sitting(UUID id, Object... more) {
     var sitting = new HashMap<String, Object>();
     sitting.put("id", id);
     sitting.put("plan", Map.of("kind", "ALL_QUICK", "minutes", 10, "secondsEach", 60));
@@ -106,6 +108,81 @@ class SittingApiTest {
   }
 
   @Test
+  void the_last_free_sitting_is_offered_again() {
+    assertThat(api.get("/api/sittings/last").json().path("begun").isNull()).isTrue();
+    var plan = Map.of("kind", "CLIMBING", "minutes", 30);
+    var free = sitting(UUID.randomUUID(), "free", true, "plan", plan);
+    api.post("/api/sittings", free);
+    api = QUILL.at("2026-03-05T11:00:00Z");
+    var promised = UUID.randomUUID();
+    assertThat(api.post("/api/sittings", sitting(promised, "free", false)).status()).isEqualTo(201);
+    var last = api.get("/api/sittings/last").json().path("begun");
+    assertThat(last.path("plan").path("kind").asString()).isEqualTo("CLIMBING");
+    assertThat(last.path("cabinet").asString()).isEqualTo("ACTION");
+  }
+
+  @Test
+  void more_lengths_than_an_entry_can_hold_are_logged_all_the_same() {
+    var rows = new ArrayList<Map<String, Object>>();
+    for (int i = 0; i < 40; i++) {
+      rows.add(Map.of("count", 1, "seconds", 61 + i));
+    }
+    var id = UUID.randomUUID();
+    api.post("/api/sittings", sitting(id, "plan", Map.of("kind", "OWN", "rows", rows)));
+    api = QUILL.at("2026-03-05T13:00:00Z");
+    assertThat(api.get("/api/today").status()).isEqualTo(200);
+    var entry = api.get("/api/entries/" + id).json();
+    assertThat(entry.path("drawings").asInt()).isEqualTo(40);
+    assertThat(entry.path("poses").asString()).startsWith("1 x 1:01 min, ").hasSizeLessThan(401);
+  }
+
+  @Test
+  void a_sitting_whose_exercise_is_gone_is_logged_under_its_title() {
+    api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-03-05"));
+    var plan = api.get("/api/course").json().path("followed").get(0).path("placement").asString();
+    var before = exercises();
+    var change = UUID.randomUUID();
+    var warmUp = Map.of("kind", "WARM_UP", "week", "1", "topic", "gulls", "minutes", 30);
+    var body = Map.of("id", change, "changes", List.of(warmUp), "reason", "");
+    assertThat(api.post("/api/course/" + plan + "/changes", body).status()).isEqualTo(204);
+    var exercise = exercises().stream().filter(e -> !before.contains(e)).findFirst().orElseThrow();
+    var id = UUID.randomUUID();
+    var begun = api.post("/api/sittings", sitting(id, "exerciseId", exercise));
+    assertThat(begun.status()).as(begun.body()).isEqualTo(201);
+    assertThat(api.delete("/api/course/changes/" + change).status()).isEqualTo(204);
+    api = QUILL.at("2026-03-05T11:00:00Z");
+    assertThat(api.get("/api/today").status()).isEqualTo(200);
+    var entry = api.get("/api/entries/" + id).json();
+    assertThat(entry.path("drawings").asInt()).isEqualTo(10);
+    assertThat(entry.path("exerciseId").isNull()).isTrue();
+    assertThat(entry.path("topic").asString()).isEqualTo("Gulls");
+  }
+
+  private List<String> exercises() {
+    var named = api.get("/api/course").json().path("exercises");
+    return named.valueStream().map(e -> e.path("exerciseId").asString()).toList();
+  }
+
+  @Test
+  void a_sitting_of_a_day_that_lies_ahead_now_is_logged_on_today() {
+    zone("Pacific/Auckland");
+    api = QUILL.at("2026-03-05T20:00:00Z");
+    var id = UUID.randomUUID();
+    assertThat(api.post("/api/sittings", sitting(id)).json().path("day").asString())
+        .isEqualTo("2026-03-06");
+    zone("UTC");
+    api = QUILL.at("2026-03-05T21:00:00Z");
+    assertThat(api.get("/api/today").json().path("entries").get(0).path("day").asString())
+        .isEqualTo("2026-03-05");
+  }
+
+  private void zone(String zone) {
+    var settings = (ObjectNode) api.get("/api/settings").json();
+    settings.put("zone", zone);
+    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
+  }
+
+  @Test
   void breaks_follow_the_settings() {
     var plan = Map.of("kind", "ALL_QUICK", "minutes", 60, "secondsEach", 300);
     var usual = api.post("/api/sittings/ladder", plan).json();
@@ -127,6 +204,16 @@ class SittingApiTest {
     var nothing = sitting(UUID.randomUUID(), "topic", " ");
     assertThat(api.post("/api/sittings", nothing).json().path("field").asString())
         .isEqualTo("topic");
+    var untitled = sitting(UUID.randomUUID(), "title", " ");
+    assertThat(api.post("/api/sittings", untitled).json().path("field").asString())
+        .isEqualTo("title");
+    var blank = sitting(UUID.randomUUID(), "exerciseId", " ", "topic", null);
+    assertThat(api.post("/api/sittings", blank).json().path("field").asString())
+        .isEqualTo("exerciseId");
+    var without = new HashMap<String, Object>(Map.of("kind", "OWN"));
+    var rowless = sitting(UUID.randomUUID(), "plan", without);
+    assertThat(api.post("/api/sittings", rowless).json().path("field").asString())
+        .isEqualTo("rows");
     var unknown = sitting(UUID.randomUUID(), "exerciseId", "nowhere");
     assertThat(api.post("/api/sittings", unknown).json().path("value").asString())
         .isEqualTo("nowhere");

@@ -5,6 +5,7 @@ import humblequill.core.quota.Counting;
 import humblequill.core.quota.Quota;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryService;
+import humblequill.server.quota.Prompts;
 import humblequill.server.quota.QuotaService;
 import humblequill.server.quota.QuotaTerms;
 import humblequill.server.quota.QuotaView;
@@ -55,10 +56,12 @@ class DemoPromises {
           "two people and one rope");
 
   private final QuotaService quotas;
+  private final Prompts prompts;
   private final EntryService entries;
 
-  DemoPromises(QuotaService quotas, EntryService entries) {
+  DemoPromises(QuotaService quotas, Prompts prompts, EntryService entries) {
     this.quotas = quotas;
+    this.prompts = prompts;
     this.entries = entries;
   }
 
@@ -231,13 +234,13 @@ class DemoPromises {
             900,
             20),
         null);
-    var prompts = new ArrayList<QuotaView.PromptView>();
+    var list = new ArrayList<QuotaView.PromptView>();
     for (int i = 0; i < PROMPTS.size(); i++) {
       var doneOn = i < 5 ? today.minusDays(9 - 2L * i) : null;
-      prompts.add(
+      list.add(
           new QuotaView.PromptView(id("prompt " + i), PROMPTS.get(i), i != 12, doneOn, i == 2));
     }
-    quotas.prompts(id, prompts);
+    this.prompts.put(id, list);
   }
 
   private static QuotaTerms terms(

@@ -21,6 +21,7 @@ import org.springframework.web.method.annotation.HandlerMethodValidationExceptio
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /**
@@ -110,17 +111,18 @@ class Problems extends ResponseEntityExceptionHandler {
     }
     if (e.getCause() instanceof JacksonException json) {
       var path = path(json);
+      var value = json instanceof InvalidFormatException f ? shorten(f.getValue() + "") : "";
       var detail =
           json instanceof UnrecognizedPropertyException
               ? "There is no field \"" + path + "\"."
-              : "The value of \"" + path + "\" could not be read.";
+              : path + " cannot be " + (value.isEmpty() ? "read." : "\"" + value + "\".");
       return ResponseEntity.badRequest()
           .body(
               problem(
                   HttpStatus.BAD_REQUEST,
                   path.isEmpty() ? "unreadable" : "bad-value",
                   path.isEmpty() ? "The request is not readable JSON." : detail,
-                  Map.of("field", path)));
+                  Map.of("field", path, "value", value)));
     }
     return ResponseEntity.badRequest()
         .body(

@@ -36,7 +36,7 @@ public record EntryFields(
     @NotNull LocalDate day,
     @Nullable LocalTime time,
     @Nullable @Size(max = 80) String exerciseId,
-    @Nullable @Size(max = 120) String topic,
+    @Nullable @Size(max = EntryFields.LONGEST_NAME) String topic,
     @Nullable @Min(1) @Max(Entry.MAX_DRAWINGS) Integer drawings,
     @Nullable @Min(1) @Max(Entry.MAX_MINUTES) Integer minutes,
     @Nullable @Size(max = 120) String source,
@@ -49,7 +49,29 @@ public record EntryFields(
     @NotNull @Size(max = Entry.MAX_TEXT) String wentWrong,
     @NotNull @Size(max = Entry.MAX_TEXT) String nextTime,
     @NotNull @Size(max = Entry.MAX_TEXT) String note,
-    @Nullable @Size(max = 400) String poses) {
+    @Nullable @Size(max = EntryFields.LONGEST_POSES) String poses) {
+
+  /** The longest name of a topic. */
+  public static final int LONGEST_NAME = 120;
+
+  /** The longest list of poses. */
+  public static final int LONGEST_POSES = 400;
+
+  /** The same on another day. */
+  public EntryFields on(LocalDate other) {
+    return with(other, exerciseId, topic);
+  }
+
+  /** The same under a topic instead of its exercise. */
+  public EntryFields underTopic(String name) {
+    return with(day, null, name);
+  }
+
+  private EntryFields with(LocalDate on, @Nullable String exercise, @Nullable String name) {
+    return new EntryFields(
+        on, time, exercise, name, drawings, minutes, source, medium, resource, book, pageFrom,
+        pageTo, mark, wentWrong, nextTime, note, poses);
+  }
 
   /** The fields of an entry as the rules know it. */
   public static EntryFields of(Entry entry) {

@@ -69,6 +69,10 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable String text,
       Pageable page);
 
+  @Query(
+      "select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where lower(e.book) = lower(:book)")
+  Optional<Integer> lastPage(String book);
+
   /** Seconds drawn, told or estimated, of one exercise or topic. */
   record Drawn(
       @Nullable UUID placementId,

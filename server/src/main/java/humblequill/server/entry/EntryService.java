@@ -131,6 +131,12 @@ public class EntryService {
         .toList();
   }
 
+  /** The highest page that entries fill in a book, whatever the case of its name; 0 without one. */
+  @Transactional(readOnly = true)
+  public int lastPage(String book) {
+    return repository.lastPage(book).orElse(0);
+  }
+
   /** Minutes so far of each topic, by the names that entries and courses use. */
   @Transactional(readOnly = true)
   public Map<String, Integer> minutesByTopic() {
@@ -170,6 +176,7 @@ public class EntryService {
     fill(entity, fields);
     entity.writtenAt = clock.instant();
     touched(List.of(fields.day()));
+    events.publishEvent(new EntryCreated(id));
     return new Created(EntryView.of(repository.saveAndFlush(entity)), true);
   }
 
@@ -217,6 +224,7 @@ public class EntryService {
       throw Refusal.stale("entry", EntryView.of(entity.get()));
     }
     touched(List.of(entity.get().practiceDay));
+    events.publishEvent(new EntryRemoved(id));
     repository.delete(entity.get());
     repository.flush();
   }

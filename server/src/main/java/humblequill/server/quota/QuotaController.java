@@ -23,11 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/quotas")
 class QuotaController {
   private final QuotaService service;
-  private final PromptWords words;
 
-  QuotaController(QuotaService service, PromptWords words) {
+  QuotaController(QuotaService service) {
     this.service = service;
-    this.words = words;
   }
 
   @GetMapping
@@ -87,36 +85,10 @@ class QuotaController {
     service.remove(id, version);
   }
 
-  @PutMapping("/{id}/prompts")
-  QuotaView prompts(@PathVariable UUID id, @RequestBody @Valid PromptList list) {
-    service.prompts(id, list.prompts());
-    return service.get(id);
-  }
-
   @PutMapping("/{id}/rules")
   QuotaView answer(@PathVariable UUID id, @RequestBody @Valid RuleAnswer answer) {
     service.answer(id, answer.entryId(), answer.rule(), answer.kept());
     return service.get(id);
-  }
-
-  @PostMapping("/prompts/read")
-  PromptTexts read(@RequestBody @Valid PromptFile file) {
-    return new PromptTexts(PromptText.read(file.text()));
-  }
-
-  @PostMapping("/prompts/make")
-  PromptTexts make(@RequestBody @Valid PromptWish wish) {
-    return new PromptTexts(words.make(wish.seed(), wish.rerolls()));
-  }
-
-  @GetMapping("/prompts/words")
-  PromptWords.Lists words() {
-    return words.read();
-  }
-
-  @PutMapping("/prompts/words")
-  PromptWords.Lists words(@RequestBody @Valid PromptWords.Lists lists) {
-    return words.write(lists);
   }
 
   /** A new quota under an id that the client made. */
@@ -134,19 +106,6 @@ class QuotaController {
   /** The same promise from another day on. */
   record QuotaAgain(@NotNull UUID id, @NotNull LocalDate start) {}
 
-  /** All prompts of a quota in order. */
-  record PromptList(
-      @NotNull @Size(max = 2000) List<QuotaView.@Valid @NotNull PromptView> prompts) {}
-
   /** Whether an entry kept a rule. */
   record RuleAnswer(@NotNull UUID entryId, @NotNull Quota.Rule rule, boolean kept) {}
-
-  /** Text with prompts. */
-  record PromptFile(@NotNull @Size(max = 200_000) String text) {}
-
-  /** Which prompt is wanted. */
-  record PromptWish(long seed, @NotNull @Size(min = 3, max = 3) List<@NotNull Integer> rerolls) {}
-
-  /** Prompts or their words. */
-  record PromptTexts(List<String> prompts) {}
 }

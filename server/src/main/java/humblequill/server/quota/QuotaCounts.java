@@ -1,5 +1,6 @@
 package humblequill.server.quota;
 
+import humblequill.core.entry.PageSpan;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Progress;
@@ -18,6 +19,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -59,6 +61,8 @@ class QuotaCounts {
    * @param matching entries that match, whatever they bring, from its start to its end
    * @param parts the same as parts of its run
    * @param byDay units by practice day
+   * @param nextPage page after the last one filled; null where pages are not counted
+   * @param nextPrompt first picked prompt that is not drawn yet; null without one
    */
   record Counted(
       UUID id,
@@ -71,7 +75,9 @@ class QuotaCounts {
       List<UUID> best,
       List<EntryView> matching,
       List<Run.Part> parts,
-      Map<LocalDate, Integer> byDay) {
+      Map<LocalDate, Integer> byDay,
+      @Nullable Integer nextPage,
+      @Nullable NextPrompt nextPrompt) {
     /** How it stands on a day, or stood when it ended. */
     Progress progress(Learner learner) {
       var today =
@@ -127,9 +133,16 @@ class QuotaCounts {
     }
   }
 
+  /** A prompt that waits to be drawn. */
+  record NextPrompt(UUID id, String words) {}
+
+  private static int lastPage(EntryView e) {
+    int first = Objects.requireNonNullElse(e.pageFrom(), 0);
+    return Objects.requireNonNullElse(e.pageTo(), first);
+  }
+
   /** An entry in the words of counting. */
   private static Counting.Drawn drawn(EntryView e, Set<String> topics) {
-    int last = e.pageFrom() == null || e.pageTo() == null ? 0 : e.pageTo() - e.pageFrom();
     return new Counting.Drawn(
         e.day(),
         topics,
@@ -139,7 +152,7 @@ class QuotaCounts {
         Optional.ofNullable(e.book()),
         e.drawings() == null ? 0 : e.drawings(),
         e.minutesOrEstimate(),
-        e.pageFrom() == null ? 0 : last + 1);
+        e.pageFrom() == null ? 0 : lastPage(e) - e.pageFrom() + 1);
   }
 
   /** Seconds a unit of all own entries that such a quota would count. */
@@ -178,7 +191,7 @@ class QuotaCounts {
         .toList();
   }
 
-  private static Counted counted(
+  private Counted counted(
       QuotaEntity q,
       List<EntryView> drawn,
       Map<String, Set<String>> topics,
@@ -213,7 +226,31 @@ class QuotaCounts {
             : java.util.Arrays.stream(q.best.split(" ")).map(UUID::fromString).toList(),
         matching,
         parts,
-        byDay);
+        byDay,
+        nextPage(quota.counting(), matching),
+        nextPrompt(q.id, terms));
+  }
+
+  private @Nullable Integer nextPage(Counting counting, List<EntryView> matching) {
+    if (counting.unit() != Counting.Unit.PAGES) {
+      return null;
+    }
+    int last =
+        counting
+            .book()
+            .map(entries::lastPage)
+            .orElseGet(() -> matching.stream().mapToInt(QuotaCounts::lastPage).max().orElse(0));
+    return PageSpan.after(last);
+  }
+
+  private @Nullable NextPrompt nextPrompt(UUID quota, QuotaTerms terms) {
+    if (terms.kind() != QuotaTerms.Kind.PROMPT_LIST) {
+      return null;
+    }
+    return prompts
+        .findFirstByQuotaIdAndChosenTrueAndDoneOnIsNullOrderByPositionAsc(quota)
+        .map(p -> new NextPrompt(p.id, p.words))
+        .orElse(null);
   }
 
   private static Set<String> topicsOf(EntryView e, Map<String, Set<String>> topics) {

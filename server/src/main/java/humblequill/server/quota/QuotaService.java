@@ -15,7 +15,6 @@ import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -35,7 +34,7 @@ public class QuotaService {
   private static final int WEEK = 7;
 
   private final QuotaRepository repository;
-  private final PromptRepository prompts;
+  private final Prompts prompts;
   private final RuleAnswerRepository answers;
   private final QuotaCounts counts;
   private final QuotaViews views;
@@ -45,7 +44,7 @@ public class QuotaService {
 
   QuotaService(
       QuotaRepository repository,
-      PromptRepository prompts,
+      Prompts prompts,
       RuleAnswerRepository answers,
       QuotaCounts counts,
       QuotaViews views,
@@ -225,14 +224,7 @@ public class QuotaService {
     boolean isNew = !repository.existsById(newId);
     create(newId, terms, id);
     if (isNew) {
-      for (var prompt : prompts.findByQuotaIdOrderByPositionAsc(id)) {
-        var copy = new PromptEntity();
-        copy.quotaId = newId;
-        copy.position = prompt.position;
-        copy.words = prompt.words;
-        copy.chosen = prompt.chosen;
-        prompts.save(copy);
-      }
+      prompts.copy(id, newId);
     }
     return newId;
   }
@@ -247,45 +239,10 @@ public class QuotaService {
     stored(id, version);
     counts.changed();
     repository.findAll().stream().filter(q -> id.equals(q.againOf)).forEach(q -> q.againOf = null);
-    prompts.deleteByQuotaId(id);
+    prompts.removeAll(id);
     answers.deleteByQuotaId(id);
     repository.delete(entity.get());
     repository.flush();
-  }
-
-  /** Replaces the prompts of a quota, in this order. */
-  @Transactional
-  public void prompts(UUID id, List<QuotaView.PromptView> wanted) {
-    if (!repository.existsById(id)) {
-      throw Refusal.notFound("quota", id);
-    }
-    counts.changed();
-    var ids = wanted.stream().map(QuotaView.PromptView::id).collect(Collectors.toSet());
-    if (ids.size() < wanted.size()) {
-      throw Refusal.badValue("id", "", "An id of a prompt is there twice.");
-    }
-    var today = settings.learner().today();
-    var known =
-        prompts.findByQuotaIdOrderByPositionAsc(id).stream()
-            .collect(Collectors.toMap(p -> p.id, p -> p));
-    known.values().stream().filter(p -> !ids.contains(p.id)).forEach(prompts::delete);
-    var all = new ArrayList<PromptEntity>();
-    for (var view : wanted) {
-      if (view.doneOn() != null && view.doneOn().isAfter(today)) {
-        throw Refusal.badValue("doneOn", view.doneOn(), view.doneOn() + " lies ahead.");
-      }
-      var entity = known.getOrDefault(view.id(), new PromptEntity());
-      entity.id = view.id();
-      entity.quotaId = id;
-      entity.position = all.size();
-      entity.words = view.words().strip();
-      entity.chosen = view.chosen();
-      entity.doneOn = view.doneOn();
-      entity.developed = view.developed();
-      all.add(entity);
-    }
-    prompts.saveAll(all);
-    prompts.flush();
   }
 
   /** Keeps whether a rule was kept in an entry. */

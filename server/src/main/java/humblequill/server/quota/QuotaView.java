@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param best entries of its best pages, by the learner's choice
  * @param entries its entries, newest first
  * @param prompts its prompts in order
+ * @param nextPage page after the last one filled; null where pages are not counted
  * @param kept answers to its rules, by rule
  */
 public record QuotaView(
@@ -46,6 +47,7 @@ public record QuotaView(
     List<UUID> best,
     List<CountedEntry> entries,
     List<PromptView> prompts,
+    @Nullable Integer nextPage,
     Map<Quota.Rule, KeptRule> kept) {
   /** How it goes or went. */
   public enum Outcome {

@@ -120,6 +120,7 @@ class QuotaViews {
         q.best(),
         entries(q),
         prompts(q),
+        q.nextPage(),
         kept(q));
   }
 

@@ -33,6 +33,8 @@ public class QuotasToday {
    * @param asked units of the span that counts now
    * @param due its last day
    * @param secondsEach seconds a unit
+   * @param nextPage page after the last one filled; null where pages are not counted
+   * @param nextPrompt first picked prompt that is not drawn yet; null without one
    */
   public record QuotaToday(
       UUID id,
@@ -54,7 +56,10 @@ public class QuotasToday {
       @Nullable String exercise,
       @Nullable String topic,
       @Nullable String source,
-      @Nullable String medium) {}
+      @Nullable String medium,
+      @Nullable String book,
+      @Nullable Integer nextPage,
+      QuotaCounts.@Nullable NextPrompt nextPrompt) {}
 
   /** What today asks, in the order the promises were made. */
   @Transactional(readOnly = true)
@@ -90,7 +95,10 @@ public class QuotasToday {
                   q.terms().exercise(),
                   q.terms().topic(),
                   q.terms().source(),
-                  q.terms().medium());
+                  q.terms().medium(),
+                  q.terms().book(),
+                  q.nextPage(),
+                  q.nextPrompt());
             })
         .toList();
   }

@@ -1,10 +1,12 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.entry.PageSpan;
 import humblequill.core.sitting.Drill;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
@@ -14,13 +16,18 @@ import org.jspecify.annotations.Nullable;
  * What a sitting begins with.
  *
  * @param id made by the client; the entry gets the same
- * @param title what is drawn, for the head of the page
+ * @param title what is drawn, for the head of the page; the words of the prompt if there is one
  * @param exerciseId exercise of the course, if it belongs to one
  * @param topic topic by name, where there is no exercise
  * @param timeOnly whether minutes are logged without a count, as for a lesson
+ * @param free whether it is begun of itself, neither for a share nor for a promise; such a sitting
+ *     is offered again
  * @param aim the one thing to look for
  * @param energy 1 to 5, before it begins
  * @param cue what made the learner sit down
+ * @param book book it is drawn in, by name
+ * @param page page of the first drawing, where each fills one; null where pages are not told
+ * @param promptId prompt that is drawn; it is ticked once something was
  * @param references where references come from
  * @param cabinet what the cabinet shows
  * @param seed which references, in which order
@@ -28,16 +35,20 @@ import org.jspecify.annotations.Nullable;
 record BegunSitting(
     @NotNull UUID id,
     @NotNull @Valid SittingPlan plan,
-    @NotNull @Size(max = 200) String title,
+    @NotBlank @Size(max = 400) String title,
     @Nullable @Size(max = 80) String exerciseId,
     @Nullable @Size(max = 120) String topic,
     boolean timeOnly,
+    @Nullable Boolean free,
     @NotNull @Size(max = 400) String aim,
     @Nullable @Min(1) @Max(5) Integer energy,
     @NotNull @Size(max = 200) String cue,
     @NotNull Drill drill,
     @Nullable @Size(max = 120) String source,
     @Nullable @Size(max = 120) String medium,
+    @Nullable @Size(max = 120) String book,
+    @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer page,
+    @Nullable UUID promptId,
     @NotNull References references,
     Reference.@Nullable Kind cabinet,
     Reference.@Nullable Foreshortening foreshortening,

@@ -51,6 +51,11 @@ class SittingController {
     return new CurrentSitting(service.current().orElse(null));
   }
 
+  @GetMapping("/last")
+  LastSitting last() {
+    return new LastSitting(service.lastFree().orElse(null));
+  }
+
   @GetMapping("/{id}")
   SittingView get(@PathVariable UUID id) {
     service.settle();
@@ -81,6 +86,9 @@ class SittingController {
 
   /** The sitting under way; null without one. */
   record CurrentSitting(@Nullable SittingView sitting) {}
+
+  /** The last sitting that was begun of itself; null without one lately. */
+  record LastSitting(@Nullable BegunSitting begun) {}
 
   /** What was pressed, and how many presses the client knows of. */
   record Pressed(Timed.@NotNull Press press, @Min(0) int known) {}

@@ -1,12 +1,11 @@
 package humblequill.server.sitting;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface SittingRepository extends JpaRepository<SittingEntity, UUID> {
   List<SittingEntity> findByEndedAtIsNull();
 
-  Optional<SittingEntity> findFirstByEndedAtIsNotNullOrderByEndedAtDesc();
+  List<SittingEntity> findTop50ByOrderByStartedAtDesc();
 }

@@ -1,41 +1,39 @@
 package humblequill.server.sitting;
 
-import humblequill.core.cabinet.Reference;
+import humblequill.core.entry.Entry;
+import humblequill.core.entry.PageSpan;
 import humblequill.core.sitting.Ladder;
-import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
+import humblequill.server.entry.EntryCreated;
 import humblequill.server.entry.EntryFields;
+import humblequill.server.entry.EntryRemoved;
 import humblequill.server.entry.EntryService;
-import humblequill.server.reference.PictureFolder;
+import humblequill.server.quota.Prompts;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Runs sittings: one at a time, by the clock, and writes their entries at the end. */
 @Service
 public class SittingService {
-  private static final JsonMapper JSON = JsonMapper.builder().build();
   private static final int MINUTE = 60_000;
 
   private final SittingRepository repository;
   private final SittingSettingsRepository settingsRepository;
   private final EntryService entries;
-  private final PictureFolder folder;
+  private final Prompts prompts;
+  private final SittingViews views;
   private final SettingsService settings;
   private final Clock clock;
   private final Remembered<Optional<UUID>> open = new Remembered<>();
@@ -45,13 +43,15 @@ public class SittingService {
       SittingRepository repository,
       SittingSettingsRepository settingsRepository,
       EntryService entries,
-      PictureFolder folder,
+      Prompts prompts,
+      SittingViews views,
       SettingsService settings,
       Clock clock) {
     this.repository = repository;
     this.settingsRepository = settingsRepository;
     this.entries = entries;
-    this.folder = folder;
+    this.prompts = prompts;
+    this.views = views;
     this.settings = settings;
     this.clock = clock;
   }
@@ -114,11 +114,21 @@ public class SittingService {
     entity.id = begun.id();
     entity.practiceDay = settings.learner().today();
     entity.startedAt = now();
-    entity.begun = JSON.writeValueAsString(begun);
-    entity.steps = JSON.writeValueAsString(ladder.steps());
-    entity.events = "[]";
-    entries.check(fields(begun, entity, 1, 1, ""));
+    entity.write(begun);
+    entity.write(ladder);
+    int drawings = Math.max(1, ladder.drawings());
+    checkPages(begun, drawings);
+    entries.check(fields(begun, entity, drawings, 1, ""));
     repository.saveAndFlush(entity);
+  }
+
+  private static void checkPages(BegunSitting begun, int drawings) {
+    if (begun.page() != null && begun.page() + drawings - 1 > PageSpan.MAX_PAGE) {
+      throw Refusal.badValue(
+          "page",
+          begun.page(),
+          drawings + " pages from " + begun.page() + " on go past " + PageSpan.MAX_PAGE + ".");
+    }
   }
 
   private Instant now() {
@@ -131,6 +141,15 @@ public class SittingService {
     return open.get(() -> repository.findByEndedAtIsNull().stream().findFirst().map(s -> s.id))
         .flatMap(repository::findById)
         .map(this::view);
+  }
+
+  /** What the last sitting began with that was neither for a share nor for a promise. */
+  @Transactional(readOnly = true)
+  Optional<BegunSitting> lastFree() {
+    return repository.findTop50ByOrderByStartedAtDesc().stream()
+        .map(SittingEntity::begun)
+        .filter(begun -> Boolean.TRUE.equals(begun.free()))
+        .findFirst();
   }
 
   @Transactional(readOnly = true)
@@ -147,12 +166,12 @@ public class SittingService {
   @Transactional
   void press(UUID id, Timed.Press press, int known) {
     var entity = stored(id);
-    var events = events(entity);
+    var events = entity.events();
     if (entity.endedAt != null || events.size() != known) {
       return;
     }
     events.add(new Timed.Event(press, now()));
-    entity.events = JSON.writeValueAsString(events);
+    entity.write(events);
     repository.saveAndFlush(entity);
     close(entity);
   }
@@ -184,21 +203,60 @@ public class SittingService {
       return;
     }
     open.changed();
-    var begun = begun(entity);
+    var begun = entity.begun();
     entity.endedAt = timed.endedAt();
     int minutes = Math.round((float) timed.workMillis() / MINUTE);
     if (!timed.drawn().isEmpty() || minutes > 0) {
-      entries.create(
-          entity.id,
-          fields(begun, entity, timed.drawn().size(), Math.max(1, minutes), poses(timed)));
+      int counted = Math.min(Entry.MAX_MINUTES, Math.max(1, minutes));
+      var poses = SittingViews.poses(timed);
+      var logged = takable(begun, fields(begun, entity, timed.drawn().size(), counted, poses));
+      entries.create(entity.id, logged);
       entity.entryId = entity.id;
+      entity.practiceDay = logged.day();
+      if (!timed.drawn().isEmpty()) {
+        prompts.draw(begun.promptId(), entity.practiceDay);
+      }
     }
     repository.saveAndFlush(entity);
+  }
+
+  /** The entry of a sitting takes the tick of its prompt along when it goes, and brings it back. */
+  @EventListener
+  void removed(EntryRemoved event) {
+    repository
+        .findById(event.id())
+        .ifPresent(s -> prompts.undraw(s.begun().promptId(), s.practiceDay));
+  }
+
+  @EventListener
+  void created(EntryCreated event) {
+    repository
+        .findById(event.id())
+        .filter(s -> s.entryId != null && !timed(s).drawn().isEmpty())
+        .ifPresent(s -> prompts.draw(s.begun().promptId(), s.practiceDay));
+  }
+
+  /**
+   * What was drawn is logged in any case: on today, should the clock's zone have been moved back
+   * meanwhile, and under its title, should its exercise be gone.
+   */
+  private EntryFields takable(BegunSitting begun, EntryFields fields) {
+    var today = settings.learner().today();
+    var onDay = fields.day().isAfter(today) ? fields.on(today) : fields;
+    try {
+      entries.check(onDay);
+      return onDay;
+    } catch (Refusal gone) {
+      var title = begun.title().strip();
+      return onDay.underTopic(
+          title.substring(0, Math.min(EntryFields.LONGEST_NAME, title.length())));
+    }
   }
 
   private EntryFields fields(
       BegunSitting begun, SittingEntity entity, int drawings, int minutes, String poses) {
     boolean counted = !begun.timeOnly() && drawings > 0;
+    var pages = counted && begun.page() != null ? PageSpan.filledBy(begun.page(), drawings) : null;
     return new EntryFields(
         entity.practiceDay,
         LocalTime.ofInstant(entity.startedAt, settings.learner().clock().zone())
@@ -210,127 +268,33 @@ public class SittingService {
         begun.source(),
         begun.medium(),
         null,
-        null,
-        null,
-        null,
+        begun.book(),
+        pages == null ? null : pages.from(),
+        pages == null ? null : pages.to(),
         null,
         "",
         "",
-        begun.aim().isBlank() ? "" : "Aim: " + begun.aim().strip(),
+        note(begun),
         begun.timeOnly() ? null : poses);
   }
 
-  /** Lengths and counts, as in {@code 10 x 30 s, 4 x 2 min}. */
-  private static String poses(Timed timed) {
-    return timed.countByLength().entrySet().stream()
-        .map(e -> e.getValue() + " x " + length(e.getKey()))
-        .collect(Collectors.joining(", "));
+  private static String note(BegunSitting begun) {
+    return Stream.of(
+            begun.promptId() == null ? "" : "Prompt: " + begun.title().strip(),
+            begun.aim().isBlank() ? "" : "Aim: " + begun.aim().strip())
+        .filter(line -> !line.isEmpty())
+        .collect(Collectors.joining("; "));
   }
 
-  private static String length(int seconds) {
-    if (seconds < 60) {
-      return seconds + " s";
-    }
-    return seconds % 60 == 0
-        ? seconds / 60 + " min"
-        : seconds / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", seconds % 60) + " min";
+  private SittingView view(SittingEntity entity) {
+    return views.view(entity, now(), readSettings());
   }
 
   private SittingEntity stored(UUID id) {
     return repository.findById(id).orElseThrow(() -> Refusal.notFound("sitting", id));
   }
 
-  private static BegunSitting begun(SittingEntity entity) {
-    return JSON.readValue(entity.begun, BegunSitting.class);
-  }
-
-  private static Ladder ladder(SittingEntity entity) {
-    return new Ladder(JSON.readValue(entity.steps, new TypeReference<List<Step>>() {}));
-  }
-
-  private static List<Timed.Event> events(SittingEntity entity) {
-    return new ArrayList<>(
-        JSON.readValue(entity.events, new TypeReference<List<Timed.Event>>() {}));
-  }
-
   private Timed timed(SittingEntity entity) {
-    return Timed.at(ladder(entity), entity.startedAt, events(entity), now());
-  }
-
-  private SittingView view(SittingEntity entity) {
-    var begun = begun(entity);
-    var ladder = ladder(entity);
-    var events = events(entity);
-    var now = now();
-    var timed = Timed.at(ladder, entity.startedAt, events, now);
-    var own = readSettings();
-    return new SittingView(
-        entity.id,
-        entity.practiceDay,
-        begun.title(),
-        begun.aim(),
-        begun.drill(),
-        now.toEpochMilli(),
-        ladder.steps().stream()
-            .map(
-                s ->
-                    new SittingView.StepView(
-                        s.kind(),
-                        s.seconds(),
-                        s.drawing(),
-                        s.part(),
-                        s.kind().shows(),
-                        s.kind().draws()))
-            .toList(),
-        timed.step(),
-        timed.leftMillis(),
-        ahead(begun, ladder, timed),
-        timed.paused(),
-        timed.over(),
-        ladder.drawings(),
-        timed.drawn().size(),
-        timed.skipped(),
-        events.size(),
-        Math.round((float) timed.workMillis() / MINUTE),
-        timed.over() ? poses(timed) : "",
-        entity.entryId,
-        own.sound(),
-        own.flash());
-  }
-
-  private List<SittingView.Ahead> ahead(BegunSitting begun, Ladder ladder, Timed timed) {
-    var ahead = new ArrayList<SittingView.Ahead>();
-    var pictures =
-        begun.references() == BegunSitting.References.FOLDER
-            ? folder.shuffled(begun.seed())
-            : List.<UUID>of();
-    long ends = timed.stepEnds().toEpochMilli();
-    int reference = timed.reference();
-    var steps = ladder.steps();
-    for (int i = timed.step(); i < steps.size(); i++) {
-      var step = steps.get(i);
-      ends += i == timed.step() ? 0 : step.seconds() * 1000L;
-      boolean rests = step.kind() == Step.Kind.BREAK;
-      ahead.add(new SittingView.Ahead(i, ends, rests ? null : picture(begun, pictures, reference)));
-      boolean last = i + 1 == steps.size() || steps.get(i + 1).drawing() != step.drawing();
-      reference += !rests && last ? 1 : 0;
-    }
-    return ahead;
-  }
-
-  private static @Nullable String picture(BegunSitting begun, List<UUID> pictures, int reference) {
-    return switch (begun.references()) {
-      case NONE -> null;
-      case CABINET ->
-          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s"
-              .formatted(
-                  begun.seed() + reference,
-                  begun.cabinet(),
-                  Objects.requireNonNullElse(begun.foreshortening(), Reference.Foreshortening.ANY));
-      case FOLDER ->
-          pictures.isEmpty()
-              ? null
-              : "/api/references/pictures/" + pictures.get(reference % pictures.size());
-    };
+    return Timed.at(entity.ladder(), entity.startedAt, entity.events(), now());
   }
 }

@@ -1,0 +1,131 @@
+package humblequill.server.sitting;
+
+import humblequill.core.cabinet.Reference;
+import humblequill.core.sitting.Ladder;
+import humblequill.core.sitting.Step;
+import humblequill.core.sitting.Timed;
+import humblequill.server.entry.EntryFields;
+import humblequill.server.reference.PictureFolder;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Shows sittings: what is under way, what is ahead, and which reference it shows. */
+@Component
+class SittingViews {
+  private static final int MINUTE = 60_000;
+
+  private final PictureFolder folder;
+
+  SittingViews(PictureFolder folder) {
+    this.folder = folder;
+  }
+
+  /**
+   * A sitting at a moment.
+   *
+   * @param own how sittings run
+   */
+  SittingView view(SittingEntity entity, Instant now, SittingSettings own) {
+    var begun = entity.begun();
+    var ladder = entity.ladder();
+    var events = entity.events();
+    var timed = Timed.at(ladder, entity.startedAt, events, now);
+    return new SittingView(
+        entity.id,
+        entity.practiceDay,
+        begun.title(),
+        begun.aim(),
+        begun.drill(),
+        now.toEpochMilli(),
+        ladder.steps().stream()
+            .map(
+                s ->
+                    new SittingView.StepView(
+                        s.kind(),
+                        s.seconds(),
+                        s.drawing(),
+                        s.part(),
+                        s.kind().shows(),
+                        s.kind().draws()))
+            .toList(),
+        timed.step(),
+        timed.leftMillis(),
+        ahead(begun, ladder, timed),
+        timed.paused(),
+        timed.over(),
+        ladder.drawings(),
+        timed.drawn().size(),
+        timed.skipped(),
+        events.size(),
+        Math.round((float) timed.workMillis() / MINUTE),
+        timed.over() ? poses(timed) : "",
+        entity.entryId,
+        own.sound(),
+        own.flash());
+  }
+
+  private List<SittingView.Ahead> ahead(BegunSitting begun, Ladder ladder, Timed timed) {
+    var ahead = new ArrayList<SittingView.Ahead>();
+    var pictures =
+        begun.references() == BegunSitting.References.FOLDER
+            ? folder.shuffled(begun.seed())
+            : List.<UUID>of();
+    long ends = timed.stepEnds().toEpochMilli();
+    int reference = timed.reference();
+    var steps = ladder.steps();
+    for (int i = timed.step(); i < steps.size(); i++) {
+      var step = steps.get(i);
+      ends += i == timed.step() ? 0 : step.seconds() * 1000L;
+      boolean rests = step.kind() == Step.Kind.BREAK;
+      ahead.add(new SittingView.Ahead(i, ends, rests ? null : picture(begun, pictures, reference)));
+      boolean last = i + 1 == steps.size() || steps.get(i + 1).drawing() != step.drawing();
+      reference += !rests && last ? 1 : 0;
+    }
+    return ahead;
+  }
+
+  private static @Nullable String picture(BegunSitting begun, List<UUID> pictures, int reference) {
+    return switch (begun.references()) {
+      case NONE -> null;
+      case CABINET ->
+          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s"
+              .formatted(
+                  begun.seed() + reference,
+                  begun.cabinet(),
+                  Objects.requireNonNullElse(begun.foreshortening(), Reference.Foreshortening.ANY));
+      case FOLDER ->
+          pictures.isEmpty()
+              ? null
+              : "/api/references/pictures/" + pictures.get(reference % pictures.size());
+    };
+  }
+
+  /**
+   * Lengths and counts, as in {@code 10 x 30 s, 4 x 2 min}; of more kinds than an entry can hold
+   * the first ones.
+   */
+  static String poses(Timed timed) {
+    var poses = new StringBuilder();
+    for (var e : timed.countByLength().entrySet()) {
+      var next = (poses.isEmpty() ? "" : ", ") + e.getValue() + " x " + length(e.getKey());
+      if (poses.length() + next.length() <= EntryFields.LONGEST_POSES) {
+        poses.append(next);
+      }
+    }
+    return poses.toString();
+  }
+
+  private static String length(int seconds) {
+    if (seconds < 60) {
+      return seconds + " s";
+    }
+    return seconds % 60 == 0
+        ? seconds / 60 + " min"
+        : seconds / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", seconds % 60) + " min";
+  }
+}
