@@ -1,6 +1,7 @@
 package humblequill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static humblequill.e2e.Pages.button;
 import static humblequill.e2e.Pages.field;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -19,13 +20,7 @@ class ChangingPlansTest {
   @BeforeAll
   static void start() {
     quill = Quill.start(Quill.folder());
-    var settings =
-        quill
-            .get("/api/settings")
-            .body()
-            .replaceAll("\"minutes\":\\d+", "\"minutes\":70")
-            .replace("\"locale\":\"en\"", "\"locale\":\"en-GB\"");
-    assertThat(quill.json("PUT", "/api/settings", settings).statusCode()).isEqualTo(200);
+    quill.seventyMinutesADay();
     var placed = "{\"courseId\":\"harbour-year\",\"start\":\"2026-03-02\"}";
     assertThat(quill.json("PUT", "/api/course", placed).statusCode()).isEqualTo(200);
     pages = new Pages();
@@ -35,11 +30,6 @@ class ChangingPlansTest {
   static void stop() {
     pages.close();
     quill.close();
-  }
-
-  private static Locator button(Page page, String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
   private static Locator tab(Page page, String name) {

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -86,6 +87,25 @@ final class Pages implements AutoCloseable {
   /** A field by its whole label: tallies tell their counts in the same words. */
   static Locator field(Page page, String label) {
     return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+  }
+
+  /** A button by its whole name. */
+  static Locator button(Page page, String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** A link by its whole name. */
+  static Locator link(Page page, String name) {
+    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** The id of the sitting that a page shows; the page is left. */
+  static String leaveSitting(Page page) {
+    PlaywrightAssertions.assertThat(button(page, "Pause")).isVisible();
+    var id = page.url().substring(page.url().lastIndexOf('/') + 1);
+    page.context().close();
+    return id;
   }
 
   @Override

@@ -1,10 +1,11 @@
 package humblequill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static humblequill.e2e.Pages.button;
 import static humblequill.e2e.Pages.field;
+import static humblequill.e2e.Pages.link;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -24,13 +25,7 @@ class PromiseTest {
   static void start() {
     folder = Quill.folder();
     quill = Quill.start(folder);
-    var settings =
-        quill
-            .get("/api/settings")
-            .body()
-            .replaceAll("\"minutes\":\\d+", "\"minutes\":70")
-            .replace("\"locale\":\"en\"", "\"locale\":\"en-GB\"");
-    assertThat(quill.json("PUT", "/api/settings", settings).statusCode()).isEqualTo(200);
+    quill.seventyMinutesADay();
     pages = new Pages();
   }
 
@@ -44,15 +39,6 @@ class PromiseTest {
   private static void later(String now) {
     quill.kill();
     quill = Quill.startAt(now, folder);
-  }
-
-  private static Locator button(Page page, String name) {
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
-
-  private static Locator link(Page page, String name) {
-    return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
   @Test
@@ -79,12 +65,10 @@ class PromiseTest {
     assertThat(page.getByText("Paused")).isVisible();
     page.keyboard().press(" ");
     assertThat(button(page, "Pause")).isVisible();
-    var sitting = Pattern.compile("/sitting/(.*)$").matcher(page.url());
-    assertThat(sitting.find()).isTrue();
-    page.context().close();
+    var begun = Pages.leaveSitting(page);
 
     later("2026-03-05T10:52:00Z");
-    page = pages.open(quill.url() + "/sitting/" + sitting.group(1));
+    page = pages.open(quill.url() + "/sitting/" + begun);
     assertThat(page.getByText(Pattern.compile("Logged: 9 drawings in 45 min, 9 x 5 min")))
         .isVisible();
     field(page, "Next time").fill("the foot of the post first");
