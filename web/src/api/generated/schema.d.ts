@@ -987,7 +987,7 @@ export interface components {
             aim: string;
             book?: string | null;
             /** @enum {string|null} */
-            cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | null;
+            cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
             cue: string;
             /** @enum {string} */
             drill: "NONE" | "STRAIGHT_LINES" | "SILHOUETTES" | "JOINTS_AS_DOTS" | "UPSIDE_DOWN" | "NEGATIVE_SHAPES" | "PEN_WITHOUT_LIFTING";
@@ -1035,7 +1035,7 @@ export interface components {
         };
         CabinetReference: {
             /** Format: double */
-            cameraHeight: number;
+            cameraHeight?: number | null;
             /** Format: double */
             foreshortening: number;
             landmarks: components["schemas"]["CabinetLandmark"][];
@@ -1908,6 +1908,8 @@ export interface components {
             span: number;
         };
         Rung: {
+            /** @enum {string|null} */
+            cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
             /** @enum {string} */
             kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "BREAK";
             part: string;
@@ -2349,7 +2351,7 @@ export interface operations {
         parameters: {
             query: {
                 seed: number;
-                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL";
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
                 foreshortening?: "ANY" | "LITTLE" | "MUCH";
             };
             header?: never;
@@ -2373,7 +2375,7 @@ export interface operations {
         parameters: {
             query: {
                 seed: number;
-                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL";
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
                 foreshortening?: "ANY" | "LITTLE" | "MUCH";
                 pixels?: number;
             };
@@ -2398,7 +2400,7 @@ export interface operations {
         parameters: {
             query: {
                 seed: number;
-                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL";
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
                 foreshortening?: "ANY" | "LITTLE" | "MUCH";
             };
             header?: never;

@@ -90,6 +90,27 @@ test('freely begun, it needs a subject and takes references from the cabinet', a
   )
 })
 
+test('of parts only, each is shown as it will come', async () => {
+  const rung = (part: string, cabinet: string | null) => ({ kind: 'POSE', seconds: 60, part, cabinet })
+  page('/sitting?cabinet=LYING&seed=4', {
+    'POST /api/sittings/ladder': () => ({
+      body: {
+        seconds: 180,
+        drawings: 3,
+        rungs: [rung('hands', 'HAND'), rung('feet', 'FOOT'), rung('gulls', null)],
+      },
+    }),
+  })
+  await userEvent.click(await screen.findByLabelText(/Parts only/))
+  expect(await screen.findByLabelText('Show, for other parts')).toHaveValue('LYING')
+  await waitFor(() => {
+    const kinds = [...document.querySelectorAll('img')].map((img) =>
+      new URL(img.src, 'http://x').searchParams.get('kind'),
+    )
+    expect(kinds).toEqual(['HAND', 'FOOT', 'LYING'])
+  })
+})
+
 test('a free sitting is set as the last one, all but its subject', async () => {
   const asked = page('/sitting', {
     'GET /api/sittings/last': () => ({

@@ -88,7 +88,7 @@ function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
       >
         <h1 id="ladder">How it goes</h1>
         <Preview plan={plan} />
-        <References built={built} set={set} />
+        <References built={built} set={set} plan={plan} />
         {start.isError && (
           <p role="alert" className="text-sanguine mt-3">
             {start.error.message}
@@ -206,15 +206,19 @@ function Before({ built, set }: LadderPart) {
   )
 }
 
-function Preview({ plan }: { plan: Plan | undefined }) {
-  const format = useFormats()
-  const query = useQuery({
+/** The ladder of a plan, computed anew as it changes. */
+const useLadder = (plan: Plan | undefined) =>
+  useQuery({
     queryKey: ['sittings', 'ladder', plan],
     queryFn: () => answer(api.POST('/api/sittings/ladder', { body: plan as Plan })),
     enabled: plan !== undefined,
     placeholderData: (last) => last,
     retry: false,
   })
+
+function Preview({ plan }: { plan: Plan | undefined }) {
+  const format = useFormats()
+  const query = useLadder(plan)
   if (!plan) {
     return <p className="text-faded mt-3">Say how many or how long, and the ladder stands here.</p>
   }
@@ -240,7 +244,8 @@ function Preview({ plan }: { plan: Plan | undefined }) {
   )
 }
 
-function References({ built, set }: LadderPart) {
+function References({ built, set, plan }: LadderPart & { plan: Plan | undefined }) {
+  const parts = useLadder(built.kind === 'PARTS_ONLY' ? plan : undefined).data?.rungs ?? []
   const folder = useQuery(queries.pictureFolder()).data
   const search = useSearchParams()[0].toString()
   return (
@@ -261,7 +266,10 @@ function References({ built, set }: LadderPart) {
         {built.references === 'CABINET' && (
           <>
             <SelectField
-              label="Show"
+              label={built.kind === 'PARTS_ONLY' ? 'Show, for other parts' : 'Show'}
+              hint={
+                built.kind === 'PARTS_ONLY' ? 'Hands, feet, torso and head have pictures of their own.' : ''
+              }
               value={built.cabinet}
               onChange={(e) => set({ cabinet: e.target.value as Built['cabinet'] })}
             >
@@ -282,7 +290,7 @@ function References({ built, set }: LadderPart) {
           {[0, 1, 2].map((i) => (
             <img
               key={i}
-              src={`/api/cabinet/picture.svg?seed=${built.seed + i}&kind=${built.cabinet}&foreshortening=${built.foreshortening}`}
+              src={`/api/cabinet/picture.svg?seed=${built.seed + i}&kind=${parts[i]?.cabinet ?? built.cabinet}&foreshortening=${built.foreshortening}`}
               alt=""
               className="border-hairline size-28 border"
             />

@@ -66,7 +66,7 @@ test('a large one tells its camera and shows its landmarks on demand', async () 
   page()
   await userEvent.click(screen.getByAltText('hulls, number 10'))
   expect(
-    await screen.findByText(/eye at 0.8 of its height, lens 52 mm, foreshortening 21 %/),
+    await screen.findByText(/eye at 0.8 of a figure’s height, lens 52 mm, foreshortening 21 %/),
   ).toBeInTheDocument()
   expect(screen.queryByText('left knee')).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Show the landmarks' }))

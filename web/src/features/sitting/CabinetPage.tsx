@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useLocation, useSearchParams } from 'react-router'
-import { answer, api } from '../../api/client'
+import { answer, api, type Schemas } from '../../api/client'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
@@ -110,19 +110,21 @@ function Large({
   }).data
   return (
     <Sheet open onClose={onClose} title={`${CABINET[kind]}, number ${seed}`} wide>
-      <div className="relative mx-auto max-w-[70dvh]">
-        <img src={picture(seed, kind, amount)} alt={`${CABINET[kind]}, number ${seed}`} className="w-full" />
+      <div className="flex flex-wrap gap-x-6">
+        <div className="relative w-full max-w-[66dvh]">
+          <img
+            src={picture(seed, kind, amount)}
+            alt={`${CABINET[kind]}, number ${seed}`}
+            className="w-full"
+          />
+          {marks && facts && <Marks facts={facts} />}
+        </div>
         {marks && facts && (
-          <svg viewBox={`0 0 ${facts.size} ${facts.size}`} className="absolute inset-0" aria-hidden>
-            {facts.landmarks.map((mark) => (
-              <g key={mark.name}>
-                <circle cx={mark.x} cy={mark.y} r={7} fill="none" stroke="#9E3D2A" strokeWidth={3} />
-                <text x={mark.x + 12} y={mark.y + 5} fontSize={19} fill="#9E3D2A">
-                  {mark.name}
-                </text>
-              </g>
+          <ol className="wide:block grid list-inside list-decimal grid-cols-2 gap-x-6 self-center text-sm">
+            {facts.landmarks.map(({ name }) => (
+              <li key={name}>{name}</li>
             ))}
-          </svg>
+          </ol>
         )}
       </div>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-6">
@@ -134,11 +136,28 @@ function Large({
         </a>
         {facts && (
           <p className="text-faded">
-            eye at {format.number(Math.round(facts.cameraHeight * 100) / 100)} of its height, lens{' '}
-            {Math.round(facts.lens)} mm, foreshortening {Math.round(facts.foreshortening * 100)} %
+            {facts.cameraHeight != null &&
+              `eye at ${format.number(Math.round(facts.cameraHeight * 100) / 100)} of a figure’s height, `}
+            lens {Math.round(facts.lens)} mm, foreshortening {Math.round(facts.foreshortening * 100)} %
           </p>
         )}
       </div>
     </Sheet>
+  )
+}
+
+/** The landmarks by their numbers, in the order of their list. */
+function Marks({ facts }: { facts: Schemas['CabinetReference'] }) {
+  return (
+    <svg viewBox={`0 0 ${facts.size} ${facts.size}`} className="absolute inset-0" aria-hidden>
+      {facts.landmarks.map(({ name, x, y }, i) => (
+        <g key={name}>
+          <circle cx={x} cy={y} r={7} className="stroke-on-picture fill-none" strokeWidth={3} />
+          <text x={x + 12} y={y + 8} fontSize={24} className="fill-on-picture">
+            {i + 1}
+          </text>
+        </g>
+      ))}
+    </svg>
   )
 }

@@ -37,6 +37,9 @@ export const CABINET: Record<NonNullable<Begun['cabinet']>, string> = {
   CONE: 'cones',
   HEAD: 'heads in planes',
   HULL: 'hulls',
+  TORSO: 'torsos',
+  HAND: 'hands',
+  FOOT: 'feet',
 }
 
 export const FORESHORTENING: Record<NonNullable<Begun['foreshortening']>, string> = {

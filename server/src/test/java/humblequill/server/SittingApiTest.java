@@ -96,6 +96,20 @@ class SittingApiTest {
   }
 
   @Test
+  void of_parts_each_shows_its_own_and_others_what_was_chosen() {
+    var parts = List.of("hands", "feet", "gulls' wings");
+    var plan = Map.of("kind", "PARTS_ONLY", "minutes", 6, "secondsEach", 120, "parts", parts);
+    var ladder = api.post("/api/sittings/ladder", plan).json().path("rungs");
+    assertThat(ladder.get(0).path("cabinet").asString()).isEqualTo("HAND");
+    assertThat(ladder.get(2).path("cabinet").isNull()).isTrue();
+    var left =
+        api.post("/api/sittings", sitting(UUID.randomUUID(), "plan", plan)).json().path("left");
+    assertThat(left.get(0).path("picture").asString()).contains("seed=7&kind=HAND");
+    assertThat(left.get(1).path("picture").asString()).contains("seed=8&kind=FOOT");
+    assertThat(left.get(2).path("picture").asString()).contains("seed=9&kind=ACTION");
+  }
+
+  @Test
   void left_at_once_it_logs_nothing_and_can_be_discarded() {
     var id = UUID.randomUUID();
     api.post("/api/sittings", sitting(id));

@@ -40,22 +40,26 @@ final class DrawOrder {
 
   /** Above 0 when a lies behind b where they overlap, below 0 the other way, 0 when neither. */
   private static int farther(SeenMesh a, SeenMesh b, Camera camera) {
+    double touch = (a.mesh.reach() + b.mesh.reach()) * camera.scaleAt(Math.min(a.depth, b.depth));
+    if (a.clearOf(b, touch)) {
+      return 0;
+    }
     double best = Double.MAX_VALUE;
     double difference = 0;
     for (int i = 0; i <= SeenMesh.STEPS; i++) {
       var p = a.axis[i];
       for (int j = 0; j <= SeenMesh.STEPS; j++) {
         var q = b.axis[j];
-        double apart = Math.hypot(p.x() - q.x(), p.y() - q.y());
+        double x = p.x() - q.x();
+        double y = p.y() - q.y();
+        double apart = x * x + y * y;
         if (apart < best) {
           best = apart;
           difference = p.depth() - q.depth();
         }
       }
     }
-    double scale = camera.scaleAt(Math.min(a.depth, b.depth));
-    boolean overlap = best < (a.mesh.reach() + b.mesh.reach()) * scale;
-    if (!overlap) {
+    if (best >= touch * touch) {
       return 0;
     }
     double clear = 0.15 * (a.mesh.reach() + b.mesh.reach());

@@ -26,6 +26,8 @@ public record Drawing(double size, List<Shape> shapes) {
     CAST,
     /** Outline. */
     CONTOUR,
+    /** Outline of a small form. */
+    FINE_CONTOUR,
     /** A line over the form. */
     CROSS,
     /** The eye level. */
@@ -52,7 +54,7 @@ public record Drawing(double size, List<Shape> shapes) {
       case SHADE -> 0xBDB4A4;
       case CORE -> 0x9A9183;
       case CAST -> 0xDDD5C5;
-      case CONTOUR -> 0x20262E;
+      case CONTOUR, FINE_CONTOUR -> 0x20262E;
       case CROSS -> 0x6E6A63;
       case LEVEL -> 0xB9B09F;
     };
@@ -62,6 +64,7 @@ public record Drawing(double size, List<Shape> shapes) {
   public static double width(Ink ink) {
     return switch (ink) {
       case CONTOUR -> 0.0032;
+      case FINE_CONTOUR -> 0.0018;
       case CROSS -> 0.0013;
       default -> 0.001;
     };

@@ -70,19 +70,9 @@ final class FigureMesh {
     {0.14, 0.027, 0.025, 0.001},
     {0.34, 0.026, 0.024, 0.001},
     {0.62, 0.020, 0.018, 0},
-    {0.88, 0.017, 0.013, 0},
-    {1.00, 0.017, 0.012, 0},
+    {0.88, 0.0158, 0.0125, 0},
+    {1.00, 0.0156, 0.0115, 0},
     {1.05, 0.009, 0.007, 0}
-  };
-
-  private static final double[][] HAND = {
-    {-0.04, 0.010, 0.007, 0},
-    {0.06, 0.017, 0.011, 0},
-    {0.28, 0.023, 0.012, 0.001},
-    {0.48, 0.023, 0.011, 0.002},
-    {0.72, 0.020, 0.009, 0.003},
-    {0.92, 0.013, 0.007, 0.004},
-    {1.00, 0.005, 0.004, 0.004}
   };
 
   private static final double[][] THIGH = {
@@ -109,38 +99,19 @@ final class FigureMesh {
     {1.08, 0.010, 0.010, 0}
   };
 
-  /** Along the foot from the heel: place before the ankle, half breadth, height above the sole. */
-  private static final double[][] FOOT = {
-    {-0.044, 0.010, 0.016},
-    {-0.038, 0.019, 0.036},
-    {-0.015, 0.021, 0.052},
-    {0.012, 0.021, 0.056},
-    {0.038, 0.024, 0.040},
-    {0.066, 0.0275, 0.027},
-    {0.092, 0.025, 0.018},
-    {0.104, 0.017, 0.013},
-    {0.109, 0.008, 0.008}
-  };
-
   private FigureMesh() {}
 
   static List<Mesh> of(Skeleton s) {
     double girth = s.body().girth();
-    var parts = new ArrayList<Mesh>();
-    parts.add(trunk(s));
-    parts.add(neck(s));
-    parts.add(head(s));
-    parts.add(nose(s));
+    var parts = new ArrayList<>(List.of(trunk(s), neck(s), head(s), nose(s)));
     for (var side : Side.values()) {
       var arm = s.arms().get(side);
       var leg = s.legs().get(side);
       parts.add(limb(arm.shoulder(), arm.elbow(), arm.upper(), UPPER_ARM, girth, 3, 5));
-      parts.add(limb(arm.elbow(), arm.wrist(), arm.lower(), FOREARM, girth, 2, 4));
-      parts.add(limb(arm.wrist(), arm.tip(), arm.hand(), HAND, 1, 3));
-      parts.add(thumb(arm, side));
+      parts.add(forearm(arm, girth));
+      parts.addAll(hand(s, side).parts());
       parts.add(limb(leg.hip(), leg.knee(), leg.upper(), THIGH, girth, 3, 5));
-      parts.add(limb(leg.knee(), leg.ankle(), leg.lower(), SHANK, girth, 3, 5));
-      parts.add(foot(s, leg));
+      parts.addAll(lowerLeg(s, side));
     }
     return parts;
   }
@@ -162,20 +133,7 @@ final class FigureMesh {
     return out;
   }
 
-  private static Vector3D[] ring(
-      int around, Vector3D at, Rotation turn, double breadth, double depth, double shift) {
-    var ring = new Vector3D[around];
-    for (int i = 0; i < around; i++) {
-      double angle = 2 * Math.PI * i / around;
-      ring[i] =
-          at.add(
-              turn.applyTo(
-                  new Vector3D(breadth * Math.cos(angle), 0, shift + depth * Math.sin(angle))));
-    }
-    return ring;
-  }
-
-  private static Mesh trunk(Skeleton s) {
+  static Mesh trunk(Skeleton s) {
     double g = s.body().girth();
     var rings = new ArrayList<Vector3D[]>();
     for (var row : finer(TRUNK)) {
@@ -185,7 +143,7 @@ final class FigureMesh {
       double beyond = (row[0] - t) * s.body().trunk();
       double wide = row[0] < 0.3 ? s.body().hips() : row[0] > 0.6 ? s.body().shoulders() : 1;
       rings.add(
-          ring(
+          Tube.ring(
               AROUND,
               frame.out(0, beyond, 0),
               frame.turn(),
@@ -206,7 +164,7 @@ final class FigureMesh {
       var at = base.out(0, 0.004, -0.006).scalarMultiply(1 - t).add(top.scalarMultiply(t));
       var turn = t < 0.5 ? base.turn() : s.head();
       double r = row[1] * Math.sqrt(s.body().girth());
-      rings.add(ring(AROUND, at, turn, r, r, 0));
+      rings.add(Tube.ring(AROUND, at, turn, r, r, 0));
     }
     return Mesh.loft(rings, false, new int[] {2}, new int[] {}).rounded().openAtStart();
   }
@@ -214,7 +172,7 @@ final class FigureMesh {
   private static Mesh head(Skeleton s) {
     var rings = new ArrayList<Vector3D[]>();
     for (var row : finer(HEAD)) {
-      rings.add(ring(AROUND, s.headPoint(0, row[0], 0), s.head(), row[1], row[2], row[3]));
+      rings.add(Tube.ring(AROUND, s.headPoint(0, row[0], 0), s.head(), row[1], row[2], row[3]));
     }
     return Mesh.loft(rings, false, new int[] {8}, new int[] {FRONT}).rounded();
   }
@@ -231,45 +189,36 @@ final class FigureMesh {
             new int[] {0, 2, 1}, new int[] {0, 1, 3}, new int[] {1, 2, 3}, new int[] {0, 3, 2}));
   }
 
+  static Hand hand(Skeleton s, Side side) {
+    var arm = s.arms().get(side);
+    return new Hand(arm.wrist(), arm.hand(), side, s.body().hand(), s.posture().grip(side));
+  }
+
+  /** Turns with the hand towards the wrist, as the two bones of a forearm do. */
+  static Mesh forearm(Skeleton.Arm arm, double girth) {
+    return Tube.along(
+        AROUND_LIMB,
+        arm.elbow(),
+        arm.wrist(),
+        arm.lower(),
+        arm.twist(),
+        finer(FOREARM),
+        girth,
+        4,
+        8);
+  }
+
+  /** Shank, foot and toes. */
+  static List<Mesh> lowerLeg(Skeleton s, Side side) {
+    var leg = s.legs().get(side);
+    var parts = new ArrayList<Mesh>();
+    parts.add(limb(leg.knee(), leg.ankle(), leg.lower(), SHANK, s.body().girth(), 3, 5));
+    parts.addAll(new Foot(leg, side, s.body().ankleHeight()).parts());
+    return parts;
+  }
+
   private static Mesh limb(
       Vector3D from, Vector3D to, Rotation turn, double[][] rows, double girth, int... cross) {
-    var rings = new ArrayList<Vector3D[]>();
-    var along = to.subtract(from);
-    for (var row : rows) {
-      rings.add(
-          ring(
-              AROUND_LIMB,
-              from.add(along.scalarMultiply(row[0])),
-              turn,
-              row[1] * girth,
-              row[2] * girth,
-              row[3]));
-    }
-    return Mesh.loft(rings, false, cross, new int[] {}).rounded();
-  }
-
-  private static Mesh thumb(Skeleton.Arm arm, Side side) {
-    double x = -side.sign();
-    var from = arm.wrist().add(arm.hand().applyTo(new Vector3D(x * 0.010, -0.018, 0.006)));
-    var to = arm.wrist().add(arm.hand().applyTo(new Vector3D(x * 0.028, -0.062, 0.018)));
-    double[][] rows = {
-      {0, 0.007, 0.007, 0}, {0.3, 0.009, 0.009, 0}, {0.75, 0.007, 0.007, 0}, {1, 0.003, 0.003, 0}
-    };
-    return limb(from, to, arm.hand(), rows, 1);
-  }
-
-  private static Mesh foot(Skeleton s, Skeleton.Leg leg) {
-    double sole = -s.body().ankleHeight();
-    var rings = new ArrayList<Vector3D[]>();
-    for (var row : FOOT) {
-      var ring = new Vector3D[AROUND_LIMB];
-      for (int i = 0; i < AROUND_LIMB; i++) {
-        double angle = 2 * Math.PI * i / AROUND_LIMB;
-        double y = Math.max(0, 0.5 + 0.62 * Math.sin(angle));
-        ring[i] = leg.footPoint(row[1] * Math.cos(angle), sole + row[2] * Math.min(1, y), row[0]);
-      }
-      rings.add(ring);
-    }
-    return Mesh.loft(rings, false, new int[] {4}, new int[] {AROUND_LIMB / 4}).rounded();
+    return Tube.along(AROUND_LIMB, from, to, turn, 0, rows, girth, cross);
   }
 }

@@ -220,7 +220,9 @@ public final class Figures {
         default ->
             arm(posture, side, between(-20, 20), between(50, 88), between(-20, 60), between(5, 80));
       }
+      posture.set(Motion.FOREARM, side, between(-65, 35));
       posture.set(Motion.WRIST, side, between(-25, 35));
+      posture.grip(side, Grip.of(random));
     }
   }
 

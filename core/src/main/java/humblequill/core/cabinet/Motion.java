@@ -28,6 +28,8 @@ public enum Motion {
   SHOULDER_TURN(-70, 90),
   /** Elbow: bending. */
   ELBOW(0, 150),
+  /** Forearm: turning the palm up, from the thumb upwards; palm down is negative. */
+  FOREARM(-80, 80),
   /** Wrist: bending towards the palm. */
   WRIST(-70, 80),
   /** Hip: the thigh forward and up. */

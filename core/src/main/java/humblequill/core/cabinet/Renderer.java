@@ -17,6 +17,9 @@ final class Renderer {
   private static final double FAR = 60;
   private static final double HAIR = 0.0008;
 
+  /** Forms thinner than twice this share of the picture get a finer outline. */
+  private static final double SMALL = 0.012;
+
   private final Camera camera;
   private final Vector3D light;
 
@@ -28,16 +31,22 @@ final class Renderer {
     this.light = light.normalize();
   }
 
-  /** The picture of all surfaces on level ground. */
-  Drawing draw(List<Mesh> meshes) {
+  /**
+   * The picture of all surfaces.
+   *
+   * @param grounded whether they stand on level ground, which shows their shadow and the eye level
+   */
+  Drawing draw(List<Mesh> meshes, boolean grounded) {
     var shapes = new ArrayList<Drawing.Shape>();
     double level = camera.eyeLevel();
-    if (level > 0 && level < camera.size()) {
+    if (grounded && level > 0 && level < camera.size()) {
       shapes.add(
           new Drawing.Shape(
               Drawing.Ink.LEVEL, List.of(new double[] {0, level, camera.size(), level})));
     }
-    shapes.add(new Drawing.Shape(Drawing.Ink.CAST, cast(meshes)));
+    if (grounded) {
+      shapes.add(new Drawing.Shape(Drawing.Ink.CAST, cast(meshes)));
+    }
     var views = meshes.stream().map(mesh -> new SeenMesh(mesh, camera, light)).toList();
     for (var view : DrawOrder.of(views, camera)) {
       paint(view, shapes);
@@ -59,12 +68,14 @@ final class Renderer {
         paintPlane(view, f, shapes);
       }
     } else {
-      paint(view, seen, shapes);
+      boolean small = view.mesh.reach() * camera.scaleAt(view.depth) < SMALL * camera.size();
+      paint(view, seen, small ? Drawing.Ink.FINE_CONTOUR : Drawing.Ink.CONTOUR, shapes);
       shapes.add(new Drawing.Shape(Drawing.Ink.CROSS, Contours.across(view, camera.eye())));
     }
   }
 
-  private void paint(SeenMesh view, List<Integer> seen, List<Drawing.Shape> shapes) {
+  private void paint(
+      SeenMesh view, List<Integer> seen, Drawing.Ink ink, List<Drawing.Shape> shapes) {
     var lit = new Region();
     var tones = List.of(new Region(), new Region(), new Region());
     for (int f : seen) {
@@ -79,7 +90,7 @@ final class Renderer {
     for (int i = 0; i < LIMITS.length; i++) {
       shapes.add(new Drawing.Shape(TONES[i], tones.get(i).outline()));
     }
-    shapes.add(new Drawing.Shape(Drawing.Ink.CONTOUR, Contours.of(view, seen)));
+    shapes.add(new Drawing.Shape(ink, Contours.of(view, seen)));
   }
 
   /**

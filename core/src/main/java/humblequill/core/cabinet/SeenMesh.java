@@ -42,6 +42,19 @@ final class SeenMesh {
     }
   }
 
+  /** Whether the axes lie farther apart than this on the picture, going by one direction alone. */
+  boolean clearOf(SeenMesh other, double apart) {
+    var a = axis[0];
+    var b = axis[STEPS];
+    var c = other.axis[0];
+    var d = other.axis[STEPS];
+    return beside(a.x(), b.x(), c.x(), d.x(), apart) || beside(a.y(), b.y(), c.y(), d.y(), apart);
+  }
+
+  private static boolean beside(double a, double b, double c, double d, double apart) {
+    return Math.min(a, b) > Math.max(c, d) + apart || Math.min(c, d) > Math.max(a, b) + apart;
+  }
+
   /** Twice the area on the picture; negative when the outside is seen, since y runs down. */
   private double area(int[] face) {
     double area = 0;

@@ -40,7 +40,12 @@ public record Skeleton(
     }
   }
 
-  /** An arm, from the shoulder to the fingertips. */
+  /**
+   * An arm, from the shoulder to the fingertips.
+   *
+   * @param twist degrees about its length that the forearm turns from the elbow to the wrist
+   * @param hand turn of the hand: fingers down, the palm to the front, the thumb outside
+   */
   public record Arm(
       Vector3D shoulder,
       Vector3D elbow,
@@ -48,6 +53,7 @@ public record Skeleton(
       Vector3D tip,
       Rotation upper,
       Rotation lower,
+      double twist,
       Rotation hand) {}
 
   /** A leg, from the hip to the toes. */
@@ -138,9 +144,10 @@ public record Skeleton(
     var elbow = shoulder.add(upper.applyTo(Turns.DOWN).scalarMultiply(body.upperArm()));
     var lower = Turns.then(upper, Turns.x(-p.of(Motion.ELBOW, side)));
     var wrist = elbow.add(lower.applyTo(Turns.DOWN).scalarMultiply(body.forearm()));
-    var hand = Turns.then(lower, Turns.x(-p.of(Motion.WRIST, side)));
+    double twist = -side.sign() * (90 - p.of(Motion.FOREARM, side));
+    var hand = Turns.then(lower, Turns.y(twist), Turns.x(-p.of(Motion.WRIST, side)));
     var tip = wrist.add(hand.applyTo(Turns.DOWN).scalarMultiply(body.hand()));
-    return new Arm(shoulder, elbow, wrist, tip, upper, lower, hand);
+    return new Arm(shoulder, elbow, wrist, tip, upper, lower, twist, hand);
   }
 
   private static Leg leg(Body body, Frame root, Posture p, Side side) {
@@ -172,6 +179,7 @@ public record Skeleton(
                     a.tip.add(by),
                     a.upper,
                     a.lower,
+                    a.twist,
                     a.hand)));
     var movedLegs = new EnumMap<Side, Leg>(Side.class);
     legs.forEach(

@@ -95,7 +95,7 @@ class MeshTest {
     var far = Solids.box(1, 1, 1).placed(Turns.y(0), new Vector3D(0, 0.5, -1));
     var camera = new Camera(new Vector3D(0, 1, 8), new Vector3D(0, 0.5, 0), 50, 1000);
     var meshes = List.of(near.parts().get(0), far.parts().get(0));
-    var drawing = new Renderer(camera, new Vector3D(0.3, 1, 0.4)).draw(meshes);
+    var drawing = new Renderer(camera, new Vector3D(0.3, 1, 0.4)).draw(meshes, true);
     var areas = drawing.shapes().stream().filter(s -> !s.ink().line()).toList();
     var seen = camera.see(new Vector3D(0.7, 1, 1.5));
     assertThat(areas.get(areas.size() - 1).rows().get(0))

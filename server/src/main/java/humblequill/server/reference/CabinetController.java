@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Min;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -26,14 +27,15 @@ class CabinetController {
    *
    * @param size width and height of the picture that the landmarks' places count in
    * @param landmarks true places
-   * @param cameraHeight height of the eye above the ground
+   * @param cameraHeight height of the eye above the ground, in heights of a figure; null for what
+   *     stands on none
    * @param lens focal length in millimetres
    * @param foreshortening mean share by which long parts look shorter, 0 to 1
    */
   record CabinetReference(
       double size,
       List<CabinetLandmark> landmarks,
-      double cameraHeight,
+      @Nullable Double cameraHeight,
       double lens,
       double foreshortening) {}
 
@@ -55,7 +57,7 @@ class CabinetController {
         r.landmarks().entrySet().stream()
             .map(e -> CabinetLandmark.of(e.getKey(), e.getValue()))
             .toList(),
-        r.cameraHeight(),
+        r.cameraHeight().isPresent() ? r.cameraHeight().getAsDouble() : null,
         r.lens(),
         r.foreshortening());
   }

@@ -13,9 +13,9 @@ import java.util.TreeMap;
 /**
  * Draws a reference as a picture of dots.
  *
- * <p>No two inks are equally light, so that the picture is painted in greys, one byte a dot, and
- * every grey then stands for a colour: that of its ink, or one between the two inks next to it
- * where their edge is smoothed.
+ * <p>No two colours of ink are equally light, so that the picture is painted in greys, one byte a
+ * dot, and every grey then stands for a colour: that of its ink, or one between the two inks next
+ * to it where their edge is smoothed.
  */
 public final class CabinetPng {
   private static final int GREYS = 256;

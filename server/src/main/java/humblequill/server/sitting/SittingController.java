@@ -1,5 +1,6 @@
 package humblequill.server.sitting;
 
+import humblequill.core.cabinet.Reference;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
 import jakarta.validation.Valid;
@@ -34,9 +35,7 @@ class SittingController {
     return new LadderView(
         ladder.seconds(),
         ladder.drawings(),
-        ladder.steps().stream()
-            .map(s -> new LadderView.Rung(s.kind(), s.seconds(), s.part()))
-            .toList());
+        ladder.steps().stream().map(LadderView.Rung::of).toList());
   }
 
   @PostMapping
@@ -95,7 +94,16 @@ class SittingController {
 
   /** A ladder before it begins. */
   record LadderView(int seconds, int drawings, List<Rung> rungs) {
-    /** One step of it. */
-    record Rung(Step.Kind kind, int seconds, String part) {}
+    /**
+     * One step of it.
+     *
+     * @param cabinet what the cabinet shows of a part of the body; null where any reference will do
+     */
+    record Rung(Step.Kind kind, int seconds, String part, Reference.@Nullable Kind cabinet) {
+      static Rung of(Step step) {
+        var shown = Reference.Kind.ofPart(step.part()).orElse(null);
+        return new Rung(step.kind(), step.seconds(), step.part(), shown);
+      }
+    }
   }
 }

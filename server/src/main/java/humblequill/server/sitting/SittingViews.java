@@ -82,21 +82,23 @@ class SittingViews {
       var step = steps.get(i);
       ends += i == timed.step() ? 0 : step.seconds() * 1000L;
       boolean rests = step.kind() == Step.Kind.BREAK;
-      ahead.add(new SittingView.Ahead(i, ends, rests ? null : picture(begun, pictures, reference)));
+      ahead.add(
+          new SittingView.Ahead(i, ends, rests ? null : picture(begun, step, pictures, reference)));
       boolean last = i + 1 == steps.size() || steps.get(i + 1).drawing() != step.drawing();
       reference += !rests && last ? 1 : 0;
     }
     return ahead;
   }
 
-  private static @Nullable String picture(BegunSitting begun, List<UUID> pictures, int reference) {
+  private static @Nullable String picture(
+      BegunSitting begun, Step step, List<UUID> pictures, int reference) {
     return switch (begun.references()) {
       case NONE -> null;
       case CABINET ->
           "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s"
               .formatted(
                   begun.seed() + reference,
-                  begun.cabinet(),
+                  Reference.Kind.ofPart(step.part()).orElse(begun.cabinet()),
                   Objects.requireNonNullElse(begun.foreshortening(), Reference.Foreshortening.ANY));
       case FOLDER ->
           pictures.isEmpty()
