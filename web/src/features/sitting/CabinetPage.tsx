@@ -153,7 +153,7 @@ function Marks({ facts }: { facts: Schemas['CabinetReference'] }) {
       {facts.landmarks.map(({ name, x, y }, i) => (
         <g key={name}>
           <circle cx={x} cy={y} r={7} className="stroke-on-picture fill-none" strokeWidth={3} />
-          <text x={x + 12} y={y + 8} fontSize={24} className="fill-on-picture">
+          <text x={x + 12} y={y + 11} fontSize={32} className="fill-on-picture">
             {i + 1}
           </text>
         </g>

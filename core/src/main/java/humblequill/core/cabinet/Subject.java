@@ -202,7 +202,7 @@ record Subject(
     for (var side : shown) {
       var leg = s.legs().get(side);
       var foot = new Foot(leg, side, s.body().ankleHeight());
-      var prefix = shown.size() == 1 ? "" : name(side) + " ";
+      var prefix = shown.size() == 1 ? "" : name(side) + " foot, ";
       meshes.addAll(FigureMesh.lowerLeg(s, side));
       framed.addAll(pointsOf(foot.parts()));
       framed.add(leg.ankle().scalarMultiply(0.75).add(leg.knee().scalarMultiply(0.25)));
