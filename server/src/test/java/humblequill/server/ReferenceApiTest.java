@@ -13,6 +13,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,6 +27,11 @@ import tools.jackson.databind.JsonNode;
 /** The cabinet's pictures, and a folder of the learner's own. */
 @ExtendWith(RunningQuill.class)
 class ReferenceApiTest {
+  /** 48 x 32 dots, written by a browser. */
+  private static final String WEBP =
+      "UklGRlgAAABXRUJQVlA4IEwAAACQBACdASowACAAPv1oqlArJiQitUgBYB+JZwDIICzay87VyrpQJbL9jTu6UAAA"
+          + "/u0yP9L9UJ/qwqukb/P4fyFranQNru5df9hMsAAA";
+
   private static byte[] bytes(Api api, String path) throws IOException, InterruptedException {
     var request =
         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + api.port() + path)).build();
@@ -70,6 +76,9 @@ class ReferenceApiTest {
     }
     var file = Files.readAllBytes(folder.resolve("quay 0.png"));
     Files.write(folder.resolve("cut.png"), Arrays.copyOf(file, file.length / 2));
+    var webp = Base64.getDecoder().decode(WEBP);
+    Files.write(folder.resolve("phone.webp"), webp);
+    Files.write(folder.resolve("phone cut.webp"), Arrays.copyOf(webp, webp.length / 2));
     Files.writeString(folder.resolve("text.jpg"), "no picture");
     Files.writeString(folder.resolve("notes.txt"), "left alone");
     Files.createSymbolicLink(folder.resolve("gone"), folder.resolve("nowhere"));
@@ -77,11 +86,13 @@ class ReferenceApiTest {
     assertThat(api.put("/api/references/folder", Map.of("path", folder.toString())).status())
         .isEqualTo(200);
     var view = finished(api);
-    assertThat(view.path("pictures").asInt()).isEqualTo(12);
-    assertThat(view.path("of").asInt()).isEqualTo(14);
+    assertThat(view.path("pictures").asInt()).isEqualTo(13);
+    assertThat(view.path("of").asInt()).isEqualTo(16);
     assertThat(view.path("broken").findValuesAsString("path"))
         .containsExactlyInAnyOrder(
-            folder.resolve("cut.png").toString(), folder.resolve("text.jpg").toString());
+            folder.resolve("cut.png").toString(),
+            folder.resolve("phone cut.webp").toString(),
+            folder.resolve("text.jpg").toString());
     assertThat(Files.getLastModifiedTime(folder.resolve("quay 0.png"))).isEqualTo(before);
     var none = api.put("/api/references/folder", Map.of("path", folder + "/nowhere"));
     assertThat(none.status()).isEqualTo(400);

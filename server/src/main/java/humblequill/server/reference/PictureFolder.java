@@ -61,7 +61,11 @@ public class PictureFolder {
   }
 
   /** A file as the walk through the folder met it; it may be gone when its turn comes. */
-  private record PictureFile(Path path, long bytes, long changedAt) {}
+  private record PictureFile(Path path, long bytes, long changedAt) {
+    boolean is(PictureEntity known) {
+      return bytes == known.bytes && changedAt == known.changedAt;
+    }
+  }
 
   /** How far the background work is. */
   private record Progress(int done, int of, boolean running) {}
@@ -186,7 +190,7 @@ public class PictureFolder {
       for (int i = 0; i < files.size() && own == run; i++) {
         var file = files.get(i);
         var old = known.remove(file.path.toString());
-        if (old == null || old.bytes != file.bytes || old.changedAt != file.changedAt) {
+        if (old == null || !old.broken.isEmpty() || !file.is(old)) {
           found.add(look(file, old == null ? new PictureEntity() : old));
         }
         if (found.size() == AT_ONCE) {

@@ -3,6 +3,7 @@ package humblequill.server.reference;
 import java.awt.Dimension;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 
 /**
@@ -12,6 +13,9 @@ import javax.imageio.ImageIO;
 final class PictureReader {
   private static final int KEPT = 160;
   private static final int MOST_PIXELS = 150_000_000;
+
+  /** This kind is unpacked whole before dots are dropped, at four bytes a dot. */
+  private static final int MOST_PIXELS_WEBP = 40_000_000;
 
   private PictureReader() {}
 
@@ -36,14 +40,16 @@ final class PictureReader {
         reader.setInput(in, true, true);
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
-        if ((long) width * height > MOST_PIXELS) {
-          throw new IOException("is larger than " + MOST_PIXELS / 1_000_000 + " million dots");
+        boolean webp = reader.getFormatName().toLowerCase(Locale.ROOT).contains("webp");
+        int most = webp ? MOST_PIXELS_WEBP : MOST_PIXELS;
+        if ((long) width * height > most) {
+          throw new IOException("is larger than " + most / 1_000_000 + " million dots");
         }
         int step = Math.max(1, Math.max(width, height) / KEPT);
         var settings = reader.getDefaultReadParam();
         settings.setSourceSubsampling(step, step, 0, 0);
         reader.read(0, settings);
-        if (cut[0] != null && cut[0].toLowerCase(java.util.Locale.ROOT).contains("premature")) {
+        if (cut[0] != null && cut[0].toLowerCase(Locale.ROOT).contains("premature")) {
           throw new IOException("is cut off");
         }
         return new Dimension(width, height);
