@@ -1,3 +1,4 @@
+import { X } from 'lucide-react'
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 
@@ -24,17 +25,27 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
         {notice && (
           <div className="floats bg-ink text-paper rounded-paper wide:bottom-6 fixed inset-x-4 bottom-20 z-50 mx-auto flex max-w-lg items-center justify-between gap-4 px-4 py-2">
             <span>{notice.text}</span>
-            {notice.action && (
-              <Button
-                className="border-paper! hover:text-paper! shrink-0"
-                onClick={() => {
-                  notice.action?.run()
-                  setNotice(undefined)
-                }}
+            <span className="flex shrink-0 items-center gap-3">
+              {notice.action && (
+                <Button
+                  className="border-paper! hover:text-paper!"
+                  onClick={() => {
+                    notice.action?.run()
+                    setNotice(undefined)
+                  }}
+                >
+                  {notice.action.label}
+                </Button>
+              )}
+              <button
+                type="button"
+                aria-label="Put the notice away"
+                className="grid size-8 place-items-center pointer-coarse:size-11"
+                onClick={() => setNotice(undefined)}
               >
-                {notice.action.label}
-              </Button>
-            )}
+                <X size={18} aria-hidden />
+              </button>
+            </span>
           </div>
         )}
       </div>

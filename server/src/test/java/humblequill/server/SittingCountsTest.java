@@ -113,6 +113,15 @@ class SittingCountsTest {
   }
 
   @Test
+  void a_prompt_that_is_gone_meanwhile_costs_no_drawing() {
+    var plan = Map.of("kind", "OWN", "rows", List.of(Map.of("count", 2, "seconds", 60)));
+    var gone = UUID.randomUUID();
+    draw(SittingApiTest.sitting(UUID.randomUUID(), "plan", plan, "promptId", gone));
+    assertThat(api.get("/api/today").json().path("entries").get(0).path("drawings").asInt())
+        .isEqualTo(2);
+  }
+
+  @Test
   void an_exercise_is_met() {
     api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-03-02"));
     var exercise = api.get("/api/today").json().path("shares").get(0).path("exerciseId").asString();
