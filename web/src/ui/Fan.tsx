@@ -24,6 +24,7 @@ export function Fan({
   reach,
   text,
   label,
+  small = false,
 }: {
   /** First day of the span. */
   from: string
@@ -38,6 +39,8 @@ export function Fan({
   /** All of it in words. */
   text: string
   label: (date: string) => string
+  /** Without dates and figures, to stand in a list beside its words. */
+  small?: boolean
 }) {
   const last = reach.at(-1)
   const end = last && last.date > due ? last.date : due
@@ -53,7 +56,11 @@ export function Fan({
   const point = (r: Reach, key: 'low' | 'middle' | 'high') => `${x(days(from, r.date) + 1)} ${y(r[key])}`
   const area = (key: 'low' | 'high') => reach.map((r) => `L${point(r, key)}`)
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={text} className="w-full max-w-2xl">
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      {...(small ? { 'aria-hidden': true } : { role: 'img', 'aria-label': text })}
+      className={small ? 'w-36 shrink-0 [&_*]:[vector-effect:non-scaling-stroke]' : 'w-full max-w-2xl'}
+    >
       <line x1={LEFT} x2={WIDTH - 8} y1={y(0)} y2={y(0)} className="stroke-hairline" />
       <line
         x1={LEFT}
@@ -63,9 +70,11 @@ export function Fan({
         className="stroke-pencil"
         strokeDasharray="5 4"
       />
-      <text x={LEFT - 6} y={y(asked) + 4} textAnchor="end" className="fill-ink text-[13px]">
-        {asked}
-      </text>
+      {!small && (
+        <text x={LEFT - 6} y={y(asked) + 4} textAnchor="end" className="fill-ink text-[13px]">
+          {asked}
+        </text>
+      )}
       <line
         x1={x(days(from, due) + 1)}
         x2={x(days(from, due) + 1)}
@@ -98,16 +107,20 @@ export function Fan({
       {today >= from && today <= end && reach.length > 0 && (
         <circle cx={now} cy={y(drawn)} r={4} className="fill-ink" />
       )}
-      <text x={LEFT} y={HEIGHT - 5} className="fill-faded text-[13px]">
-        {label(from)}
-      </text>
-      <text x={x(days(from, due) + 1)} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
-        {label(due)}
-      </text>
-      {end > due && (
-        <text x={WIDTH - 8} y={HEIGHT - 5} textAnchor="end" className="fill-faded text-[13px]">
-          {days(due, end) * 6 > span && label(end)}
-        </text>
+      {!small && (
+        <>
+          <text x={LEFT} y={HEIGHT - 5} className="fill-faded text-[13px]">
+            {label(from)}
+          </text>
+          <text x={x(days(from, due) + 1)} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
+            {label(due)}
+          </text>
+          {end > due && (
+            <text x={WIDTH - 8} y={HEIGHT - 5} textAnchor="end" className="fill-faded text-[13px]">
+              {days(due, end) * 6 > span && label(end)}
+            </text>
+          )}
+        </>
       )}
     </svg>
   )

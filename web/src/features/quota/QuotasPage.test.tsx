@@ -120,6 +120,7 @@ test('a running quota tells its chance, what would change it, and what today ask
   expect(screen.getByText(/^10 drawings on each of 8 days left, about 1 h a day/)).toBeInTheDocument()
   expect(screen.getByText(/4 more drawing days at your pace/)).toBeInTheDocument()
   expect(screen.getByText('71 instead of 90')).toBeInTheDocument()
+  expect(screen.getByText('Needs 10 drawings a day.')).toBeInTheDocument()
   expect(screen.getByText('10 drawings, 0 done, 3 come with the course')).toBeInTheDocument()
   expect(screen.getByText(/1 of 2 own days brought 10 drawings or more \(9–91 %/)).toBeInTheDocument()
   expect(screen.getByText('no eraser: 2 of 3 entries')).toBeInTheDocument()

@@ -6,6 +6,7 @@ import { LINE_LINK } from '../../ui/Button'
 import { Tally } from '../../ui/Tally'
 import { Waiting } from '../../ui/Waiting'
 import { Ended } from './Ended'
+import { QuotaFan } from './QuotaFan'
 import { Running } from './Running'
 import { OUTCOMES, promise, unitOf, units, verdict, weekly, type Quota } from './text'
 
@@ -94,14 +95,22 @@ function RunningLine({ quota, shown }: { quota: Quota; shown: boolean }) {
           {format.number(p.done)} of {units(p.asked, unit, format)}
         </span>
       </div>
-      <Tally done={p.done} planned={p.asked} text={`${p.done} of ${units(p.asked, unit, format)}`} />
-      <p
-        className={
-          quota.forecast && quota.forecast.inTime < 0.5 && p.left > 0 ? 'text-sanguine' : 'text-faded'
-        }
-      >
-        {verdict(quota, format)}
-      </p>
+      <div className="flex flex-wrap items-start justify-between gap-x-4">
+        <div className="min-w-56 flex-1">
+          <Tally done={p.done} planned={p.asked} text={`${p.done} of ${units(p.asked, unit, format)}`} />
+          <p
+            className={
+              quota.forecast && quota.forecast.inTime < 0.5 && p.left > 0 ? 'text-sanguine' : 'text-faded'
+            }
+          >
+            {verdict(quota, format)}
+          </p>
+          {p.left > 0 && (
+            <p className="text-faded">{`Needs ${units(p.neededPerDay, unit, format)} a day.`}</p>
+          )}
+        </div>
+        <QuotaFan quota={quota} small />
+      </div>
     </li>
   )
 }

@@ -4,11 +4,11 @@ import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { Fan } from '../../ui/Fan'
 import { Sheet } from '../../ui/Sheet'
 import { beginQuota } from '../sitting/begin'
 import { Kept } from './Kept'
 import { Prompts } from './Prompts'
+import { QuotaFan } from './QuotaFan'
 import { changes, dates, enough, promise, RULES, unitOf, units, verdict, weekly, type Quota } from './text'
 import { useQuotas } from './useQuotas'
 
@@ -43,17 +43,7 @@ export function Running({ quota }: { quota: Quota }) {
               </ul>
             </>
           )}
-          <Fan
-            from={p.from}
-            today={today}
-            due={p.due}
-            asked={p.asked}
-            curve={p.curve}
-            before={weekly(terms) ? undefined : quota.before?.curve}
-            reach={forecast.fan}
-            text={`${p.done} of ${units(p.asked, unit, format)} on ${format.dayMonth(today)}. ${dates(forecast, format)}`}
-            label={format.dayMonth}
-          />
+          <QuotaFan quota={quota} />
           {p.left > 0 && !weekly(terms) && <p className="text-faded">{dates(forecast, format)}</p>}
           <p className="text-faded">{enough(forecast, p.neededPerDay, unit, format)}</p>
         </>

@@ -1,0 +1,28 @@
+import { useQuery } from '@tanstack/react-query'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../app/locale'
+import { Fan } from '../../ui/Fan'
+import { dates, unitOf, units, weekly, type Quota } from './text'
+
+/** The fan of a promise under way; nothing before it has begun. */
+export function QuotaFan({ quota, small = false }: { quota: Quota; small?: boolean }) {
+  const format = useFormats()
+  const { progress: p, terms, forecast } = quota
+  const today = useQuery(queries.today()).data?.day ?? p.from
+  return (
+    forecast && (
+      <Fan
+        from={p.from}
+        today={today}
+        due={p.due}
+        asked={p.asked}
+        curve={p.curve}
+        before={weekly(terms) ? undefined : quota.before?.curve}
+        reach={forecast.fan}
+        text={`${p.done} of ${units(p.asked, unitOf(terms), format)} on ${format.dayMonth(today)}. ${dates(forecast, format)}`}
+        label={format.dayMonth}
+        small={small}
+      />
+    )
+  )
+}
