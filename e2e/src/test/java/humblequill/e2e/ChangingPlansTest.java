@@ -8,28 +8,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** A plan that meets life: a learner on Thursday who has drawn nothing since Monday. */
-class ChangingPlansTest {
-  private static Quill quill;
-  private static Pages pages;
-
-  @BeforeAll
-  static void start() {
-    quill = Quill.start(Quill.folder());
-    quill.seventyMinutesADay();
+class ChangingPlansTest extends LaterTest {
+  ChangingPlansTest() {
     var placed = "{\"courseId\":\"harbour-year\",\"start\":\"2026-03-02\"}";
     assertThat(quill.json("PUT", "/api/course", placed).statusCode()).isEqualTo(200);
-    pages = new Pages();
-  }
-
-  @AfterAll
-  static void stop() {
-    pages.close();
-    quill.close();
   }
 
   private static Locator tab(Page page, String name) {

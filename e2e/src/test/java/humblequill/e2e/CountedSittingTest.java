@@ -6,39 +6,13 @@ import static humblequill.e2e.Pages.field;
 import static humblequill.e2e.Pages.link;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Sittings begun for promises that count something else than drawings. */
-class CountedSittingTest {
-  private static Path folder;
-  private static Quill quill;
-  private static Pages pages;
-
-  @BeforeAll
-  static void start() {
-    folder = Quill.folder();
-    quill = Quill.start(folder);
-    quill.seventyMinutesADay();
-    pages = new Pages();
-  }
-
-  @AfterAll
-  static void stop() {
-    pages.close();
-    quill.close();
-  }
-
-  private static void later(String now) {
-    quill.kill();
-    quill = Quill.startAt(now, folder);
-  }
-
-  private static void promise(String terms) {
+class CountedSittingTest extends LaterTest {
+  private void promise(String terms) {
     var body =
         "{\"id\":\"%s\",\"terms\":{%s,\"start\":\"2026-03-05\",\"rest\":[],\"policy\":\"SPREAD\",\"rules\":[],\"secondsEach\":300,\"beside\":true}}"
             .formatted(UUID.randomUUID(), terms);

@@ -9,38 +9,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** "90 mooring posts in ten days, half an hour a day?" and what becomes of it. */
-class PromiseTest {
-  private static Path folder;
-  private static Quill quill;
-  private static Pages pages;
-
-  @BeforeAll
-  static void start() {
-    folder = Quill.folder();
-    quill = Quill.start(folder);
-    quill.seventyMinutesADay();
-    pages = new Pages();
-  }
-
-  @AfterAll
-  static void stop() {
-    pages.close();
-    quill.close();
-  }
-
-  /** Killed and started again at a later moment: what was acknowledged is there. */
-  private static void later(String now) {
-    quill.kill();
-    quill = Quill.startAt(now, folder);
-  }
-
+class PromiseTest extends LaterTest {
   @Test
   void told_the_truth_begun_all_the_same_timed_missed_stopped_and_taken_again() {
     var page = pages.open(quill.url() + "/quotas/new");

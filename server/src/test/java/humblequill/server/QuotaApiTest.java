@@ -8,30 +8,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A promise from the first question to the second run, through the API. */
-class QuotaApiTest {
-  private static final ClockedQuill QUILL = new ClockedQuill();
-  private Api api;
-
-  @BeforeAll
-  static void start() {
-    ClockedQuill.minutesADay(QUILL.at(RunningQuill.NOW), 70);
-  }
-
-  @BeforeEach
-  void clear() {
-    api = QUILL.freshMorning();
-  }
-
-  @AfterAll
-  static void stop() {
-    QUILL.close();
+class QuotaApiTest extends ClockedTest {
+  QuotaApiTest() {
+    super(70);
   }
 
   private static Map<String, Object> terms(Object... more) {
@@ -103,7 +86,7 @@ class QuotaApiTest {
     assertThat(first.path("progress").path("doneToday").asInt()).isEqualTo(9);
     assertThat(first.path("progress").path("left").asInt()).isEqualTo(81);
     assertThat(first.path("outcome").asString()).isEqualTo("RUNNING");
-    api = QUILL.at("2026-03-08T10:00:00Z");
+    api = quill.at("2026-03-08T10:00:00Z");
     var missed = quota(made);
     assertThat(missed.path("progress").path("missed").asInt()).isEqualTo(2);
     assertThat(missed.path("progress").path("neededPerDay").asInt())
@@ -127,7 +110,7 @@ class QuotaApiTest {
             "best", List.of(best));
     assertThat(api.put(path + "/result", result).json().path("learned").asString())
         .isEqualTo("Choose the posts the evening before.");
-    api = QUILL.at("2026-04-02T10:00:00Z");
+    api = quill.at("2026-04-02T10:00:00Z");
     assertThat(quota(made).path("progress").path("done").asInt())
         .as("its record stays")
         .isEqualTo(63);

@@ -6,32 +6,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** The kinds of promises, and what can be done with each, through the API. */
-class QuotaKindsTest {
-  private static final ClockedQuill QUILL = new ClockedQuill();
-  private Api api;
-
-  @BeforeAll
-  static void start() {
-    ClockedQuill.minutesADay(QUILL.at(RunningQuill.NOW), 60);
-  }
-
-  @BeforeEach
-  void clear() {
-    api = QUILL.freshMorning();
-  }
-
-  @AfterAll
-  static void stop() {
-    QUILL.close();
+class QuotaKindsTest extends ClockedTest {
+  QuotaKindsTest() {
+    super(60);
   }
 
   private static Map<String, Object> terms(String kind, int count, Object... more) {
@@ -77,7 +60,7 @@ class QuotaKindsTest {
     assertThat(run.path("progress").path("due").asString()).isEqualTo("2026-04-03");
     assertThat(run.path("progress").path("page").asInt()).isEqualTo(1);
     draw("2026-03-05", "drawings", 1);
-    api = QUILL.at("2026-03-07T10:00:00Z");
+    api = quill.at("2026-03-07T10:00:00Z");
     var later = quota(run).path("progress");
     assertThat(later.path("page").asInt()).as("yesterday was missed").isEqualTo(2);
     assertThat(later.path("due").asString()).isEqualTo("2026-04-04");
@@ -89,12 +72,12 @@ class QuotaKindsTest {
   void a_ramp_steps_up_after_a_week_that_met_it() {
     var ramp = make(terms("RAMP", 10, "step", 4, "weeks", 6));
     draw("2026-03-05", "drawings", 12);
-    api = QUILL.at("2026-03-13T10:00:00Z");
+    api = quill.at("2026-03-13T10:00:00Z");
     var second = quota(ramp);
     assertThat(second.path("progress").path("asked").asInt()).isEqualTo(14);
     assertThat(second.path("progress").path("weeks").get(0).path("met").asBoolean()).isTrue();
     assertThat(second.path("forecast").path("ownDays").asInt()).as("a week and a day").isEqualTo(8);
-    api = QUILL.at("2026-05-01T10:00:00Z");
+    api = quill.at("2026-05-01T10:00:00Z");
     assertThat(quota(ramp).path("outcome").asString())
         .as("six weeks are over")
         .isEqualTo("FINISHED");
@@ -107,7 +90,7 @@ class QuotaKindsTest {
     assertThat(quota(standing).path("outcome").asString())
         .as("reached, and still running")
         .isEqualTo("RUNNING");
-    api = QUILL.at("2026-06-01T10:00:00Z");
+    api = quill.at("2026-06-01T10:00:00Z");
     var now = quota(standing);
     assertThat(now.path("progress").path("weeks").size()).isEqualTo(12);
     assertThat(now.path("progress").path("total").asInt()).isEqualTo(7);
@@ -150,7 +133,7 @@ class QuotaKindsTest {
     draw("2026-03-05", "drawings", 4);
     var path = "/api/quotas/" + made.path("id").asString();
     api.post(path + "/end?version=0", Map.of());
-    api = QUILL.at("2026-03-09T10:00:00Z");
+    api = quill.at("2026-03-09T10:00:00Z");
     draw("2026-03-09", "drawings", 8);
     assertThat(quota(made).path("progress").path("done").asInt()).isEqualTo(4);
     assertThat(quota(made).path("run").path("done").asInt()).isEqualTo(4);
@@ -167,7 +150,7 @@ class QuotaKindsTest {
     assertThat(quota(made).path("outcome").asString()).isEqualTo("FINISHED");
     assertThat(quota(made).path("forecast").isNull()).isTrue();
     var other = make(terms("SPRINT", 80, "due", "2026-03-06"));
-    api = QUILL.at("2026-03-10T10:00:00Z");
+    api = quill.at("2026-03-10T10:00:00Z");
     assertThat(quota(other).path("outcome").asString()).isEqualTo("RUN_OUT");
   }
 

@@ -7,25 +7,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Sittings through the API, with the clock set forward between starts. */
-class SittingApiTest {
-  private static final ClockedQuill QUILL = new ClockedQuill();
-  private Api api;
-
-  @BeforeEach
-  void clear() {
-    api = QUILL.freshMorning();
-  }
-
-  @AfterAll
-  static void stop() {
-    QUILL.close();
+class SittingApiTest extends ClockedTest {
+  SittingApiTest() {
+    super(70);
   }
 
   static Map<String, Object> sitting(UUID id, Object... more) {
@@ -63,11 +52,11 @@ class SittingApiTest {
     assertThat(api.post("/api/sittings", sitting(id)).status()).as("told twice").isEqualTo(201);
     assertThat(api.post("/api/sittings", sitting(UUID.randomUUID())).json().path("code").asString())
         .isEqualTo("sitting-open");
-    api = QUILL.restartedAt("2026-03-05T10:04:30Z");
+    api = quill.restartedAt("2026-03-05T10:04:30Z");
     var later = api.get("/api/sittings/current").json().path("sitting");
     assertThat(later.path("step").asInt()).isEqualTo(4);
     assertThat(later.path("drawn").asInt()).isEqualTo(4);
-    api = QUILL.at("2026-03-05T13:00:00Z");
+    api = quill.at("2026-03-05T13:00:00Z");
     var today = api.get("/api/today").json().path("entries");
     assertThat(today.size()).isEqualTo(1);
     assertThat(today.get(0).path("drawings").asInt()).isEqualTo(10);
@@ -84,12 +73,12 @@ class SittingApiTest {
     api.post("/api/sittings", sitting(id));
     assertThat(press(id, "PAUSE", 0).path("paused").asBoolean()).isTrue();
     assertThat(press(id, "PAUSE", 0).path("events").asInt()).as("a retry").isEqualTo(1);
-    api = QUILL.at("2026-03-05T11:00:00Z");
+    api = quill.at("2026-03-05T11:00:00Z");
     assertThat(press(id, "RESUME", 1).path("step").asInt()).isZero();
     var skipped = press(id, "SKIP", 2);
     assertThat(skipped.path("skipped").asInt()).isEqualTo(1);
     assertThat(skipped.path("left").get(0).path("picture").asString()).contains("seed=8");
-    api = QUILL.at("2026-03-05T11:03:20Z");
+    api = quill.at("2026-03-05T11:03:20Z");
     var over = press(id, "FINISH", 3);
     assertThat(over.path("over").asBoolean()).isTrue();
     assertThat(api.get("/api/entries/" + id).json().path("drawings").asInt()).isEqualTo(3);
@@ -127,7 +116,7 @@ class SittingApiTest {
     var plan = Map.of("kind", "CLIMBING", "minutes", 30);
     var free = sitting(UUID.randomUUID(), "free", true, "plan", plan);
     api.post("/api/sittings", free);
-    api = QUILL.at("2026-03-05T11:00:00Z");
+    api = quill.at("2026-03-05T11:00:00Z");
     var promised = UUID.randomUUID();
     assertThat(api.post("/api/sittings", sitting(promised, "free", false)).status()).isEqualTo(201);
     var last = api.get("/api/sittings/last").json().path("begun");
@@ -143,7 +132,7 @@ class SittingApiTest {
     }
     var id = UUID.randomUUID();
     api.post("/api/sittings", sitting(id, "plan", Map.of("kind", "OWN", "rows", rows)));
-    api = QUILL.at("2026-03-05T13:00:00Z");
+    api = quill.at("2026-03-05T13:00:00Z");
     assertThat(api.get("/api/today").status()).isEqualTo(200);
     var entry = api.get("/api/entries/" + id).json();
     assertThat(entry.path("drawings").asInt()).isEqualTo(40);
@@ -164,7 +153,7 @@ class SittingApiTest {
     var begun = api.post("/api/sittings", sitting(id, "exerciseId", exercise));
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
     assertThat(api.delete("/api/course/changes/" + change).status()).isEqualTo(204);
-    api = QUILL.at("2026-03-05T11:00:00Z");
+    api = quill.at("2026-03-05T11:00:00Z");
     assertThat(api.get("/api/today").status()).isEqualTo(200);
     var entry = api.get("/api/entries/" + id).json();
     assertThat(entry.path("drawings").asInt()).isEqualTo(10);
@@ -180,12 +169,12 @@ class SittingApiTest {
   @Test
   void a_sitting_of_a_day_that_lies_ahead_now_is_logged_on_today() {
     zone("Pacific/Auckland");
-    api = QUILL.at("2026-03-05T20:00:00Z");
+    api = quill.at("2026-03-05T20:00:00Z");
     var id = UUID.randomUUID();
     assertThat(api.post("/api/sittings", sitting(id)).json().path("day").asString())
         .isEqualTo("2026-03-06");
     zone("UTC");
-    api = QUILL.at("2026-03-05T21:00:00Z");
+    api = quill.at("2026-03-05T21:00:00Z");
     assertThat(api.get("/api/today").json().path("entries").get(0).path("day").asString())
         .isEqualTo("2026-03-05");
   }

@@ -7,32 +7,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** A sitting begun for a promise counts for it, whatever the promise asks of an entry. */
-class SittingCountsTest {
-  private static final ClockedQuill QUILL = new ClockedQuill();
-  private Api api;
-
-  @BeforeAll
-  static void start() {
-    ClockedQuill.minutesADay(QUILL.at(RunningQuill.NOW), 60);
-  }
-
-  @BeforeEach
-  void clear() {
-    api = QUILL.freshMorning();
-  }
-
-  @AfterAll
-  static void stop() {
-    QUILL.close();
+class SittingCountsTest extends ClockedTest {
+  SittingCountsTest() {
+    super(60);
   }
 
   private UUID promise(Object... more) {
@@ -95,7 +78,7 @@ class SittingCountsTest {
   private void draw(Map<String, Object> sitting) {
     var begun = api.post("/api/sittings", sitting);
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
-    api = QUILL.at("2026-03-05T10:30:00Z");
+    api = quill.at("2026-03-05T10:30:00Z");
     api.get("/api/today");
   }
 
