@@ -19,7 +19,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -64,20 +63,13 @@ public class PlanBenchmark {
   }
 
   private static Exercise exercise(String id, int drawings) {
-    return new Exercise(
+    return Exercise.plain(
         id,
         id,
         ExerciseKind.DRILL,
         new Exercise.Target(Exercise.Unit.DRAWINGS, drawings),
         120,
         2,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        "",
-        "",
-        List.of(),
         List.of());
   }
 

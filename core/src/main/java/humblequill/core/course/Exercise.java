@@ -60,6 +60,36 @@ public record Exercise(
     }
   }
 
+  /**
+   * An exercise with nothing said about its day, its source or what to look for.
+   *
+   * @param topics topics it touches; none means those of its week
+   */
+  public static Exercise plain(
+      String id,
+      String title,
+      ExerciseKind kind,
+      Target target,
+      int secondsEach,
+      int chunk,
+      List<String> topics) {
+    return new Exercise(
+        id,
+        title,
+        kind,
+        target,
+        secondsEach,
+        chunk,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        "",
+        "",
+        List.of(),
+        topics);
+  }
+
   /** The same exercise with fewer units; empty when nothing is left of it. */
   Optional<Exercise> fewer(int units) {
     int left = target.quantity() - Math.max(0, units);

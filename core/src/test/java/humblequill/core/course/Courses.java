@@ -2,27 +2,19 @@ package humblequill.core.course;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Small courses for tests. */
 public final class Courses {
   private Courses() {}
 
   public static Exercise drill(String id, int drawings, int secondsEach) {
-    return new Exercise(
+    return Exercise.plain(
         id,
         "Title of " + id,
         ExerciseKind.DRILL,
         new Exercise.Target(Exercise.Unit.DRAWINGS, drawings),
         secondsEach,
         1,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        "",
-        "",
-        List.of(),
         List.of());
   }
 

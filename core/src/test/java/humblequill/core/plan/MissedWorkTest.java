@@ -130,7 +130,7 @@ class MissedWorkTest {
             "",
             List.of(),
             List.of(
-                new humblequill.core.course.Exercise(
+                humblequill.core.course.Exercise.plain(
                     "poses",
                     "Two-minute poses",
                     humblequill.core.course.ExerciseKind.TIMED_POSES,
@@ -138,13 +138,6 @@ class MissedWorkTest {
                         humblequill.core.course.Exercise.Unit.DRAWINGS, 40),
                     120,
                     1,
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    "",
-                    "",
-                    List.of(),
                     List.of())),
             List.of());
     var posing =

@@ -16,7 +16,6 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -177,14 +176,14 @@ public record ChangeToMake(
     if (courseId == null) {
       var name = topicName();
       var practise =
-          exercise(
+          Exercise.plain(
               "detour-" + as.replace('.', '-'),
               "Practise: " + name,
               ExerciseKind.STUDY,
               new Exercise.Target(Exercise.Unit.MINUTES, DETOUR_MINUTES),
               60,
               SITTING,
-              name);
+              List.of(name));
       return List.of(
           new CourseWeek(upperFirst(name), "", List.of(name), List.of(practise), List.of()));
     }
@@ -209,38 +208,13 @@ public record ChangeToMake(
 
   private Exercise warmUp(String as) {
     int amount = Math.max(1, need("minutes", minutes));
-    return exercise(
+    return Exercise.plain(
         "warm-up-" + as.replace('.', '-'),
         "Warm up: " + topicName(),
         ExerciseKind.WARM_UP,
         new Exercise.Target(Exercise.Unit.MINUTES, amount),
         60,
         Math.min(amount, 5),
-        topicName());
-  }
-
-  private static Exercise exercise(
-      String id,
-      String title,
-      ExerciseKind kind,
-      Exercise.Target target,
-      int secondsEach,
-      int chunk,
-      String topic) {
-    return new Exercise(
-        id,
-        title,
-        kind,
-        target,
-        secondsEach,
-        chunk,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        "",
-        "",
-        List.of(),
-        List.of(topic));
+        List.of(topicName()));
   }
 }
