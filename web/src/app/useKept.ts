@@ -7,6 +7,14 @@ function stored<T>(key: string): T | undefined {
   return text === null ? undefined : (JSON.parse(text) as T)
 }
 
+/** Changes some of what was typed into a form from another page; nothing where nothing is kept. */
+export function amendKept<T>(key: string, more: Partial<T>) {
+  const kept = stored<T>(key)
+  if (kept !== undefined) {
+    sessionStorage.setItem(PREFIX + key, JSON.stringify({ ...kept, ...more }))
+  }
+}
+
 /**
  * State of a form that outlives the page: whoever looks at another page in between finds what was typed,
  * until it is sent or given up.

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
 import { expect, test } from 'vitest'
@@ -68,6 +68,21 @@ test('a page that cannot be is said at its field, and nothing begins', async () 
   await userEvent.click(screen.getByRole('button', { name: 'Begin' }))
   expect(await screen.findByText('running')).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/sittings')[0]?.body).toMatchObject({ book: 'Quay book', page: 43 })
+})
+
+test('what was typed is found again until it begins or is put away', async () => {
+  page('/sitting?title=Oars&count=2&each=60')
+  await userEvent.type(await screen.findByLabelText('The one thing to look for'), 'the blade')
+  cleanup()
+  page('/sitting?title=Oars&count=2&each=60')
+  expect(await screen.findByLabelText('The one thing to look for')).toHaveValue('the blade')
+  await userEvent.click(screen.getByRole('button', { name: 'Start over' }))
+  expect(screen.getByLabelText('The one thing to look for')).toHaveValue('')
+  await userEvent.type(screen.getByLabelText('The one thing to look for'), 'the loom')
+  await userEvent.click(screen.getByRole('button', { name: 'Not now' }))
+  cleanup()
+  page('/sitting?title=Oars&count=2&each=60')
+  expect(await screen.findByLabelText('The one thing to look for')).toHaveValue('')
 })
 
 test('freely begun, it needs a subject and takes references from the cabinet', async () => {

@@ -1,30 +1,38 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, Navigate, useLocation, useNavigate, useSearchParams } from 'react-router'
+import { Link, Navigate, useNavigate, useSearchParams } from 'react-router'
 import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
+import { useKept } from '../../app/useKept'
 import { Button, LINE_LINK } from '../../ui/Button'
+import { CameBack } from '../../ui/CameBack'
 import { Options } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
 import { Waiting } from '../../ui/Waiting'
 import { drawingsOf } from '../plan-text'
 import { LadderForm, type LadderPart } from './LadderForm'
 import { LadderStrokes } from './LadderStrokes'
-import { begun, isFree, likeLast, newSitting, pageError, planOf, type Built, type UnderWay } from './built'
+import {
+  begun,
+  isFree,
+  keptAs,
+  likeLast,
+  newSitting,
+  pageError,
+  planOf,
+  type Built,
+  type UnderWay,
+} from './built'
 import { CABINET, FORESHORTENING, rungs, type Begun, type Plan } from './text'
 
 /** A sitting before it begins: what and how on the left leaf, the ladder and its references on the right. */
 export default function BuilderPage() {
   const [params] = useSearchParams()
-  const underWay = useLocation().state as UnderWay | null
   const current = useQuery(queries.currentSitting()).data
   const last = useQuery({ ...queries.lastSitting(), enabled: isFree(params) })
   if (current?.sitting) {
     return <Navigate to={`/sitting/${current.sitting.id}`} replace />
-  }
-  if (underWay) {
-    return <Builder begin={underWay.built} />
   }
   if (!isFree(params)) {
     return <Builder key={params.toString()} begin={newSitting(params)} />
@@ -45,15 +53,18 @@ export default function BuilderPage() {
 function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
   const navigate = useNavigate()
   const client = useQueryClient()
-  const [built, setBuilt] = useState(begin)
+  const search = useSearchParams()[0].toString()
+  const kept = useKept(keptAs(search), begin)
+  const built = kept.value
   const [id] = useState(() => crypto.randomUUID())
-  const set = (more: Partial<Built>) => setBuilt({ ...built, ...more })
+  const set = (more: Partial<Built>) => kept.set({ ...built, ...more })
   const [missing, setMissing] = useState(false)
   const plan = planOf(built)
   const badPage = built.page !== undefined && pageError(built.page) !== undefined
   const start = useMutation({
     mutationFn: async (plan: Plan) => answer(api.POST('/api/sittings', { body: begun(id, built, plan) })),
     onSuccess: async (sitting) => {
+      kept.forget()
       navigate(`/sitting/${sitting.id}`)
       await refreshAll(client)
     },
@@ -77,8 +88,9 @@ function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
     >
       <section aria-labelledby="sitting" className="wide:px-8 px-4 py-6">
         <h1 id="sitting">A sitting</h1>
+        <CameBack kept={kept} />
         <What built={built} set={set} missing={missing} />
-        {like && <p className="text-faded mt-4">Set as the last time.</p>}
+        {like && !kept.back && <p className="text-faded mt-4">Set as the last time.</p>}
         <LadderForm built={built} set={set} />
         <Before built={built} set={set} />
       </section>
@@ -98,7 +110,14 @@ function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
           <Button type="submit" look="ink" disabled={!plan || badPage || start.isPending}>
             Begin
           </Button>
-          <Button onClick={() => navigate('/today')}>Not now</Button>
+          <Button
+            onClick={() => {
+              kept.forget()
+              navigate('/today')
+            }}
+          >
+            Not now
+          </Button>
         </div>
       </section>
     </form>
@@ -298,7 +317,8 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
           <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>
           <Link
             to={`/cabinet?kind=${built.cabinet}&foreshortening=${built.foreshortening}&seed=${built.seed}`}
-            state={{ built, search } satisfies UnderWay}
+            state={{ search } satisfies UnderWay}
+            onClick={() => set({})}
             className={LINE_LINK}
           >
             Look into the cabinet

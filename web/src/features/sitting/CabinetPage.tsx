@@ -3,11 +3,12 @@ import { useState } from 'react'
 import { Link, useLocation, useSearchParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { useFormats } from '../../app/locale'
+import { amendKept } from '../../app/useKept'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
-import type { UnderWay } from './built'
+import { keptAs, type Built, type UnderWay } from './built'
 import { CABINET, FORESHORTENING } from './text'
 
 type Kind = keyof typeof CABINET
@@ -54,7 +55,7 @@ export default function CabinetPage() {
         {state ? (
           <Link
             to={`/sitting?${state.search}`}
-            state={{ ...state, built: { ...state.built, references: 'CABINET', ...chosen } }}
+            onClick={() => amendKept<Built>(keptAs(state.search), { references: 'CABINET', ...chosen })}
             className={LINE_LINK}
           >
             Draw from these

@@ -30,8 +30,11 @@ export type Built = {
 /** A prompt of a list, and the topic it is drawn under. */
 type Prompt = { id: string; topic: string }
 
-/** A sitting that is being built while one looks into the cabinet: what was typed, and its address. */
-export type UnderWay = { built: Built; search: string }
+/** A sitting that is being built while one looks into the cabinet: its address. */
+export type UnderWay = { search: string }
+
+/** What is typed of a sitting is kept under its address. */
+export const keptAs = (search: string) => `sitting:${search}`
 
 /** So many drawings of one length, as typed. */
 export type Row = { count: string; each: string }
