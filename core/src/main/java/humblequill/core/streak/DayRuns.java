@@ -2,9 +2,8 @@ package humblequill.core.streak;
 
 import humblequill.core.calendar.Weeks;
 import java.time.DayOfWeek;
-import java.time.LocalDate;
-import java.util.HashSet;
-import java.util.Set;
+import java.util.BitSet;
+import java.util.stream.Collectors;
 
 /** Counts runs in days that survive at most a given number of misses in a row. */
 final class DayRuns {
@@ -16,12 +15,12 @@ final class DayRuns {
     for (int i = 0; i < practice.length(); i++) {
       switch (practice.day(i)) {
         case PRACTISED -> {
-          runs.practised(practice.date(i));
+          runs.practised(i);
           missesInARow = 0;
         }
         case MISSED -> {
           missesInARow++;
-          runs.missed(practice.date(i), missesInARow <= missesForgiven);
+          runs.missed(i, missesInARow <= missesForgiven);
         }
         default -> {
           // Neutral days and the open day neither add nor break.
@@ -31,16 +30,22 @@ final class DayRuns {
     boolean todayPractised = practice.on(practice.today()) == PracticeRecord.Day.PRACTISED;
     boolean todayOpen = practice.on(practice.today()) == PracticeRecord.Day.OPEN;
     // A miss after the last practised day is forgiven as long as the run lives.
-    runs.forgiven.addAll(runs.onTrial);
+    runs.forgiven.or(runs.onTrial);
     return new Streak(
-        runs.current(),
-        runs.longest,
+        run(practice, runs.length, runs.from, runs.to),
+        run(practice, runs.longest, runs.longestFrom, runs.longestTo),
         Streak.Unit.DAYS,
         todayPractised,
         todayOpen && runs.length > 0 && missesInARow == missesForgiven,
         missesLeft(practice, weekStart, missesForgiven, runs.length == 0 ? 0 : missesInARow),
         0,
-        runs.forgiven);
+        runs.forgiven.stream().mapToObj(practice::date).collect(Collectors.toSet()));
+  }
+
+  private static Streak.Run run(PracticeRecord practice, int length, int from, int to) {
+    return length == 0
+        ? Streak.Run.NONE
+        : new Streak.Run(length, practice.date(from), practice.date(to));
   }
 
   private static int missesLeft(
@@ -64,36 +69,39 @@ final class DayRuns {
     return left;
   }
 
+  /** Days by their place in the record: dates are made only for what is told in the end. */
   private static final class Runs {
     private int length;
-    private LocalDate from;
-    private LocalDate to;
-    private Streak.Run longest = Streak.Run.NONE;
-    private final Set<LocalDate> forgiven = new HashSet<>();
-    private final Set<LocalDate> onTrial = new HashSet<>();
+    private int from;
+    private int to;
+    private int longest;
+    private int longestFrom;
+    private int longestTo;
+    private final BitSet forgiven = new BitSet();
+    private final BitSet onTrial = new BitSet();
 
-    private void practised(LocalDate date) {
-      from = length == 0 ? date : from;
-      to = date;
+    private void practised(int day) {
+      from = length == 0 ? day : from;
+      to = day;
       length++;
-      forgiven.addAll(onTrial);
-      onTrial.clear();
-      if (length >= longest.length()) {
-        longest = current();
+      if (!onTrial.isEmpty()) {
+        forgiven.or(onTrial);
+        onTrial.clear();
+      }
+      if (length >= longest) {
+        longest = length;
+        longestFrom = from;
+        longestTo = to;
       }
     }
 
-    private void missed(LocalDate date, boolean survives) {
+    private void missed(int day, boolean survives) {
       if (survives && length > 0) {
-        onTrial.add(date);
+        onTrial.set(day);
       } else {
         length = 0;
         onTrial.clear();
       }
-    }
-
-    private Streak.Run current() {
-      return length == 0 ? Streak.Run.NONE : new Streak.Run(length, from, to);
     }
   }
 }
