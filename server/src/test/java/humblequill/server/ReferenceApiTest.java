@@ -62,6 +62,10 @@ class ReferenceApiTest {
     assertThat(seen & 0xFFFFFF).as("where a knee is, there is no bare paper").isNotEqualTo(corner);
     assertThat(api.get("/api/cabinet?seed=1&kind=DRAGON").json().path("field").asString())
         .isEqualTo("kind");
+    for (var missing : List.of("/api/cabinet?seed=1", "/api/cabinet?seed=1&kind=")) {
+      assertThat(api.get(missing).json().path("detail").asString())
+          .isEqualTo("kind must be said; it was nothing.");
+    }
   }
 
   @Test

@@ -14,6 +14,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -70,6 +71,15 @@ class Problems extends ResponseEntityExceptionHandler {
         "internal",
         "Something went wrong here; nothing was changed. The log has the details.",
         Map.of());
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
+      MissingServletRequestParameterException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return ResponseEntity.badRequest().body(badValue(e.getParameterName(), null, "must be said"));
   }
 
   @Override
