@@ -159,10 +159,11 @@ record Subject(
         Skeleton.posed(
                 Body.of(random), new Skeleton.Frame(Vector3D.ZERO, Turns.y(0)), posture, Map.of())
             .orElseThrow();
+    // The elbow never lies before the hand, where the forearm would hide it.
     var turn =
         Turns.then(
-            Turns.y(between(random, -180, 180)),
-            Turns.x(between(random, -160, 20)),
+            Turns.y(between(random, -90, 90)),
+            Turns.x(between(random, -160, 0)),
             Turns.y(between(random, -180, 180)));
     var hand = FigureMesh.hand(pose, side);
     var solid = new Solids.Solid(hand.parts(), hand.landmarks()).placed(turn, Vector3D.ZERO);
@@ -181,7 +182,9 @@ record Subject(
     var lengths =
         List.of(
             new Vector3D[] {elbow, wrist}, new Vector3D[] {wrist, forearm.landmarks().get("tip")});
-    return new Subject(meshes, solid.landmarks(), lengths, framed, new Around(180, -2, 2), false);
+    double middle = framed.stream().mapToDouble(Vector3D::getY).average().orElseThrow();
+    var around = new Around(35, middle - 0.1, middle + 0.1);
+    return new Subject(meshes, solid.landmarks(), lengths, framed, around, false);
   }
 
   /** A foot of a figure, or both where they stand close, with what is seen of the shanks. */
