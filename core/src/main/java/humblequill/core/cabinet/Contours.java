@@ -97,6 +97,31 @@ final class Contours {
     return rows;
   }
 
+  /** The edges of a face that lines across the form run along. */
+  static List<double[]> acrossFace(SeenMesh view, int f) {
+    var rows = new ArrayList<double[]>();
+    var face = view.mesh.faces().get(f);
+    for (var line : view.mesh.lines()) {
+      for (int i = 0; i + 1 < line.length; i++) {
+        if (isEdge(face, line[i], line[i + 1])) {
+          rows.add(line(view, line[i], line[i + 1]));
+        }
+      }
+    }
+    return rows;
+  }
+
+  private static boolean isEdge(int[] face, int a, int b) {
+    for (int i = 0; i < face.length; i++) {
+      int from = face[i];
+      int to = face[(i + 1) % face.length];
+      if (from == a && to == b || from == b && to == a) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static void flush(List<Double> points, List<double[]> rows) {
     if (points.size() >= 4) {
       rows.add(SoftLine.through(points.stream().mapToDouble(d -> d).toArray()));

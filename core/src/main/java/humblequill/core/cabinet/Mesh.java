@@ -1,6 +1,7 @@
 package humblequill.core.cabinet;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -12,6 +13,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param crease cosine of the angle from which two faces meet in an edge; what meets at less is
  *     round
  * @param planes whether it is made of planes, which may stand before each other
+ * @param within faces that lie within the others and never before them: painted first
  * @param lines lines on the surface that show its turning, as rows of points
  * @param axis two points that stand for its place in depth
  * @param reach how far the surface is from that axis, about
@@ -21,9 +23,12 @@ public record Mesh(
     List<int[]> faces,
     double crease,
     boolean planes,
+    BitSet within,
     List<int[]> lines,
     Vector3D[] axis,
     double reach) {
+  private static final BitSet NONE = new BitSet();
+
   /** Round forms: only ends and rails are edges. */
   static final double ROUND = Math.cos(Math.toRadians(58));
 
@@ -124,7 +129,7 @@ public record Mesh(
       reach = Math.max(reach, ring[0].distance(mean(ring)));
     }
     return new Mesh(
-        points, outward(points, faces), planes ? PLANES : ROUND, planes, lines, axis, reach);
+        points, outward(points, faces), planes ? PLANES : ROUND, planes, NONE, lines, axis, reach);
   }
 
   /** Plane faces that enclose a solid, all given the same way round. */
@@ -139,21 +144,32 @@ public record Mesh(
         outward(points, faces),
         PLANES,
         true,
+        NONE,
         List.of(),
         new Vector3D[] {middle, middle},
         reach);
   }
 
+  /** This surface painted face by face, because parts of it may lie before others. */
+  Mesh faceByFace() {
+    return new Mesh(points, faces, crease, true, within, lines, axis, reach);
+  }
+
+  /** This surface with faces that lie within the others. */
+  Mesh holding(BitSet inner) {
+    return new Mesh(points, faces, crease, planes, inner, lines, axis, reach);
+  }
+
   /** This surface without any edge: round all over, its ends too. */
   Mesh rounded() {
-    return new Mesh(points, faces, -1, planes, lines, axis, reach);
+    return new Mesh(points, faces, -1, planes, within, lines, axis, reach);
   }
 
   /** A loft whose first end is open: it is joined to another form there, and shows no line. */
   Mesh openAtStart() {
     var open = new ArrayList<>(faces);
     open.remove(faces.size() - 2);
-    return new Mesh(points, open, crease, planes, lines, axis, reach);
+    return new Mesh(points, open, crease, planes, within, lines, axis, reach);
   }
 
   /** This surface and another as one. */
@@ -169,7 +185,9 @@ public record Mesh(
       }
       both.add(moved);
     }
-    return new Mesh(all, both, crease, planes, lines, axis, reach);
+    var inner = (BitSet) within.clone();
+    other.within.stream().forEach(f -> inner.set(f + faces.size()));
+    return new Mesh(all, both, crease, planes, inner, lines, axis, reach);
   }
 
   /** Turns all faces round if they enclose a negative volume. */

@@ -2,6 +2,7 @@ package humblequill.core.cabinet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -63,7 +64,10 @@ final class Renderer {
       }
     }
     if (view.mesh.planes()) {
-      seen.sort((a, b) -> Double.compare(view.nearest(faces.get(b)), view.nearest(faces.get(a))));
+      var within = view.mesh.within();
+      seen.sort(
+          Comparator.comparing((Integer f) -> !within.get(f))
+              .thenComparing(f -> -view.nearest(faces.get(f))));
       for (int f : seen) {
         paintPlane(view, f, shapes);
       }
@@ -112,6 +116,7 @@ final class Renderer {
       }
     }
     shapes.add(new Drawing.Shape(Drawing.Ink.CONTOUR, Contours.of(view, List.of(f))));
+    shapes.add(new Drawing.Shape(Drawing.Ink.CROSS, Contours.acrossFace(view, f)));
   }
 
   /** What the light does not reach of the ground. */

@@ -265,8 +265,10 @@ record Subject(
         yield Solids.turned(r, r, between(random, 0.5, 1.2));
       }
       case CONE -> Solids.turned(between(random, 0.25, 0.45), 0.0005, between(random, 0.6, 1.2));
-      case HEAD -> Solids.headInPlanes();
-      case HULL -> Solids.hull(between(random, 0.28, 0.42), between(random, 0.06, 0.16));
+      case HEAD ->
+          PlaneHead.of(
+              between(random, 0.92, 1.08), between(random, 0.86, 1.1), between(random, 0.94, 1.06));
+      case HULL -> Boat.of(between(random, 0.28, 0.42), between(random, 0.06, 0.16));
       default -> throw new IllegalArgumentException(kind + " is no solid");
     };
   }
