@@ -77,7 +77,11 @@ final class Boat {
     double floor = rail - 0.002 - depth * (rail - keel - 3 * SKIN);
     for (int i = 0; i <= INSIDE; i++) {
       double u = 1 - 2.0 * i / INSIDE;
-      points.add(side(u, inside, rail - 0.001, floor, z, rake));
+      var round = side(u, inside, rail - 0.001, floor, z, rake);
+      // As the floor comes up it becomes level, or its edges would crowd at the rail.
+      points.add(
+          new Vector3D(
+              depth * round.getX() + (1 - depth) * inside * u, round.getY(), round.getZ()));
     }
     return points.toArray(new Vector3D[0]);
   }
