@@ -11,6 +11,8 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -315,5 +317,33 @@ class PlanChangeTest {
     assertThat(end(plan)).isEqualTo("2026-08-19");
     context.close();
     open(RunningQuill.NOW);
+  }
+
+  /** Three days missed and moved on by themselves; then an entry is dated back to one of them. */
+  @ParameterizedTest
+  @CsvSource({"SLIDE, 2026-08-21", "LET_GO, 2026-08-19"})
+  void a_day_drawn_after_all_is_not_missed_any_more(String policy, String ends) {
+    var plan = place("harbour-year", "2026-03-05");
+    make(plan, "", change("POLICY", "policy", policy));
+    context.close();
+    open("2026-03-08T10:00:00Z");
+    end(plan);
+    assertThat(missed(plan, 1)).containsExactlyInAnyOrder("2026-03-05", "2026-03-06", "2026-03-07");
+    var exercise = api.get("/api/today").json().path("shares").get(0).path("exerciseId").asString();
+    var fields = EntryApiTest.fields("drawings", 3, "day", "2026-03-07", "exerciseId", exercise);
+    var written = api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", fields));
+    assertThat(written.status()).as(written.body()).isEqualTo(201);
+    assertThat(end(plan)).isEqualTo(ends);
+    var story = api.get("/api/course/" + plan + "/history").json();
+    assertThat(story.get(1).path("undone").asBoolean()).isTrue();
+    assertThat(missed(plan, 2)).containsExactlyInAnyOrder("2026-03-05", "2026-03-06");
+    context.close();
+    open(RunningQuill.NOW);
+  }
+
+  private static List<String> missed(String plan, int line) {
+    var change =
+        api.get("/api/course/" + plan + "/history").json().get(line).path("changes").get(0);
+    return change.path("dates").valueStream().map(d -> d.asString()).toList();
   }
 }

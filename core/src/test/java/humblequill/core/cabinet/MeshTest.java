@@ -79,7 +79,10 @@ class MeshTest {
       bodies++;
       var corners = new HashSet<Integer>();
       IntStream.of(left.remove(0)).forEach(corners::add);
-      while (left.removeIf(face -> joins(face, corners))) {}
+      boolean grown = true;
+      while (grown) {
+        grown = left.removeIf(face -> joins(face, corners));
+      }
     }
     return bodies;
   }

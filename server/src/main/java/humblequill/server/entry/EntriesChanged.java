@@ -1,4 +1,7 @@
 package humblequill.server.entry;
 
-/** Tells that the running transaction changes entries. */
-public record EntriesChanged() {}
+import java.time.LocalDate;
+import java.util.Collection;
+
+/** Tells that the running transaction changes entries of these days. */
+public record EntriesChanged(Collection<LocalDate> days) {}

@@ -264,7 +264,7 @@ public class EntryService {
 
   private void touched(Collection<LocalDate> changed) {
     days.touched(changed);
-    events.publishEvent(new EntriesChanged());
+    events.publishEvent(new EntriesChanged(List.copyOf(changed)));
   }
 
   private static Entry toCore(EntryFields f) {
