@@ -1,6 +1,7 @@
 import { X } from 'lucide-react'
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
+import { IconButton } from './IconButton'
 
 type Notice = { id: number; text: string; action?: { label: string; run: () => void } | undefined }
 type Say = (text: string, action?: Notice['action']) => void
@@ -37,14 +38,7 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
                   {notice.action.label}
                 </Button>
               )}
-              <button
-                type="button"
-                aria-label="Put the notice away"
-                className="grid size-8 place-items-center pointer-coarse:size-11"
-                onClick={() => setNotice(undefined)}
-              >
-                <X size={18} aria-hidden />
-              </button>
+              <IconButton icon={X} label="Put the notice away" onClick={() => setNotice(undefined)} />
             </span>
           </div>
         )}

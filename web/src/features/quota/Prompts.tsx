@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { ArrowUp, X } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
@@ -6,6 +7,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../app/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Field, TextField } from '../../ui/Field'
+import { IconButton } from '../../ui/IconButton'
 import { useNotice } from '../../ui/Notices'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
@@ -91,21 +93,19 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
                   {prompt.chosen ? 'Leave out' : 'Pick'}
                 </Button>
               )}
-              <Button
-                look="quiet"
-                disabled={i === 0}
-                aria-label={`${prompt.words} earlier`}
-                onClick={() => earlier(i)}
-              >
-                Earlier
-              </Button>
-              <Button
-                look="quiet"
-                aria-label={`Remove ${prompt.words}`}
-                onClick={() => removePrompt.mutate({ quota, prompt })}
-              >
-                Remove
-              </Button>
+              <span className="text-faded flex">
+                <IconButton
+                  icon={ArrowUp}
+                  label={`${prompt.words} earlier`}
+                  disabled={i === 0}
+                  onClick={() => earlier(i)}
+                />
+                <IconButton
+                  icon={X}
+                  label={`Remove ${prompt.words}`}
+                  onClick={() => removePrompt.mutate({ quota, prompt })}
+                />
+              </span>
             </div>
           </li>
         ))}
