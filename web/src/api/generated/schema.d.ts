@@ -1339,6 +1339,8 @@ export interface components {
             moreDays: number;
             /** Format: int32 */
             ownDays: number;
+            /** Format: double */
+            plan: number;
             /** Format: int32 */
             reachable: number;
             /** @enum {string} */

@@ -64,6 +64,7 @@ const quota = (more: object = {}) => ({
   forecast: {
     verdict: 'SLIPPING',
     inTime: 0.24,
+    plan: 9.75,
     ownDays: 2,
     early: '2026-03-15',
     middle: '2026-03-18',

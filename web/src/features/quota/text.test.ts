@@ -42,6 +42,7 @@ const quota = (inTime: number, more: object = {}): Quota =>
     forecast: {
       verdict: 'SLIPPING',
       inTime,
+      plan: 9.75,
       ownDays: 3,
       reachable: 71,
       moreDays: 4,
@@ -57,6 +58,18 @@ test('the verdict tells its figure and what it rests on', () => {
     'Slipping: 24 % for all 90 by 03-14. It rests on 3 of your own days and the plan.',
   )
   expect(verdict(quota(0.24, { forecast: null }), format)).toBe('')
+})
+
+test('a plan without own days says what its time holds', () => {
+  const first = { ...quota(0).forecast, ownDays: 0, plan: 4, verdict: 'OUT_OF_REACH', moreDays: 13 }
+  const said = quota(0, { forecast: first })
+  expect(verdict(said, format)).toBe(
+    'Out of reach at this pace: 0 % for all 90 by 03-14. So far this is the plan speaking: its time holds 4 a day.',
+  )
+  expect(changes(said, format)[1]).toBe('13 more drawing days at 4 a day, to 03-19')
+  expect(verdict(quota(1, { forecast: { ...first, plan: 10, verdict: 'ON_PACE' } }), format)).toContain(
+    'own days will say more',
+  )
 })
 
 test('what would change it stands beside a bad chance only', () => {

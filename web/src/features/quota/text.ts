@@ -93,6 +93,8 @@ const WORDS: Record<Schemas['Forecast']['verdict'], string> = {
   OUT_OF_REACH: 'Out of reach at this pace',
 }
 
+const aDay = (plan: number, format: Formats) => `${format.number(Math.round(plan * 10) / 10)} a day`
+
 /** How it goes, with the figure behind it. */
 export function verdict(quota: Quota, format: Formats): string {
   const { forecast, progress } = quota
@@ -105,9 +107,12 @@ export function verdict(quota: Quota, format: Formats): string {
   const goal = weekly(quota.terms)
     ? `this week’s ${progress.asked}`
     : `all ${format.number(progress.asked)} by ${format.dayMonth(progress.due)}`
+  const short = forecast.plan < progress.left / Math.max(1, progress.daysLeft) - 0.01
   const rest =
     forecast.ownDays === 0
-      ? ' So far this is the plan speaking; own days will say more.'
+      ? short
+        ? ` So far this is the plan speaking: its time holds ${aDay(forecast.plan, format)}.`
+        : ' So far this is the plan speaking; own days will say more.'
       : ` It rests on ${forecast.ownDays} of your own ${forecast.ownDays === 1 ? 'day' : 'days'}${forecast.ownDays < 7 ? ' and the plan' : ''}.`
   return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime)} for ${goal}.${rest}`
 }
@@ -124,7 +129,7 @@ export function changes(quota: Quota, format: Formats): string[] {
   ]
   if (!weekly(terms) && forecast.moreDays != null && forecast.moreDays > 0) {
     lines.push(
-      `${forecast.moreDays} more drawing ${forecast.moreDays === 1 ? 'day' : 'days'} at your pace${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
+      `${forecast.moreDays} more drawing ${forecast.moreDays === 1 ? 'day' : 'days'} at ${forecast.ownDays === 0 ? aDay(forecast.plan, format) : 'your pace'}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
     )
   }
   lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)

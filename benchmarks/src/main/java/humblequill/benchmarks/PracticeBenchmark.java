@@ -71,7 +71,7 @@ public class PracticeBenchmark {
   public Forecast forecastOfAUsualSprint() {
     var today = MONDAY.plusDays(8);
     var progress = Tracker.progress(ninety, counts, d -> true, today);
-    return Forecast.of(progress, java.util.List.of(), d -> true, today, true);
+    return Forecast.of(progress, java.util.List.of(), d -> true, today, true, Double.POSITIVE_INFINITY);
   }
 
   /** A figure with its landmarks as SVG; there is much code to warm up. */

@@ -61,6 +61,15 @@ class QuotaApiTest extends ClockedTest {
     return api.get("/api/quotas/" + made.path("id").asString()).json();
   }
 
+  /** The forecast of the first day says what the worksheet said: 50 too many, 13 days too few. */
+  @Test
+  void promised_all_the_same_it_is_told_the_same() {
+    var forecast = quota(make()).path("forecast");
+    assertThat(forecast.path("inTime").asDouble()).as("promised all the same").isZero();
+    assertThat(forecast.path("reachable").asInt()).as("50 less than 90").isEqualTo(40);
+    assertThat(forecast.path("moreDays").asInt()).as("as the worksheet said").isEqualTo(13);
+  }
+
   /** 450 minutes of drawing and 100 of setting up, against 300: worked out by hand. */
   @Test
   void the_worksheet_answers_before_the_promise() {

@@ -14,6 +14,7 @@ import java.util.function.Predicate;
  *
  * @param verdict in one word
  * @param inTime probability to reach the count on the last day or before
+ * @param plan units of a drawing day by the plan: what is needed, but no more than its time holds
  * @param ownDays own days it rests on; below {@value #ENOUGH} the plan's share is mixed in
  * @param early the date by which it is reached with 10 %; empty when not within the horizon
  * @param middle the same with 50 %
@@ -27,6 +28,7 @@ import java.util.function.Predicate;
 public record Forecast(
     Verdict verdict,
     double inTime,
+    double plan,
     int ownDays,
     Optional<LocalDate> early,
     Optional<LocalDate> middle,
@@ -73,20 +75,23 @@ public record Forecast(
    * @param drawingDay whether a date is a drawing day of the quota
    * @param today the open practice day; it counts as a day to come until something was drawn
    * @param goesOn whether it may be reached after its last day, as a sprint may and a week may not
+   * @param holds units that the time of a drawing day holds, 0 or more; a plan that asks for more
+   *     is none
    */
   public static Forecast of(
       Progress progress,
       List<Integer> earlier,
       Predicate<LocalDate> drawingDay,
       LocalDate today,
-      boolean goesOn) {
+      boolean goesOn,
+      double holds) {
     var own = new ArrayList<>(earlier);
     own.addAll(progress.daily().values());
     var begin = progress.from().isAfter(today) ? progress.from() : today;
     var next = progress.doneToday() > 0 ? begin.plusDays(1) : begin;
     var dates = dates(next, drawingDay);
     int days = (int) dates.stream().filter(d -> !d.isAfter(progress.due())).count();
-    double plan = days == 0 ? progress.left() : (double) progress.left() / days;
+    double plan = Math.min(holds, (double) progress.left() / Math.max(1, days));
     var sum = new CountSum(pmf(own, plan), Math.max(1, dates.size()));
     int left = progress.left();
     double inTime = sum.atLeast(days, left);
@@ -97,6 +102,7 @@ public record Forecast(
     return new Forecast(
         verdict(progress, inTime),
         inTime,
+        plan,
         own.size(),
         date(dates, sum.daysFor(left, UNLIKELY, dates.size()), today),
         date(dates, median, today),

@@ -31,7 +31,7 @@ class ForecastTest {
     }
     var today = MONDAY.plusDays(drawn.size());
     var progress = Tracker.progress(quota, counts, d -> true, today);
-    return Forecast.of(progress, earlier, d -> true, today, true);
+    return Forecast.of(progress, earlier, d -> true, today, true, Double.POSITIVE_INFINITY);
   }
 
   /** Ten days like a fair die, 35 to go: 112607/209952 in exact fractions. */
@@ -64,6 +64,28 @@ class ForecastTest {
     assertThat(between[8]).isCloseTo(0.75, within(1e-12));
     assertThat(between[9]).isCloseTo(0.25, within(1e-12));
     assertThat(Forecast.pmf(List.of(1, 1, 1, 1, 1, 1, 1), 9)[9]).as("seven are enough").isZero();
+  }
+
+  /** 90 in ten days, but half an hour a day holds only four: the worksheet's answer, 40 of 90. */
+  @Test
+  void a_plan_that_does_not_fit_its_time_is_not_believed() {
+    var quota =
+        new Quota(
+            "Mooring posts",
+            new Promise.Sprint(90, MONDAY, MONDAY.plusDays(9)),
+            Counting.all(Counting.Unit.DRAWINGS),
+            Set.of(),
+            MissedWork.SPREAD,
+            Set.of());
+    var progress = Tracker.progress(quota, new HashMap<>(), d -> true, MONDAY);
+    var short4 = Forecast.of(progress, List.of(), d -> true, MONDAY, true, 4);
+    assertThat(short4.inTime()).isZero();
+    assertThat(short4.plan()).isEqualTo(4);
+    assertThat(short4.reachable()).isEqualTo(40);
+    assertThat(short4.moreDays()).as("90 at 4 a day are 23 days").contains(13);
+    var enough = Forecast.of(progress, List.of(), d -> true, MONDAY, true, 12);
+    assertThat(enough.inTime()).isEqualTo(1);
+    assertThat(enough.plan()).as("no more than is needed").isEqualTo(9);
   }
 
   @Test

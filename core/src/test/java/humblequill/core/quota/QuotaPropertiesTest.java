@@ -104,7 +104,14 @@ class QuotaPropertiesTest {
 
   private static double chance(Quota quota, List<Integer> counts, LocalDate today) {
     var progress = Tracker.progress(quota, byDay(counts), d -> true, today);
-    return Forecast.of(progress, List.of(), QuotaPropertiesTest::drawingDay, today, true).inTime();
+    return Forecast.of(
+            progress,
+            List.of(),
+            QuotaPropertiesTest::drawingDay,
+            today,
+            true,
+            Double.POSITIVE_INFINITY)
+        .inTime();
   }
 
   /** The dates come in order, and the date of even chances agrees with the chance in time. */
@@ -115,7 +122,14 @@ class QuotaPropertiesTest {
     var quota = sprint(count, 20, MissedWork.SPREAD);
     var today = MONDAY.plusDays(counts.size());
     var progress = Tracker.progress(quota, byDay(counts), d -> true, today);
-    var f = Forecast.of(progress, List.of(), QuotaPropertiesTest::drawingDay, today, true);
+    var f =
+        Forecast.of(
+            progress,
+            List.of(),
+            QuotaPropertiesTest::drawingDay,
+            today,
+            true,
+            Double.POSITIVE_INFINITY);
     assertThat(f.early().orElseThrow()).isBeforeOrEqualTo(f.middle().orElseThrow());
     assertThat(f.middle().orElseThrow()).isBeforeOrEqualTo(f.late().orElseThrow());
     assertThat(!f.middle().orElseThrow().isAfter(progress.due())).isEqualTo(f.inTime() >= 0.5);

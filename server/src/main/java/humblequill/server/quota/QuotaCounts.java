@@ -84,18 +84,13 @@ class QuotaCounts {
           endedOn == null || !endedOn.isBefore(learner.today())
               ? learner.today()
               : endedOn.plusDays(1);
-      return Tracker.progress(quota, byDay, hasMinutes(learner), today);
+      return Tracker.progress(quota, byDay, QuotaRooms.hasMinutes(learner), today);
     }
 
     /** Whether a date is a drawing day of it. */
     Predicate<LocalDate> drawingDay(Learner learner) {
-      var minutes = hasMinutes(learner);
+      var minutes = QuotaRooms.hasMinutes(learner);
       return date -> minutes.test(date) && !quota.rest().contains(date.getDayOfWeek());
-    }
-
-    private static Predicate<LocalDate> hasMinutes(Learner learner) {
-      return date ->
-          learner.availability().minutesOn(date) > 0 && !learner.availability().isNeutral(date);
     }
 
     /** Units of each drawing day from its start to a date, zeros included. */

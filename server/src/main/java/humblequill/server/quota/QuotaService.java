@@ -1,7 +1,6 @@
 package humblequill.server.quota;
 
 import humblequill.core.care.Care;
-import humblequill.core.plan.DayRoom;
 import humblequill.core.quota.BrokenPromiseException;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.PaceEstimate;
@@ -11,7 +10,6 @@ import humblequill.core.quota.Tracker;
 import humblequill.core.quota.Worksheet;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.PracticeDays;
-import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -19,9 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -73,9 +69,11 @@ public class QuotaService {
             : PaceEstimate.of(
                 counts.ownSeconds(quota, learner.today().minusYears(YEARS_OF_OWN_PACE)),
                 terms.secondsEach());
-    var span = Tracker.progress(quota, Map.of(), hasMinutes(learner), quota.promise().start());
-    var rooms = rooms(terms, learner, span.from(), span.due());
-    var next = rooms(terms, learner, span.due().plusDays(1), span.due().plusDays(DAYS_TO_ADD));
+    var span =
+        Tracker.progress(quota, Map.of(), QuotaRooms.hasMinutes(learner), quota.promise().start());
+    var rooms = QuotaRooms.rooms(terms, learner, span.from(), span.due());
+    var next =
+        QuotaRooms.rooms(terms, learner, span.due().plusDays(1), span.due().plusDays(DAYS_TO_ADD));
     var sheet = Worksheet.of(span.asked(), own.secondsEach(), rooms, next);
     int usual = Care.usualWeek(learner.today(), days.minutesByDay());
     int week =
@@ -83,26 +81,6 @@ public class QuotaService {
     int together = terms.beside() ? week + usual : Math.max(week, usual);
     return WorksheetView.of(
         sheet, span.asked(), span.due(), own, usual, week, Care.sudden(together, usual));
-  }
-
-  private static Predicate<LocalDate> hasMinutes(Learner learner) {
-    return date ->
-        learner.availability().minutesOn(date) > 0 && !learner.availability().isNeutral(date);
-  }
-
-  /** The time there is for it: the day's minutes, or those set apart for it on drawing days. */
-  private static List<DayRoom> rooms(
-      QuotaTerms terms, Learner learner, LocalDate from, LocalDate to) {
-    return Stream.iterate(from, d -> !d.isAfter(to), d -> d.plusDays(1))
-        .map(
-            date -> {
-              boolean rest =
-                  terms.rest().contains(date.getDayOfWeek()) || !hasMinutes(learner).test(date);
-              int all = learner.availability().minutesOn(date);
-              int own = terms.minutesADay() == null ? all : terms.minutesADay();
-              return new DayRoom(date, rest ? 0 : own, learner.overheadMinutes(), 0);
-            })
-        .toList();
   }
 
   /** A promise begins about now: every day since is looked at whenever a day is planned. */

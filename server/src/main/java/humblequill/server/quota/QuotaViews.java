@@ -26,6 +26,8 @@ import org.springframework.stereotype.Component;
 /** Shows quotas: how they stand, how they will go, what they came to. */
 @Component
 class QuotaViews {
+  private static final int WEEK = 7;
+
   private final QuotaCounts counts;
   private final PromptRepository prompts;
   private final RuleAnswerRepository answers;
@@ -107,9 +109,7 @@ class QuotaViews {
         q.terms(),
         outcome,
         figures(progress, pace.secondsEach(), learner, curve(q, progress, learner)),
-        outcome == QuotaView.Outcome.RUNNING
-            ? Forecast.of(progress, earlier, q.drawingDay(learner), learner.today(), !q.weekly())
-            : null,
+        outcome == QuotaView.Outcome.RUNNING ? forecast(q, progress, earlier, learner) : null,
         pace.secondsEach(),
         pace.entries(),
         run(q, learner),
@@ -122,6 +122,17 @@ class QuotaViews {
         prompts(q),
         q.nextPage(),
         kept(q));
+  }
+
+  private static Forecast forecast(
+      QuotaCounts.Counted q, Progress progress, List<Integer> earlier, Learner learner) {
+    var today = learner.today();
+    var from = progress.from().isAfter(today) ? progress.from() : today;
+    var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
+    double holds =
+        QuotaRooms.unitsADay(
+            QuotaRooms.rooms(q.terms(), learner, from, due), q.pace().secondsEach());
+    return Forecast.of(progress, earlier, q.drawingDay(learner), today, !q.weekly(), holds);
   }
 
   static QuotaView.Outcome outcome(QuotaCounts.Counted q, Progress progress) {
