@@ -87,6 +87,13 @@ test('a date beyond the horizon is said so', () => {
   )
 })
 
+test('a date without any doubt is said once', () => {
+  const sure = { early: '2026-03-14', middle: '2026-03-14', late: '2026-03-14' }
+  expect(dates(sure as NonNullable<Quota['forecast']>, format)).toBe('Reached by 03-14.')
+  const never = { early: null, middle: null, late: null }
+  expect(dates(never as unknown as NonNullable<Quota['forecast']>, format)).toContain('Not reached')
+})
+
 test.each([
   [0, '0 %'],
   [0.003, 'below 1 %'],

@@ -139,6 +139,12 @@ export function changes(quota: Quota, format: Formats): string[] {
 /** The dates by which it is reached. */
 export function dates(forecast: Schemas['Forecast'], format: Formats): string {
   const day = (date: string | null | undefined) => (date ? format.dayMonth(date) : 'not within a year')
+  if (!forecast.early) {
+    return 'Not reached within a year at this pace.'
+  }
+  if (forecast.early === forecast.late) {
+    return `Reached by ${day(forecast.early)}.`
+  }
   return `Reached by ${day(forecast.early)} with 10 %, by ${day(forecast.middle)} with 50 %, by ${day(forecast.late)} with 90 %.`
 }
 

@@ -53,7 +53,7 @@ function ToDraw({ today }: { today: Today }) {
         {today.availableMinutes > 0 && (
           <p className="text-faded">
             {today.shares.length + today.quotas.length > 0
-              ? `${format.minutes(today.plannedMinutes)} of your ${format.minutes(today.availableMinutes)}`
+              ? `${format.minutes(today.plannedMinutes)}${today.plannedMinutes > today.availableMinutes ? ', more than' : ' of'} your ${format.minutes(today.availableMinutes)}`
               : format.minutes(today.availableMinutes)}
           </p>
         )}
