@@ -93,7 +93,8 @@ const WORDS: Record<Schemas['Forecast']['verdict'], string> = {
   OUT_OF_REACH: 'Out of reach at this pace',
 }
 
-const aDay = (plan: number, format: Formats) => `${format.number(Math.round(plan * 10) / 10)} a day`
+const aDay = (plan: number, format: Formats) =>
+  `${plan === 0 ? 'not even one' : format.number(Math.round(plan * 10) / 10)} a day`
 
 /** How it goes, with the figure behind it. */
 export function verdict(quota: Quota, format: Formats): string {

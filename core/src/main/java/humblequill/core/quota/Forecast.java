@@ -14,7 +14,8 @@ import java.util.function.Predicate;
  *
  * @param verdict in one word
  * @param inTime probability to reach the count on the last day or before
- * @param plan units of a drawing day by the plan: what is needed, but no more than its time holds
+ * @param plan units of a drawing day by the plan: the whole ones that are needed, but no more than
+ *     its time holds
  * @param ownDays own days it rests on; below {@value #ENOUGH} the plan's share is mixed in
  * @param early the date by which it is reached with 10 %; empty when not within the horizon
  * @param middle the same with 50 %
@@ -91,13 +92,13 @@ public record Forecast(
     var next = progress.doneToday() > 0 ? begin.plusDays(1) : begin;
     var dates = dates(next, drawingDay);
     int days = (int) dates.stream().filter(d -> !d.isAfter(progress.due())).count();
-    double plan = Math.min(holds, (double) progress.left() / Math.max(1, days));
-    var sum = new CountSum(pmf(own, plan), Math.max(1, dates.size()));
     int left = progress.left();
+    int needed = days == 0 ? left : (left + days - 1) / days;
+    double plan = Math.min(holds, needed);
+    var sum = new CountSum(pmf(own, plan), Math.max(1, dates.size()));
     double inTime = sum.atLeast(days, left);
     int median = sum.daysFor(left, EVEN, dates.size());
     var late = date(dates, sum.daysFor(left, LIKELY, dates.size()), today);
-    int needed = days == 0 ? left : (left + days - 1) / days;
     int met = (int) own.stream().filter(n -> n >= needed).count();
     return new Forecast(
         verdict(progress, inTime),

@@ -88,6 +88,15 @@ class ForecastTest {
     assertThat(enough.plan()).as("no more than is needed").isEqualTo(9);
   }
 
+  /** Twelve in sixteen days: one a day is the plan, and it has days to spare. */
+  @Test
+  void a_plan_is_made_of_whole_units() {
+    var forecast = forecast(12, 16, List.of(), List.of());
+    assertThat(forecast.plan()).isEqualTo(1);
+    assertThat(forecast.inTime()).isEqualTo(1);
+    assertThat(forecast.middle()).contains(MONDAY.plusDays(11));
+  }
+
   @Test
   void an_earlier_run_of_the_same_promise_is_evidence() {
     var slow = List.of(2, 2, 2, 2, 2, 2, 2, 2);
