@@ -1671,6 +1671,12 @@ export interface components {
             total: number;
             weeks: components["schemas"]["WeekDone"][];
         };
+        Promised: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            ofMinutes: number;
+        };
         PromptFile: {
             text: string;
         };
@@ -2264,6 +2270,7 @@ export interface components {
             paceSeconds?: number | null;
             /** Format: int32 */
             perDay: number;
+            promised: components["schemas"]["Promised"];
             /** Format: int32 */
             secondsEach: number;
             sudden: boolean;
@@ -3226,7 +3233,9 @@ export interface operations {
     };
     worksheet: {
         parameters: {
-            query?: never;
+            query?: {
+                changed?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import {
   canBeDone,
   paceOrigin,
+  promisedAlready,
   remedies,
   sum,
   unitOf,
@@ -17,8 +18,8 @@ import {
 
 const PAUSE_MS = 150
 
-/** The worksheet's answer to what is typed, a moment after the last key. */
-export function useSheet(terms: Terms | undefined) {
+/** The worksheet's answer to what is typed, a moment after the last key; `changed` is the quota that changes. */
+export function useSheet(terms: Terms | undefined, changed: string | undefined) {
   const wanted = JSON.stringify(terms)
   const [settled, setSettled] = useState(wanted)
   useEffect(() => {
@@ -26,8 +27,14 @@ export function useSheet(terms: Terms | undefined) {
     return () => clearTimeout(timer)
   }, [wanted])
   const query = useQuery({
-    queryKey: ['quotas', 'worksheet', settled],
-    queryFn: () => answer(api.POST('/api/quotas/worksheet', { body: JSON.parse(settled ?? '{}') as Terms })),
+    queryKey: ['quotas', 'worksheet', changed, settled],
+    queryFn: () =>
+      answer(
+        api.POST('/api/quotas/worksheet', {
+          params: { query: changed ? { changed } : {} },
+          body: JSON.parse(settled ?? '{}') as Terms,
+        }),
+      ),
     enabled: settled !== undefined,
     placeholderData: (last) => last,
     retry: false,
@@ -107,6 +114,7 @@ function Sum({
         {sum(sheet, format)}
       </p>
       {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
+      <Promised sheet={sheet} terms={terms} />
       {sheet.fits && sheet.minutesADay != null && (
         <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>
       )}
@@ -128,6 +136,21 @@ function Sum({
         </p>
       )}
     </>
+  )
+}
+
+/** What other promises take of the same minutes; nothing where this one comes on top of them. */
+function Promised({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
+  const format = useFormats()
+  const { minutes, ofMinutes } = sheet.promised
+  const over = minutes + (terms.minutesADay ?? 0) > ofMinutes
+  return (
+    minutes > 0 &&
+    !terms.beside && (
+      <p className={over ? 'text-sanguine' : 'text-faded'}>
+        {promisedAlready(minutes, ofMinutes, terms.minutesADay ?? 0, format)}
+      </p>
+    )
   )
 }
 

@@ -23,6 +23,7 @@ const sheet = {
   extraUntil: '2026-03-31',
   drop: 50,
   paceSeconds: 133,
+  promised: { minutes: 45, ofMinutes: 70 },
   usualWeekMinutes: 200,
   weekMinutes: 385,
   sudden: true,

@@ -46,7 +46,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
   const section = useRef<HTMLElement>(null)
   const format = useFormats()
   const read = toTerms(draft)
-  const { sheet, refused } = useSheet(read.terms)
+  const { sheet, refused } = useSheet(read.terms, quota?.id)
   // The pressed remedy goes away with the load: whoever presses by keyboard is led to what it changed.
   const take = (remedy: Partial<Draft>) => {
     setDraft({ ...draft, ...remedy })

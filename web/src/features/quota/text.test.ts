@@ -5,6 +5,7 @@ import {
   paceOrigin,
   percent,
   promise,
+  promisedAlready,
   remedies,
   sum,
   verdict,
@@ -85,6 +86,11 @@ test('a date beyond the horizon is said so', () => {
   expect(dates(quota(0.2).forecast as NonNullable<Quota['forecast']>, format)).toContain(
     'not within a year with 90 %',
   )
+})
+
+test('what other promises take is said, and what does not fit beside them', () => {
+  expect(promisedAlready(45, 70, 0, format)).toBe('Of the day’s 70 min other promises take about 45 min.')
+  expect(promisedAlready(45, 70, 30, format)).toContain('these 30 min do not fit beside them')
 })
 
 test('a date without any doubt is said once', () => {

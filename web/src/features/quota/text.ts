@@ -173,6 +173,12 @@ export function sum(sheet: Sheet, format: Formats): string {
   return `${format.minutes(sheet.drawingMinutes)} of drawing and ${format.minutes(sheet.overheadMinutes)} of setting up, warming up and choosing references, against ${format.minutes(sheet.availableMinutes)} on ${sheet.drawingDays} drawing ${sheet.drawingDays === 1 ? 'day' : 'days'}.`
 }
 
+/** What other promises take of a day, and whether what is asked fits beside it. */
+export function promisedAlready(taken: number, of: number, asked: number, format: Formats): string {
+  const begin = `Of the day’s ${format.minutes(of)} other promises take about ${format.minutes(taken)}`
+  return taken + asked > of ? `${begin}; these ${format.minutes(asked)} do not fit beside them.` : `${begin}.`
+}
+
 /** Where the minutes each come from. */
 export function paceOrigin(sheet: Sheet, format: Formats): string {
   if (sheet.ownEntries === 0) {

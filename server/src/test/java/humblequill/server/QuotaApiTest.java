@@ -70,6 +70,30 @@ class QuotaApiTest extends ClockedTest {
     assertThat(forecast.path("moreDays").asInt()).as("as the worksheet said").isEqualTo(13);
   }
 
+  /** Of 70 minutes a day another promise takes 45: 9 drawings of 5 minutes, worked out by hand. */
+  @Test
+  void what_is_promised_already_is_not_there_twice() {
+    var first = make("beside", false, "minutesADay", null);
+    var second = terms("beside", false, "minutesADay", null, "topic", "cleats");
+    var sheet = api.post("/api/quotas/worksheet", second).json();
+    assertThat(sheet.path("promised").path("minutes").asInt()).isEqualTo(45);
+    assertThat(sheet.path("promised").path("ofMinutes").asInt()).isEqualTo(70);
+    assertThat(sheet.path("availableMinutes").asInt()).as("ten days of 25").isEqualTo(250);
+    assertThat(sheet.path("fits").asBoolean()).isFalse();
+    var changed = "/api/quotas/worksheet?changed=" + first.path("id").asString();
+    assertThat(api.post(changed, second).json().path("availableMinutes").asInt())
+        .as("its own terms do not stand in its way")
+        .isEqualTo(700);
+    var onTop = terms("topic", "cleats", "minutesADay", null);
+    assertThat(api.post("/api/quotas/worksheet", onTop).json().path("availableMinutes").asInt())
+        .isEqualTo(700);
+    make("beside", false, "minutesADay", null, "topic", "cleats");
+    var full = terms("beside", false, "minutesADay", null, "topic", "oars");
+    assertThat(api.post("/api/quotas/worksheet", full).json().path("load").isNull())
+        .as("two promises of 45 minutes leave nothing of 70")
+        .isTrue();
+  }
+
   /** 450 minutes of drawing and 100 of setting up, against 300: worked out by hand. */
   @Test
   void the_worksheet_answers_before_the_promise() {

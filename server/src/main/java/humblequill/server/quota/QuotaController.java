@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,8 +40,10 @@ class QuotaController {
   }
 
   @PostMapping("/worksheet")
-  WorksheetView worksheet(@RequestBody @Valid QuotaTerms terms) {
-    return service.worksheet(terms);
+  WorksheetView worksheet(
+      @RequestBody @Valid QuotaTerms terms,
+      @RequestParam(required = false) @Nullable UUID changed) {
+    return service.worksheet(terms, changed);
   }
 
   @PostMapping

@@ -5,6 +5,7 @@ import humblequill.server.settings.Learner;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 
 /** The time there is for a promise. */
 final class QuotaRooms {
@@ -16,24 +17,60 @@ final class QuotaRooms {
         learner.availability().minutesOn(date) > 0 && !learner.availability().isNeutral(date);
   }
 
-  /** The day's minutes, or those set apart for it on drawing days. */
-  static List<DayRoom> rooms(QuotaTerms terms, Learner learner, LocalDate from, LocalDate to) {
-    return from.datesUntil(to.plusDays(1)).map(date -> room(terms, learner, date)).toList();
+  /**
+   * The minutes set apart for it on drawing days; where none are, what other promises leave of the
+   * day's, or all of them when it comes on top.
+   *
+   * @param taken minutes of a date that other promises take
+   */
+  static List<DayRoom> of(
+      QuotaTerms terms,
+      Learner learner,
+      ToIntFunction<LocalDate> taken,
+      LocalDate from,
+      LocalDate to) {
+    return from.datesUntil(to.plusDays(1))
+        .map(
+            date -> {
+              int minutes =
+                  isDrawingDay(terms, learner, date) ? minutes(terms, learner, taken, date) : 0;
+              return new DayRoom(date, minutes, learner.overheadMinutes(), 0);
+            })
+        .toList();
   }
 
-  private static DayRoom room(QuotaTerms terms, Learner learner, LocalDate date) {
-    boolean rest = terms.rest().contains(date.getDayOfWeek()) || !hasMinutes(learner).test(date);
+  private static boolean isDrawingDay(QuotaTerms terms, Learner learner, LocalDate date) {
+    return !terms.rest().contains(date.getDayOfWeek()) && hasMinutes(learner).test(date);
+  }
+
+  private static int minutes(
+      QuotaTerms terms, Learner learner, ToIntFunction<LocalDate> taken, LocalDate date) {
+    if (terms.minutesADay() != null) {
+      return terms.minutesADay();
+    }
     int all = learner.availability().minutesOn(date);
-    int own = terms.minutesADay() == null ? all : terms.minutesADay();
-    return new DayRoom(date, rest ? 0 : own, learner.overheadMinutes(), 0);
+    return terms.beside() ? all : Math.max(0, all - taken.applyAsInt(date));
   }
 
-  /** Whole units that a drawing day of these holds, on average; infinite without one. */
-  static double unitsADay(List<DayRoom> rooms, int secondsEach) {
+  /** Whole units that a drawing day holds, on average; infinite without one. */
+  static double unitsADay(QuotaTerms terms, Learner learner, List<DayRoom> rooms, int secondsEach) {
     return rooms.stream()
-        .filter(room -> room.availableMinutes() > 0)
+        .filter(room -> isDrawingDay(terms, learner, room.date()))
         .mapToInt(room -> room.effectiveSeconds() / secondsEach)
         .average()
         .orElse(Double.POSITIVE_INFINITY);
+  }
+
+  /** The mean of something over the drawing days among these, in minutes; 0 without one. */
+  static int mean(
+      QuotaTerms terms, Learner learner, List<DayRoom> rooms, ToIntFunction<LocalDate> minutes) {
+    double mean =
+        rooms.stream()
+            .map(DayRoom::date)
+            .filter(date -> isDrawingDay(terms, learner, date))
+            .mapToInt(minutes)
+            .average()
+            .orElse(0);
+    return (int) Math.round(mean);
   }
 }

@@ -34,6 +34,7 @@ public class QuotaService {
   private final RuleAnswerRepository answers;
   private final QuotaCounts counts;
   private final QuotaViews views;
+  private final QuotaTime time;
   private final SettingsService settings;
   private final PracticeDays days;
   private final Clock clock;
@@ -44,6 +45,7 @@ public class QuotaService {
       RuleAnswerRepository answers,
       QuotaCounts counts,
       QuotaViews views,
+      QuotaTime time,
       SettingsService settings,
       PracticeDays days,
       Clock clock) {
@@ -52,14 +54,19 @@ public class QuotaService {
     this.answers = answers;
     this.counts = counts;
     this.views = views;
+    this.time = time;
     this.settings = settings;
     this.days = days;
     this.clock = clock;
   }
 
-  /** Can it be done? Nothing is kept. */
+  /**
+   * Can it be done? Nothing is kept.
+   *
+   * @param changed the quota whose terms these are to be; null for a new one
+   */
   @Transactional(readOnly = true)
-  public WorksheetView worksheet(QuotaTerms terms) {
+  public WorksheetView worksheet(QuotaTerms terms, @Nullable UUID changed) {
     var learner = settings.learner();
     var quota = core(terms);
     checkStart(terms.start());
@@ -71,16 +78,21 @@ public class QuotaService {
                 terms.secondsEach());
     var span =
         Tracker.progress(quota, Map.of(), QuotaRooms.hasMinutes(learner), quota.promise().start());
-    var rooms = QuotaRooms.rooms(terms, learner, span.from(), span.due());
-    var next =
-        QuotaRooms.rooms(terms, learner, span.due().plusDays(1), span.due().plusDays(DAYS_TO_ADD));
+    var taken = time.minutesWithout(changed, learner);
+    var rooms = QuotaRooms.of(terms, learner, taken, span.from(), span.due());
+    var after = span.due().plusDays(1);
+    var next = QuotaRooms.of(terms, learner, taken, after, span.due().plusDays(DAYS_TO_ADD));
     var sheet = Worksheet.of(span.asked(), own.secondsEach(), rooms, next);
     int usual = Care.usualWeek(learner.today(), days.minutesByDay());
     int week =
         (int) Math.round(sheet.workSeconds() / 60.0 * Math.min(1, (double) WEEK / rooms.size()));
     int together = terms.beside() ? week + usual : Math.max(week, usual);
+    var promised =
+        new WorksheetView.Promised(
+            QuotaRooms.mean(terms, learner, rooms, taken),
+            QuotaRooms.mean(terms, learner, rooms, learner.availability()::minutesOn));
     return WorksheetView.of(
-        sheet, span.asked(), span.due(), own, usual, week, Care.sudden(together, usual));
+        sheet, span.asked(), span.due(), own, promised, usual, week, Care.sudden(together, usual));
   }
 
   /** A promise begins about now: every day since is looked at whenever a day is planned. */

@@ -11,7 +11,9 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.UUID;
 import java.util.function.ToIntFunction;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,9 +34,14 @@ class QuotaTime implements TakenTime {
 
   @Override
   public ToIntFunction<LocalDate> minutes(Learner learner) {
+    return minutesWithout(null, learner);
+  }
+
+  /** The minutes that running quotas take, all but one. */
+  ToIntFunction<LocalDate> minutesWithout(@Nullable UUID except, Learner learner) {
     var running =
         counts.all().stream()
-            .filter(q -> !q.terms().beside())
+            .filter(q -> !q.terms().beside() && !q.id().equals(except))
             .map(q -> new Running(q, q.progress(learner), q.pace().secondsEach()))
             .filter(r -> r.quota().runs(r.progress()))
             .toList();

@@ -32,12 +32,15 @@ class QuotaViews {
   private final PromptRepository prompts;
   private final RuleAnswerRepository answers;
   private final PlanService plans;
+  private final QuotaTime time;
 
   QuotaViews(
       QuotaCounts counts,
       PromptRepository prompts,
       RuleAnswerRepository answers,
-      PlanService plans) {
+      PlanService plans,
+      QuotaTime time) {
+    this.time = time;
     this.counts = counts;
     this.prompts = prompts;
     this.answers = answers;
@@ -124,14 +127,14 @@ class QuotaViews {
         kept(q));
   }
 
-  private static Forecast forecast(
+  private Forecast forecast(
       QuotaCounts.Counted q, Progress progress, List<Integer> earlier, Learner learner) {
+    var taken = time.minutesWithout(q.id(), learner);
     var today = learner.today();
     var from = progress.from().isAfter(today) ? progress.from() : today;
     var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
-    double holds =
-        QuotaRooms.unitsADay(
-            QuotaRooms.rooms(q.terms(), learner, from, due), q.pace().secondsEach());
+    var rooms = QuotaRooms.of(q.terms(), learner, taken, from, due);
+    double holds = QuotaRooms.unitsADay(q.terms(), learner, rooms, q.pace().secondsEach());
     return Forecast.of(progress, earlier, q.drawingDay(learner), today, !q.weekly(), holds);
   }
 

@@ -1,6 +1,7 @@
 package humblequill.server.quota;
 
 import humblequill.core.plan.Remedies;
+import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Worksheet;
 import java.time.LocalDate;
 import java.util.List;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param extraUntil the last of them
  * @param drop units to leave out
  * @param paceSeconds seconds a unit that would fit; null when none would
+ * @param promised what other promises take of the day's minutes
  * @param usualWeekMinutes mean minutes a week of the last four
  * @param weekMinutes minutes a week it would take
  * @param sudden whether that multiplies the usual week
@@ -49,16 +51,26 @@ public record WorksheetView(
     @Nullable LocalDate extraUntil,
     @Nullable Integer drop,
     @Nullable Integer paceSeconds,
+    Promised promised,
     int usualWeekMinutes,
     int weekMinutes,
     boolean sudden,
     List<Worksheet.DayShare> days) {
 
+  /**
+   * Minutes of a drawing day, on average.
+   *
+   * @param minutes what other promises take
+   * @param ofMinutes what the day has
+   */
+  public record Promised(int minutes, int ofMinutes) {}
+
   static WorksheetView of(
       Worksheet sheet,
       int count,
       LocalDate due,
-      humblequill.core.quota.PaceEstimate pace,
+      PaceEstimate pace,
+      Promised promised,
       int usual,
       int week,
       boolean sudden) {
@@ -88,6 +100,7 @@ public record WorksheetView(
             .flatMap(r -> r.paces().stream().findFirst())
             .map(Remedies.Pace::secondsEach)
             .orElse(null),
+        promised,
         usual,
         week,
         sudden,
