@@ -1180,6 +1180,14 @@ export interface components {
             /** Format: int32 */
             usedMinutes: number;
         };
+        DayLeft: {
+            /** Format: int32 */
+            available: number;
+            /** Format: int32 */
+            courseKeeps?: number | null;
+            /** Format: int32 */
+            promised: number;
+        };
         DayLoad: {
             /** Format: date */
             date: string;
@@ -1670,12 +1678,6 @@ export interface components {
             /** Format: int32 */
             total: number;
             weeks: components["schemas"]["WeekDone"][];
-        };
-        Promised: {
-            /** Format: int32 */
-            minutes: number;
-            /** Format: int32 */
-            ofMinutes: number;
         };
         PromptFile: {
             text: string;
@@ -2242,6 +2244,7 @@ export interface components {
             availableMinutes: number;
             /** Format: int32 */
             count: number;
+            day: components["schemas"]["DayLeft"];
             days: components["schemas"]["DayShare"][];
             /** Format: int32 */
             drawingDays: number;
@@ -2270,7 +2273,6 @@ export interface components {
             paceSeconds?: number | null;
             /** Format: int32 */
             perDay: number;
-            promised: components["schemas"]["Promised"];
             /** Format: int32 */
             secondsEach: number;
             sudden: boolean;

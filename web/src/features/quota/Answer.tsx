@@ -5,6 +5,7 @@ import { useFormats } from '../../app/locale'
 import { Button } from '../../ui/Button'
 import {
   canBeDone,
+  leftForCourse,
   paceOrigin,
   promisedAlready,
   remedies,
@@ -114,7 +115,7 @@ function Sum({
         {sum(sheet, format)}
       </p>
       {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
-      <Promised sheet={sheet} terms={terms} />
+      <Day sheet={sheet} terms={terms} />
       {sheet.fits && sheet.minutesADay != null && (
         <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>
       )}
@@ -139,17 +140,21 @@ function Sum({
   )
 }
 
-/** What other promises take of the same minutes; nothing where this one comes on top of them. */
-function Promised({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
+/** What becomes of the day's minutes; nothing where the promise comes on top of them. */
+function Day({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
   const format = useFormats()
-  const { minutes, ofMinutes } = sheet.promised
-  const over = minutes + (terms.minutesADay ?? 0) > ofMinutes
+  const { available, promised, courseKeeps } = sheet.day
+  const over = promised + (terms.minutesADay ?? 0) > available
   return (
-    minutes > 0 &&
     !terms.beside && (
-      <p className={over ? 'text-sanguine' : 'text-faded'}>
-        {promisedAlready(minutes, ofMinutes, terms.minutesADay ?? 0, format)}
-      </p>
+      <>
+        {promised > 0 && (
+          <p className={over ? 'text-sanguine' : 'text-faded'}>
+            {promisedAlready(promised, available, terms.minutesADay ?? 0, format)}
+          </p>
+        )}
+        {courseKeeps != null && <p className="text-faded">{leftForCourse(courseKeeps, available, format)}</p>}
+      </>
     )
   )
 }

@@ -23,7 +23,7 @@ const sheet = {
   extraUntil: '2026-03-31',
   drop: 50,
   paceSeconds: 133,
-  promised: { minutes: 45, ofMinutes: 70 },
+  day: { available: 70, promised: 45, courseKeeps: 0 },
   usualWeekMinutes: 200,
   weekMinutes: 385,
   sudden: true,
@@ -69,6 +69,8 @@ test('the answer stands there before the promise, with each remedy', async () =>
   const answer = await screen.findAllByText('Not like this: it takes 183 % of the time.')
   expect(answer, 'on its leaf, and at the foot of a narrow page').toHaveLength(2)
   expect(screen.getByText('55 min a day')).toBeInTheDocument()
+  expect(screen.getByText(/other promises take about 45 min/)).toBeInTheDocument()
+  expect(screen.getByText(/the course keeps nothing meanwhile/)).toBeInTheDocument()
   expect(screen.getByText('40 drawings instead of 90')).toBeInTheDocument()
   expect(screen.getByText(/Hands like slow increases/)).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(0)

@@ -179,6 +179,13 @@ export function promisedAlready(taken: number, of: number, asked: number, format
   return taken + asked > of ? `${begin}; these ${format.minutes(asked)} do not fit beside them.` : `${begin}.`
 }
 
+/** What a promise leaves of a day for the course. */
+export function leftForCourse(left: number, of: number, format: Formats): string {
+  return left === 0
+    ? `Of the day’s ${format.minutes(of)} the course keeps nothing meanwhile.`
+    : `Of the day’s ${format.minutes(of)} the course keeps about ${format.minutes(left)} meanwhile.`
+}
+
 /** Where the minutes each come from. */
 export function paceOrigin(sheet: Sheet, format: Formats): string {
   if (sheet.ownEntries === 0) {

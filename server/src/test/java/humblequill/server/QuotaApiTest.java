@@ -76,8 +76,8 @@ class QuotaApiTest extends ClockedTest {
     var first = make("beside", false, "minutesADay", null);
     var second = terms("beside", false, "minutesADay", null, "topic", "cleats");
     var sheet = api.post("/api/quotas/worksheet", second).json();
-    assertThat(sheet.path("promised").path("minutes").asInt()).isEqualTo(45);
-    assertThat(sheet.path("promised").path("ofMinutes").asInt()).isEqualTo(70);
+    assertThat(sheet.path("day").path("promised").asInt()).isEqualTo(45);
+    assertThat(sheet.path("day").path("available").asInt()).isEqualTo(70);
     assertThat(sheet.path("availableMinutes").asInt()).as("ten days of 25").isEqualTo(250);
     assertThat(sheet.path("fits").asBoolean()).isFalse();
     var changed = "/api/quotas/worksheet?changed=" + first.path("id").asString();
@@ -92,6 +92,18 @@ class QuotaApiTest extends ClockedTest {
     assertThat(api.post("/api/quotas/worksheet", full).json().path("load").isNull())
         .as("two promises of 45 minutes leave nothing of 70")
         .isTrue();
+  }
+
+  /** Nine drawings of 5 minutes out of 70, and none of them is in the course. */
+  @Test
+  void what_a_promise_leaves_the_course_is_said() {
+    api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-03-02"));
+    var sheet = api.post("/api/quotas/worksheet", terms("beside", false)).json();
+    assertThat(sheet.path("day").path("courseKeeps").asInt()).isEqualTo(25);
+    var onTop = api.post("/api/quotas/worksheet", terms()).json();
+    assertThat(onTop.path("day").path("courseKeeps").isNull()).isTrue();
+    var placed = api.get("/api/course").json().path("placed").path("placement").asString();
+    api.delete("/api/course/" + placed);
   }
 
   /** 450 minutes of drawing and 100 of setting up, against 300: worked out by hand. */

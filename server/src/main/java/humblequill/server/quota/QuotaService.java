@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -87,12 +88,23 @@ public class QuotaService {
     int week =
         (int) Math.round(sheet.workSeconds() / 60.0 * Math.min(1, (double) WEEK / rooms.size()));
     int together = terms.beside() ? week + usual : Math.max(week, usual);
-    var promised =
-        new WorksheetView.Promised(
+    int needed = (span.asked() + sheet.drawingDays() - 1) / Math.max(1, sheet.drawingDays());
+    ToIntFunction<LocalDate> left =
+        date ->
+            Math.max(
+                0,
+                learner.availability().minutesOn(date)
+                    - taken.applyAsInt(date)
+                    - time.minutes(quota.counting(), needed, own.secondsEach(), date, learner));
+    var day =
+        new WorksheetView.DayLeft(
+            QuotaRooms.mean(terms, learner, rooms, learner.availability()::minutesOn),
             QuotaRooms.mean(terms, learner, rooms, taken),
-            QuotaRooms.mean(terms, learner, rooms, learner.availability()::minutesOn));
+            terms.beside() || !time.besideCourse()
+                ? null
+                : QuotaRooms.mean(terms, learner, rooms, left));
     return WorksheetView.of(
-        sheet, span.asked(), span.due(), own, promised, usual, week, Care.sudden(together, usual));
+        sheet, span.asked(), span.due(), own, day, usual, week, Care.sudden(together, usual));
   }
 
   /** A promise begins about now: every day since is looked at whenever a day is planned. */

@@ -63,8 +63,18 @@ class QuotaTime implements TakenTime {
       return 0;
     }
     int needed = date.equals(learner.today()) ? progress.today() : progress.neededPerDay();
-    double extra = Math.max(0, needed - served(r.quota().quota().counting(), date, learner));
-    return (int) Math.ceil(extra * r.secondsEach() / 60);
+    return minutes(r.quota().quota().counting(), needed, r.secondsEach(), date, learner);
+  }
+
+  /** Minutes of so many units, less those that the course brings along on that date. */
+  int minutes(Counting counting, int units, int secondsEach, LocalDate date, Learner learner) {
+    double extra = Math.max(0, units - served(counting, date, learner));
+    return (int) Math.ceil(extra * secondsEach / 60);
+  }
+
+  /** Whether there is a course that wants the day's minutes as well. */
+  boolean besideCourse() {
+    return !courses.followed().isEmpty();
   }
 
   /** Units a day that the weeks of the courses bring along. */

@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param extraUntil the last of them
  * @param drop units to leave out
  * @param paceSeconds seconds a unit that would fit; null when none would
- * @param promised what other promises take of the day's minutes
+ * @param day what becomes of the minutes of a drawing day
  * @param usualWeekMinutes mean minutes a week of the last four
  * @param weekMinutes minutes a week it would take
  * @param sudden whether that multiplies the usual week
@@ -51,7 +51,7 @@ public record WorksheetView(
     @Nullable LocalDate extraUntil,
     @Nullable Integer drop,
     @Nullable Integer paceSeconds,
-    Promised promised,
+    DayLeft day,
     int usualWeekMinutes,
     int weekMinutes,
     boolean sudden,
@@ -60,17 +60,19 @@ public record WorksheetView(
   /**
    * Minutes of a drawing day, on average.
    *
-   * @param minutes what other promises take
-   * @param ofMinutes what the day has
+   * @param available what it has
+   * @param promised of these, what other promises take
+   * @param courseKeeps what is left for the course; null without one, and for a promise that comes
+   *     on top
    */
-  public record Promised(int minutes, int ofMinutes) {}
+  public record DayLeft(int available, int promised, @Nullable Integer courseKeeps) {}
 
   static WorksheetView of(
       Worksheet sheet,
       int count,
       LocalDate due,
       PaceEstimate pace,
-      Promised promised,
+      DayLeft day,
       int usual,
       int week,
       boolean sudden) {
@@ -100,7 +102,7 @@ public record WorksheetView(
             .flatMap(r -> r.paces().stream().findFirst())
             .map(Remedies.Pace::secondsEach)
             .orElse(null),
-        promised,
+        day,
         usual,
         week,
         sudden,
