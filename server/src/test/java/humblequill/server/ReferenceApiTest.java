@@ -16,6 +16,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
@@ -110,11 +111,11 @@ class ReferenceApiTest {
   void a_picture_is_handed_out_as_it_lies_in_the_folder_and_only_from_there(
       Api api, @TempDir Path folder) throws Exception {
     var quay = folder.resolve("quay.png");
-    var boat = folder.resolve("boat.jpg");
+    var boat = folder.resolve("boat.webp");
     var red = new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB);
     red.setRGB(3, 4, 0xFF0000);
     ImageIO.write(red, "png", quay.toFile());
-    ImageIO.write(red, "jpg", boat.toFile());
+    Files.write(boat, Base64.getDecoder().decode(WEBP));
     var chosen = Map.of("path", folder.toString());
     api.put("/api/references/folder", chosen);
     assertThat(finished(api).path("pictures").asInt()).isEqualTo(2);
@@ -140,6 +141,8 @@ class ReferenceApiTest {
     assertThat(addresses).hasSize(2).doesNotHaveDuplicates();
     assertThat(List.of(bytes(api, addresses.get(0)), bytes(api, addresses.get(1))))
         .containsExactlyInAnyOrder(Files.readAllBytes(quay), Files.readAllBytes(boat));
+    assertThat(addresses.stream().map(a -> api.get(a).raw().headers().firstValue("Content-Type")))
+        .containsExactlyInAnyOrder(Optional.of("image/png"), Optional.of("image/webp"));
     api.delete("/api/sittings/" + id);
 
     Files.delete(boat);
