@@ -76,7 +76,7 @@ function Screen({
           {dark ? 'Light' : 'Dark'}
         </Button>
       </header>
-      <div className="relative mx-5 grid min-h-0 flex-1 place-items-center">
+      <div className="[container-type:size] relative mx-5 grid min-h-0 flex-1 place-items-center">
         <Reference sitting={sitting} now={now} dark={dark} />
       </div>
       {now.next && <link rel="preload" as="image" href={now.next} />}
@@ -127,12 +127,16 @@ function Reference({ sitting, now, dark }: { sitting: Sitting; now: Now; dark: b
   if (!now.picture) {
     return <p className="font-serif text-3xl">{step.part || 'Draw.'}</p>
   }
+  // A picture of the cabinet is a sheet of its own; its shadows run out at the edge of it.
+  const fit = now.picture.startsWith('/api/cabinet')
+    ? 'm-auto size-[min(100cqw,100cqh)] border border-hairline'
+    : 'size-full object-contain'
   return (
     <img
       key={now.picture}
       src={now.picture}
       alt="The reference"
-      className={`absolute inset-0 size-full object-contain ${sitting.drill === 'UPSIDE_DOWN' ? 'rotate-180' : ''} ${dark ? 'brightness-75' : ''}`}
+      className={`absolute inset-0 ${fit} ${sitting.drill === 'UPSIDE_DOWN' ? 'rotate-180' : ''} ${dark ? 'brightness-75' : ''}`}
     />
   )
 }
