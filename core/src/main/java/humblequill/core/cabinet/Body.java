@@ -20,16 +20,12 @@ public record Body(double legs, double girth, double shoulders, double hips) {
 
   /** A build of its own for each seed: slight to stout, long or short in the leg. */
   static Body of(SplittableRandom random) {
-    double wide = between(random, -1, 1);
+    double wide = Lot.between(random, -1, 1);
     return new Body(
-        between(random, 0.965, 1.035),
-        between(random, 0.85, 1.2),
+        Lot.between(random, 0.965, 1.035),
+        Lot.between(random, 0.85, 1.2),
         1 + 0.08 * wide,
         1 - 0.09 * wide);
-  }
-
-  private static double between(SplittableRandom random, double from, double to) {
-    return from + (to - from) * random.nextDouble();
   }
 
   /** Shoulder to elbow. */

@@ -35,13 +35,13 @@ record Grip(
       case 0 -> open(random);
       case 1, 2 ->
           even(
-              between(random, 8, 28),
-              between(random, 2, 8),
-              between(random, 15, 40),
-              between(random, 1, 6),
-              between(random, 0, 5),
-              between(random, 15, 45),
-              between(random, 5, 25));
+              Lot.between(random, 8, 28),
+              Lot.between(random, 2, 8),
+              Lot.between(random, 15, 40),
+              Lot.between(random, 1, 6),
+              Lot.between(random, 0, 5),
+              Lot.between(random, 15, 45),
+              Lot.between(random, 5, 25));
       case 3 -> pointing(random);
       case 4 -> fist(random);
       case 5 -> holding(random);
@@ -51,56 +51,56 @@ record Grip(
 
   private static Grip open(SplittableRandom random) {
     return even(
-        between(random, 0, 8),
+        Lot.between(random, 0, 8),
         0,
-        between(random, 0, 12),
+        Lot.between(random, 0, 12),
         0,
-        between(random, 2, 12),
-        between(random, 10, 50),
-        between(random, 0, 10));
+        Lot.between(random, 2, 12),
+        Lot.between(random, 10, 50),
+        Lot.between(random, 0, 10));
   }
 
   private static Grip pointing(SplittableRandom random) {
     var closed = fist(random);
-    closed.knuckles[0] = between(random, 0, 25);
-    closed.middles[0] = between(random, 0, 25);
+    closed.knuckles[0] = Lot.between(random, 0, 25);
+    closed.middles[0] = Lot.between(random, 0, 25);
     return closed;
   }
 
   private static Grip fist(SplittableRandom random) {
     return even(
-        between(random, 70, 84),
-        between(random, 0, 2),
-        between(random, 85, 96),
-        between(random, 0, 1),
+        Lot.between(random, 70, 84),
+        Lot.between(random, 0, 2),
+        Lot.between(random, 85, 96),
+        Lot.between(random, 0, 1),
         0,
-        between(random, 40, 55),
-        between(random, 30, 48));
+        Lot.between(random, 40, 55),
+        Lot.between(random, 30, 48));
   }
 
   private static Grip holding(SplittableRandom random) {
     return even(
-        between(random, 25, 45),
-        between(random, 2, 6),
-        between(random, 45, 65),
-        between(random, 1, 5),
-        between(random, 0, 3),
-        between(random, 45, 65),
-        between(random, 10, 30));
+        Lot.between(random, 25, 45),
+        Lot.between(random, 2, 6),
+        Lot.between(random, 45, 65),
+        Lot.between(random, 1, 5),
+        Lot.between(random, 0, 3),
+        Lot.between(random, 45, 65),
+        Lot.between(random, 10, 30));
   }
 
   private static Grip pinching(SplittableRandom random) {
     var grip =
         even(
-            between(random, 20, 40),
-            between(random, -6, 4),
-            between(random, 20, 45),
-            between(random, -6, 4),
-            between(random, 2, 6),
-            between(random, 48, 58),
-            between(random, 18, 30));
-    grip.knuckles[0] = between(random, 42, 52);
-    grip.middles[0] = between(random, 42, 52);
+            Lot.between(random, 20, 40),
+            Lot.between(random, -6, 4),
+            Lot.between(random, 20, 45),
+            Lot.between(random, -6, 4),
+            Lot.between(random, 2, 6),
+            Lot.between(random, 48, 58),
+            Lot.between(random, 18, 30));
+    grip.knuckles[0] = Lot.between(random, 42, 52);
+    grip.middles[0] = Lot.between(random, 42, 52);
     return grip;
   }
 
@@ -134,9 +134,5 @@ record Grip(
 
   private static boolean within(double angle, double most) {
     return angle >= 0 && angle <= most;
-  }
-
-  private static double between(SplittableRandom random, double from, double to) {
-    return from + (to - from) * random.nextDouble();
   }
 }

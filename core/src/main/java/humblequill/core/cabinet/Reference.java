@@ -90,13 +90,9 @@ public record Reference(
     return shown(random, Subject.of(random, kind), foreshortening);
   }
 
-  private static double between(SplittableRandom random, double from, double to) {
-    return from + (to - from) * random.nextDouble();
-  }
-
   private static Vector3D light(SplittableRandom random) {
-    double side = between(random, 35, 75) * (random.nextBoolean() ? 1 : -1);
-    double height = between(random, 35, 60);
+    double side = Lot.between(random, 35, 75) * (random.nextBoolean() ? 1 : -1);
+    double height = Lot.between(random, 35, 60);
     return Turns.then(Turns.y(side), Turns.x(-height)).applyTo(Turns.FRONT);
   }
 
@@ -115,13 +111,13 @@ public record Reference(
     for (int i = 0; i < looks; i++) {
       double lens =
           switch (wish) {
-            case LITTLE -> between(random, 70, 110);
-            case ANY -> between(random, 28, 85);
-            case MUCH -> between(random, 20, 32);
+            case LITTLE -> Lot.between(random, 70, 110);
+            case ANY -> Lot.between(random, 28, 85);
+            case MUCH -> Lot.between(random, 20, 32);
           };
       double distance = Math.max(1.12 * radius * lens / 18, clear);
-      double angle = between(random, -around.turn(), around.turn());
-      double height = between(random, around.low(), around.high());
+      double angle = Lot.between(random, -around.turn(), around.turn());
+      double height = Lot.between(random, around.low(), around.high());
       double most = 0.85 * distance;
       height = Math.max(centre.getY() - most, Math.min(height, centre.getY() + most));
       var camera = Camera.around(centre, angle, height, distance, lens, SIZE);

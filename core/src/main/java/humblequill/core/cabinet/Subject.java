@@ -57,10 +57,6 @@ record Subject(
     };
   }
 
-  private static double between(SplittableRandom random, double from, double to) {
-    return from + (to - from) * random.nextDouble();
-  }
-
   /** All points of its surfaces. */
   List<Vector3D> points() {
     return pointsOf(meshes);
@@ -153,8 +149,8 @@ record Subject(
   private static Subject hand(SplittableRandom random) {
     var side = random.nextBoolean() ? Side.LEFT : Side.RIGHT;
     var posture = new Posture().grip(side, Grip.of(random));
-    posture.set(Motion.FOREARM, side, between(random, -70, 70));
-    posture.set(Motion.WRIST, side, between(random, -45, 50));
+    posture.set(Motion.FOREARM, side, Lot.between(random, -70, 70));
+    posture.set(Motion.WRIST, side, Lot.between(random, -45, 50));
     var pose =
         Skeleton.posed(
                 Body.of(random), new Skeleton.Frame(Vector3D.ZERO, Turns.y(0)), posture, Map.of())
@@ -162,9 +158,9 @@ record Subject(
     // The elbow never lies before the hand, where the forearm would hide it.
     var turn =
         Turns.then(
-            Turns.y(between(random, -90, 90)),
-            Turns.x(between(random, -160, 0)),
-            Turns.y(between(random, -180, 180)));
+            Turns.y(Lot.between(random, -90, 90)),
+            Turns.x(Lot.between(random, -160, 0)),
+            Turns.y(Lot.between(random, -180, 180)));
     var hand = FigureMesh.hand(pose, side);
     var solid = new Solids.Solid(hand.parts(), hand.landmarks()).placed(turn, Vector3D.ZERO);
     var arm = pose.arms().get(side);
@@ -230,15 +226,15 @@ record Subject(
     for (int i = 0; i < count; i++) {
       var solid = one(random, kind);
       boolean tilted = several && random.nextInt(3) > 0;
-      double round = between(random, 0, 360);
-      double nod = tilted ? between(random, -70, 70) : head ? between(random, -22, 22) : 0;
+      double round = Lot.between(random, 0, 360);
+      double nod = tilted ? Lot.between(random, -70, 70) : head ? Lot.between(random, -22, 22) : 0;
       double lean =
           tilted
-              ? between(random, -70, 70)
-              : head ? between(random, -14, 14) : hull ? between(random, -8, 8) : 0;
+              ? Lot.between(random, -70, 70)
+              : head ? Lot.between(random, -14, 14) : hull ? Lot.between(random, -8, 8) : 0;
       var turn = Turns.then(Turns.y(round), Turns.x(nod), Turns.z(lean));
       var turned = solid.placed(turn, Vector3D.ZERO);
-      double angle = Math.toRadians(between(random, 0, 40) + 360.0 * i / count);
+      double angle = Math.toRadians(Lot.between(random, 0, 40) + 360.0 * i / count);
       double away = count == 1 ? 0 : 0.85;
       var at = new Vector3D(away * Math.sin(angle), -turned.low(), away * Math.cos(angle));
       var placed = turned.placed(Turns.y(0), at);
@@ -259,16 +255,22 @@ record Subject(
   private static Solids.Solid one(SplittableRandom random, Reference.Kind kind) {
     return switch (kind) {
       case BOX ->
-          Solids.box(between(random, 0.4, 1), between(random, 0.4, 1), between(random, 0.4, 1));
+          Solids.box(
+              Lot.between(random, 0.4, 1),
+              Lot.between(random, 0.4, 1),
+              Lot.between(random, 0.4, 1));
       case CYLINDER -> {
-        double r = between(random, 0.18, 0.42);
-        yield Solids.turned(r, r, between(random, 0.5, 1.2));
+        double r = Lot.between(random, 0.18, 0.42);
+        yield Solids.turned(r, r, Lot.between(random, 0.5, 1.2));
       }
-      case CONE -> Solids.turned(between(random, 0.25, 0.45), 0.0005, between(random, 0.6, 1.2));
+      case CONE ->
+          Solids.turned(Lot.between(random, 0.25, 0.45), 0.0005, Lot.between(random, 0.6, 1.2));
       case HEAD ->
           PlaneHead.of(
-              between(random, 0.92, 1.08), between(random, 0.86, 1.1), between(random, 0.94, 1.06));
-      case HULL -> Boat.of(between(random, 0.28, 0.42), between(random, 0.06, 0.16));
+              Lot.between(random, 0.92, 1.08),
+              Lot.between(random, 0.86, 1.1),
+              Lot.between(random, 0.94, 1.06));
+      case HULL -> Boat.of(Lot.between(random, 0.28, 0.42), Lot.between(random, 0.06, 0.16));
       default -> throw new IllegalArgumentException(kind + " is no solid");
     };
   }

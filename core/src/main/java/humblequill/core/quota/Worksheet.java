@@ -79,6 +79,18 @@ public record Worksheet(
         spread.days().stream().map(Worksheet::share).toList());
   }
 
+  /**
+   * Whole units that a drawing day holds after setting up, on average; infinite without a day.
+   *
+   * @param secondsEach 1 or more
+   */
+  public static double unitsADay(List<DayRoom> drawingDays, int secondsEach) {
+    return drawingDays.stream()
+        .mapToInt(day -> day.effectiveSeconds() / secondsEach)
+        .average()
+        .orElse(Double.POSITIVE_INFINITY);
+  }
+
   private static DayShare share(DayPlan day) {
     return new DayShare(day.date(), day.countOf(ID));
   }

@@ -39,7 +39,7 @@ final class QuotaRooms {
         .toList();
   }
 
-  private static boolean isDrawingDay(QuotaTerms terms, Learner learner, LocalDate date) {
+  static boolean isDrawingDay(QuotaTerms terms, Learner learner, LocalDate date) {
     return !terms.rest().contains(date.getDayOfWeek()) && hasMinutes(learner).test(date);
   }
 
@@ -50,27 +50,5 @@ final class QuotaRooms {
     }
     int all = learner.availability().minutesOn(date);
     return terms.beside() ? all : Math.max(0, all - taken.applyAsInt(date));
-  }
-
-  /** Whole units that a drawing day holds, on average; infinite without one. */
-  static double unitsADay(QuotaTerms terms, Learner learner, List<DayRoom> rooms, int secondsEach) {
-    return rooms.stream()
-        .filter(room -> isDrawingDay(terms, learner, room.date()))
-        .mapToInt(room -> room.effectiveSeconds() / secondsEach)
-        .average()
-        .orElse(Double.POSITIVE_INFINITY);
-  }
-
-  /** The mean of something over the drawing days among these, in minutes; 0 without one. */
-  static int mean(
-      QuotaTerms terms, Learner learner, List<DayRoom> rooms, ToIntFunction<LocalDate> minutes) {
-    double mean =
-        rooms.stream()
-            .map(DayRoom::date)
-            .filter(date -> isDrawingDay(terms, learner, date))
-            .mapToInt(minutes)
-            .average()
-            .orElse(0);
-    return (int) Math.round(mean);
   }
 }

@@ -1,11 +1,13 @@
 package humblequill.server.quota;
 
 import humblequill.core.care.Care;
+import humblequill.core.plan.DayRoom;
 import humblequill.core.quota.BrokenPromiseException;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Promise;
 import humblequill.core.quota.Quota;
+import humblequill.core.quota.TimeLeft;
 import humblequill.core.quota.Tracker;
 import humblequill.core.quota.Worksheet;
 import humblequill.server.edge.Refusal;
@@ -17,7 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -89,20 +90,23 @@ public class QuotaService {
         (int) Math.round(sheet.workSeconds() / 60.0 * Math.min(1, (double) WEEK / rooms.size()));
     int together = terms.beside() ? week + usual : Math.max(week, usual);
     int needed = (span.asked() + sheet.drawingDays() - 1) / Math.max(1, sheet.drawingDays());
-    ToIntFunction<LocalDate> left =
-        date ->
-            Math.max(
-                0,
-                learner.availability().minutesOn(date)
-                    - taken.applyAsInt(date)
-                    - time.minutes(quota.counting(), needed, own.secondsEach(), date, learner));
+    var drawingDays =
+        rooms.stream()
+            .map(DayRoom::date)
+            .filter(date -> QuotaRooms.isDrawingDay(terms, learner, date))
+            .map(
+                date ->
+                    new TimeLeft.Day(
+                        learner.availability().minutesOn(date),
+                        taken.applyAsInt(date),
+                        time.minutes(quota.counting(), needed, own.secondsEach(), date, learner)))
+            .toList();
+    var left = TimeLeft.of(drawingDays);
     var day =
         new WorksheetView.DayLeft(
-            QuotaRooms.mean(terms, learner, rooms, learner.availability()::minutesOn),
-            QuotaRooms.mean(terms, learner, rooms, taken),
-            terms.beside() || !time.besideCourse()
-                ? null
-                : QuotaRooms.mean(terms, learner, rooms, left));
+            left.available(),
+            left.promised(),
+            terms.beside() || !time.besideCourse() ? null : left.forCourse());
     return WorksheetView.of(
         sheet, span.asked(), span.due(), own, day, usual, week, Care.sudden(together, usual));
   }

@@ -7,6 +7,7 @@ import humblequill.core.quota.Forecast;
 import humblequill.core.quota.Progress;
 import humblequill.core.quota.Quota;
 import humblequill.core.quota.Run;
+import humblequill.core.quota.Worksheet;
 import humblequill.server.entry.EntryView;
 import humblequill.server.plan.PlanService;
 import humblequill.server.settings.Learner;
@@ -133,9 +134,13 @@ class QuotaViews {
     var today = learner.today();
     var from = progress.from().isAfter(today) ? progress.from() : today;
     var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
-    var rooms = QuotaRooms.of(q.terms(), learner, taken, from, due);
-    double holds = QuotaRooms.unitsADay(q.terms(), learner, rooms, q.pace().secondsEach());
-    return Forecast.of(progress, earlier, q.drawingDay(learner), today, !q.weekly(), holds);
+    var drawingDay = q.drawingDay(learner);
+    var rooms =
+        QuotaRooms.of(q.terms(), learner, taken, from, due).stream()
+            .filter(room -> drawingDay.test(room.date()))
+            .toList();
+    double holds = Worksheet.unitsADay(rooms, q.pace().secondsEach());
+    return Forecast.of(progress, earlier, drawingDay, today, !q.weekly(), holds);
   }
 
   static QuotaView.Outcome outcome(QuotaCounts.Counted q, Progress progress) {
