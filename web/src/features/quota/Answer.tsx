@@ -5,12 +5,13 @@ import { useFormats } from '../../app/locale'
 import { Button } from '../../ui/Button'
 import {
   canBeDone,
+  fitsIn,
   leftForCourse,
+  overTheDay,
   paceOrigin,
   promisedAlready,
   remedies,
   sum,
-  unitOf,
   weekly,
   type Remedy,
   type Sheet,
@@ -84,7 +85,7 @@ export function Answer({
       )}
       <div className="mt-6 flex gap-6">
         <Button type="submit" look="ink" disabled={!terms || pending}>
-          {sheet && !sheet.fits ? `${keep} all the same` : keep}
+          {sheet && terms && !fitsIn(sheet, terms) ? `${keep} all the same` : keep}
         </Button>
         <Button onClick={onLeave}>Leave it</Button>
       </div>
@@ -102,12 +103,11 @@ function Sum({
   onTake: (remedy: NonNullable<Remedy['take']>) => void
 }) {
   const format = useFormats()
-  const unit = unitOf(terms)
   const lines = remedies(sheet, terms, format)
   return (
     <>
-      <p className={`font-serif text-2xl ${sheet.fits ? '' : 'text-sanguine'}`}>
-        {canBeDone(sheet, unit, format)}
+      <p className={`font-serif text-2xl ${fitsIn(sheet, terms) ? '' : 'text-sanguine'}`}>
+        {canBeDone(sheet, terms, format)}
       </p>
       <Load load={sheet.load ?? 0} />
       <p className="mt-2">
@@ -144,7 +144,7 @@ function Sum({
 function Day({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
   const format = useFormats()
   const { available, promised, courseKeeps } = sheet.day
-  const over = promised + (terms.minutesADay ?? 0) > available
+  const over = overTheDay(sheet, terms)
   return (
     !terms.beside && (
       <>

@@ -11,7 +11,7 @@ import { Waiting } from '../../ui/Waiting'
 import { Answer, useSheet } from './Answer'
 import { newTerms, toTerms, fromTerms, type Draft } from './draft'
 import { TermsForm } from './TermsForm'
-import { canBeDone, unitOf, type Quota } from './text'
+import { canBeDone, fitsIn, type Quota } from './text'
 
 /** The worksheet: the promise on the left leaf, whether it can be kept on the right, as one types. */
 export default function WorksheetPage() {
@@ -122,9 +122,9 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
           tabIndex={-1}
           aria-hidden
           onClick={() => section.current?.scrollIntoView()}
-          className={`wide:hidden bg-paper border-hairline sticky bottom-12 min-h-11 border-t px-4 text-left font-serif ${sheet.fits ? '' : 'text-sanguine'}`}
+          className={`wide:hidden bg-paper border-hairline sticky bottom-12 min-h-11 border-t px-4 text-left font-serif ${fitsIn(sheet, read.terms) ? '' : 'text-sanguine'}`}
         >
-          {canBeDone(sheet, unitOf(read.terms), format)}
+          {canBeDone(sheet, read.terms, format)}
         </button>
       )}
     </form>

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
 import {
+  canBeDone,
   changes,
   dates,
   paceOrigin,
@@ -91,6 +92,15 @@ test('a date beyond the horizon is said so', () => {
 test('what other promises take is said, and what does not fit beside them', () => {
   expect(promisedAlready(45, 70, 0, format)).toBe('Of the day’s 70 min other promises take about 45 min.')
   expect(promisedAlready(45, 70, 30, format)).toContain('these 30 min do not fit beside them')
+})
+
+test('what fits alone but not beside other promises is no yes', () => {
+  const day = { available: 70, promised: 45, courseKeeps: null }
+  const sheet = { drawingDays: 10, fits: true, load: 0.8, perDay: 3, day } as unknown as Sheet
+  const asked = { ...terms, minutesADay: 30 }
+  expect(canBeDone(sheet, asked, format)).toBe('Only by itself: 3 drawings a day at most, 80 % of the time.')
+  expect(canBeDone(sheet, { ...asked, beside: true }, format)).toContain('Yes')
+  expect(canBeDone(sheet, { ...asked, minutesADay: 25 }, format)).toContain('Yes')
 })
 
 test('a date without any doubt is said once', () => {

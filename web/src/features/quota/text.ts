@@ -157,15 +157,24 @@ export function enough(forecast: Schemas['Forecast'], needed: number, unit: Term
     : undefined
 }
 
+/** Whether the minutes set apart are more than other promises leave of the day. */
+export const overTheDay = ({ day }: Sheet, terms: Terms) =>
+  !terms.beside && day.promised > 0 && day.promised + (terms.minutesADay ?? 0) > day.available
+
+/** Whether it fits, beside what is promised already as well. */
+export const fitsIn = (sheet: Sheet, terms: Terms) => sheet.fits && !overTheDay(sheet, terms)
+
 /** Whether a promise can be kept, in one sentence. */
-export function canBeDone(sheet: Sheet, unit: Terms['unit'], format: Formats): string {
+export function canBeDone(sheet: Sheet, terms: Terms, format: Formats): string {
   if (sheet.drawingDays === 0) {
     return 'No: there is no day with minutes for it.'
   }
   const load = `${Math.round((sheet.load ?? 0) * 100)} % of the time.`
-  return sheet.fits
-    ? `Yes: ${units(sheet.perDay, unit, format)} a day at most, ${load}`
-    : `Not like this: it takes ${load}`
+  if (!sheet.fits) {
+    return `Not like this: it takes ${load}`
+  }
+  const begin = overTheDay(sheet, terms) ? 'Only by itself' : 'Yes'
+  return `${begin}: ${units(sheet.perDay, unitOf(terms), format)} a day at most, ${load}`
 }
 
 /** The sum behind a promise. */
