@@ -331,6 +331,11 @@ class PlanChangeTest {
     assertThat(missed(plan, 1)).containsExactlyInAnyOrder("2026-03-05", "2026-03-06", "2026-03-07");
     var exercise = api.get("/api/today").json().path("shares").get(0).path("exerciseId").asString();
     var fields = EntryApiTest.fields("drawings", 3, "day", "2026-03-07", "exerciseId", exercise);
+    var other = EntryApiTest.fields("drawings", 3, "day", "2026-03-06", "topic", "gulls");
+    api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", other));
+    assertThat(api.get("/api/course/" + plan + "/history").json().get(1).path("undone").asBoolean())
+        .as("what the course did not ask for changes nothing")
+        .isFalse();
     var written = api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", fields));
     assertThat(written.status()).as(written.body()).isEqualTo(201);
     assertThat(end(plan)).isEqualTo(ends);

@@ -1,6 +1,7 @@
 package humblequill.core.plan;
 
 import humblequill.core.course.Exercise;
+import humblequill.core.course.MissedWork;
 import humblequill.core.course.PlacedWeek;
 import humblequill.core.course.Placement;
 import humblequill.core.course.PlanChange;
@@ -10,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a plan looks like after changes, before they are made.
@@ -95,9 +97,13 @@ public record PlanPreview(
   }
 
   /** The change that each policy would make now for what the week missed; none for spreading. */
-  public static Optional<PlanChange> forMissed(
-      humblequill.core.course.MissedWork policy, String weekKey, OpenWeek open) {
-    var missed = open.missedDays();
+  public static Optional<PlanChange> forMissed(MissedWork policy, String weekKey, OpenWeek open) {
+    return forMissed(policy, weekKey, open, open.missedDays());
+  }
+
+  /** The same for some of the days that it missed. */
+  static Optional<PlanChange> forMissed(
+      MissedWork policy, String weekKey, OpenWeek open, Set<LocalDate> missed) {
     if (missed.isEmpty()) {
       return Optional.empty();
     }

@@ -46,6 +46,39 @@ public final class Settling {
     return joined(changes);
   }
 
+  /** The dates that a change closed because they were missed; none for other changes. */
+  public static Set<LocalDate> missedDays(PlanChange change) {
+    if (change instanceof PlanChange.Slide slide) {
+      return slide.dates();
+    }
+    return change instanceof PlanChange.LetGo letGo ? letGo.dates() : Set.of();
+  }
+
+  /**
+   * What is left of settled changes now that more is known to be done: each for those of its days
+   * that are missed still.
+   *
+   * @param settled changes of missed days
+   * @param without the plan without them
+   */
+  public static List<PlanChange> anew(
+      List<PlanChange> settled,
+      Placement without,
+      Map<String, Map<LocalDate, Integer>> done,
+      PlanTime time) {
+    var changes = new ArrayList<PlanChange>();
+    for (var change : settled) {
+      var policy = change instanceof PlanChange.Slide ? MissedWork.SLIDE : MissedWork.LET_GO;
+      for (var key : change.touches()) {
+        var open = WeekPlans.open(without.week(key).orElseThrow(), done, time);
+        var missed = new TreeSet<>(open.missedDays());
+        missed.retainAll(missedDays(change));
+        PlanPreview.forMissed(policy, key, open, missed).ifPresent(changes::add);
+      }
+    }
+    return changes;
+  }
+
   /** Changes of the same kind to the same week as one, so that the history stays readable. */
   private static List<PlanChange> joined(List<PlanChange> changes) {
     var byWeek = new LinkedHashMap<String, PlanChange>();
@@ -82,11 +115,10 @@ public final class Settling {
     var changes = new ArrayList<PlanChange>();
     int days = week.days();
     if (policy != MissedWork.SPREAD && open.missedDays().contains(day)) {
-      if (policy == MissedWork.LET_GO) {
-        changes.add(new PlanChange.LetGo(week.key(), Set.of(day), open.missedUnits(Set.of(day))));
-      } else if (days < longest) {
-        changes.add(new PlanChange.Slide(week.key(), Set.of(day)));
-        days++;
+      boolean slides = policy == MissedWork.SLIDE;
+      if (!slides || days < longest) {
+        PlanPreview.forMissed(policy, week.key(), open, Set.of(day)).ifPresent(changes::add);
+        days += slides ? 1 : 0;
       }
     }
     int begun = (int) (day.toEpochDay() - week.from().toEpochDay()) + 1;

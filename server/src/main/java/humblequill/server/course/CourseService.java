@@ -243,14 +243,22 @@ public class CourseService {
       }
     }
     try {
-      var without = placed.decisions().stream().filter(d -> !d.equals(decision)).toList();
-      var begin = Placement.of(placed.placement().course(), placed.placement().start());
-      return folded(begin, without).samePast(placed.placement(), today)
+      return without(placed, decision).samePast(placed.placement(), today)
           ? Optional.empty()
           : Optional.of("days that it moved are over");
     } catch (PlanChangeException e) {
       return Optional.of("a later change builds on it; take that back first");
     }
+  }
+
+  /**
+   * The plan as it would be without a decision.
+   *
+   * @throws PlanChangeException if a later one builds on it
+   */
+  public Placement without(PlacedCourse placed, Decision decision) {
+    var others = placed.decisions().stream().filter(d -> !d.equals(decision)).toList();
+    return folded(Placement.of(placed.placement().course(), placed.placement().start()), others);
   }
 
   /** Takes a decision back. */

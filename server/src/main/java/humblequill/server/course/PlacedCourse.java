@@ -21,4 +21,9 @@ public record PlacedCourse(
     boolean side,
     int weight,
     LocalDate settledUntil,
-    List<Decision> decisions) {}
+    List<Decision> decisions) {
+  /** The same with another plan. */
+  public PlacedCourse on(Placement other) {
+    return new PlacedCourse(id, other, side, weight, settledUntil, decisions);
+  }
+}

@@ -1,7 +1,7 @@
 package humblequill.server.plan;
 
 import humblequill.core.course.PlanChange;
-import humblequill.core.plan.WeekPlans;
+import humblequill.core.plan.Settling;
 import humblequill.server.course.CourseService;
 import humblequill.server.course.Decision;
 import humblequill.server.course.PlacedCourse;
@@ -9,10 +9,11 @@ import humblequill.server.entry.EntriesChanged;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Collections;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -41,8 +42,9 @@ class DrawnAfterAll {
     }
     for (var placed : courses.followed()) {
       for (var decision : placed.decisions()) {
-        if (ofMissedDays(decision) && drawn(placed, decision, event)) {
-          settleAgain(placed.id(), decision, learner);
+        if (ofMissedDays(decision)
+            && !Collections.disjoint(missedDays(decision.changes()), event.days())) {
+          settleAgain(courses.need(placed.id()), decision, learner);
         }
       }
     }
@@ -51,47 +53,27 @@ class DrawnAfterAll {
   private static boolean ofMissedDays(Decision decision) {
     return decision.automatic()
         && !decision.undone()
-        && decision.changes().stream().noneMatch(change -> dates(change).isEmpty());
+        && decision.changes().stream().noneMatch(change -> Settling.missedDays(change).isEmpty());
   }
 
-  private static Set<LocalDate> dates(PlanChange change) {
-    if (change instanceof PlanChange.Slide slide) {
-      return slide.dates();
-    }
-    return change instanceof PlanChange.LetGo letGo ? letGo.dates() : Set.of();
+  private static Set<LocalDate> missedDays(List<PlanChange> changes) {
+    return changes.stream()
+        .flatMap(change -> Settling.missedDays(change).stream())
+        .collect(Collectors.toSet());
   }
 
-  private boolean drawn(PlacedCourse placed, Decision decision, EntriesChanged event) {
-    var days = new HashSet<LocalDate>();
-    decision.changes().forEach(change -> days.addAll(dates(change)));
-    days.retainAll(event.days());
-    return !days.isEmpty()
-        && plans.done(placed).values().stream()
-            .anyMatch(units -> days.stream().anyMatch(day -> units.getOrDefault(day, 0) > 0));
-  }
-
-  private void settleAgain(UUID placement, Decision decision, Learner learner) {
+  private void settleAgain(PlacedCourse placed, Decision decision, Learner learner) {
     var today = learner.today();
-    if (courses.whyNotUndone(courses.need(placement), decision, today).isPresent()) {
+    if (courses.whyNotUndone(placed, decision, today).isPresent()) {
+      return;
+    }
+    var without = placed.on(courses.without(placed, decision));
+    var time = plans.planning(learner).timeOf(without);
+    var changes = Settling.anew(decision.changes(), without.placement(), plans.done(placed), time);
+    if (missedDays(changes).equals(missedDays(decision.changes()))) {
       return;
     }
     courses.undo(decision.id(), today);
-    var placed = courses.need(placement);
-    var time = plans.planning(learner).timeOf(placed);
-    var done = plans.done(placed);
-    var changes = new ArrayList<PlanChange>();
-    for (var change : decision.changes()) {
-      var key = change.touches().iterator().next();
-      var open = WeekPlans.open(placed.placement().week(key).orElseThrow(), done, time);
-      var missed = new HashSet<>(open.missedDays());
-      missed.retainAll(dates(change));
-      if (!missed.isEmpty()) {
-        changes.add(
-            change instanceof PlanChange.Slide
-                ? new PlanChange.Slide(key, missed)
-                : new PlanChange.LetGo(key, missed, open.missedUnits(missed)));
-      }
-    }
     if (!changes.isEmpty()) {
       courses.change(placed, UUID.randomUUID(), changes, true, "", today);
     }
