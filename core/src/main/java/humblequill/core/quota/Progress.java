@@ -15,7 +15,7 @@ import java.util.SortedMap;
  * @param done units of the span so far, today's included
  * @param missed drawing days of the span that passed without a unit
  * @param pastDays drawing days of the span before today
- * @param daysLeft drawing days left, today included
+ * @param daysLeft drawing days left; today is one of them until its share is done
  * @param today units asked of today
  * @param doneToday units of today
  * @param served of today's units, how many the course's shares bring along anyway

@@ -127,6 +127,7 @@ public final class Tracker {
         !today.isBefore(from) && !today.isAfter(due) && drawingDay.test(today)
             ? (leftBefore + daysLeft - 1) / daysLeft
             : 0;
+    boolean shareDone = todays > 0 && doneToday >= todays;
     int past = (int) daily.keySet().stream().filter(drawingDay).count();
     int all = past + daysLeft;
     int total = weekly ? Progress.sum(counts, quota.promise().start(), due) : done;
@@ -137,7 +138,7 @@ public final class Tracker {
         done,
         missed,
         past,
-        daysLeft,
+        shareDone ? daysLeft - 1 : daysLeft,
         todays,
         doneToday,
         0,

@@ -57,6 +57,10 @@ class TrackerTest {
     var drawn = on(quota, 2, 9, 3, 12);
     assertThat(drawn.today()).as("what was asked this morning").isEqualTo(10);
     assertThat(drawn.bonusToday()).isEqualTo(2);
+    assertThat(drawn.daysLeft()).as("today's share is done").isEqualTo(7);
+    assertThat(drawn.neededPerDay()).as("66 on 7 days").isEqualTo(10);
+    var half = on(quota, 2, 9, 3, 4);
+    assertThat(half.daysLeft()).as("six of today's ten are open").isEqualTo(8);
   }
 
   @Test
