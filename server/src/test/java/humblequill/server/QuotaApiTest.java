@@ -94,6 +94,17 @@ class QuotaApiTest extends ClockedTest {
         .isTrue();
   }
 
+  @Test
+  void a_line_that_names_what_was_promised_counts_for_it() {
+    var made = make("topic", "cleats and rings", "book", "Red book");
+    var line = Map.of("line", "3 cleats and rings, 12 min, red book p 4");
+    var read = api.post("/api/log-line", line).json().path("fields");
+    assertThat(read.path("topic").asString()).isEqualTo("cleats and rings");
+    assertThat(read.path("book").asString()).isEqualTo("Red book");
+    api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", read));
+    assertThat(quota(made).path("progress").path("done").asInt()).isEqualTo(3);
+  }
+
   /** Nine drawings of 5 minutes out of 70, and none of them is in the course. */
   @Test
   void what_a_promise_leaves_the_course_is_said() {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -259,5 +260,23 @@ class LogLineTest {
     }
     var minutes = part(line, Part.Field.MINUTES);
     assertThat(line.substring(minutes.start(), minutes.end())).isEqualTo("35 min");
+  }
+
+  /** What was named before is known again, but does not make a word of the week doubtful. */
+  @Test
+  void names_written_before_are_known_and_never_in_the_way() {
+    var hulls = Word.exercise("w08-hulls", "Hulls", List.of(), 8, 0);
+    var before =
+        List.of(
+            Word.writtenBefore(WordKind.TOPIC, "hull"),
+            Word.writtenBefore(WordKind.TOPIC, "mooring posts"),
+            Word.writtenBefore(WordKind.TOPIC, "Mooring Posts"));
+    var reader =
+        new LogLine(new Vocabulary(List.of(hulls), before), (exercise, topic) -> Habits.NONE);
+    assertThat(reader.read("3 hulls", TODAY).entry().orElseThrow().exerciseId())
+        .contains("w08-hulls");
+    var posts = reader.read("27 mooring posts, 120 min", TODAY).entry().orElseThrow();
+    assertThat(posts.topic()).contains("mooring posts");
+    assertThat(posts.note()).isEmpty();
   }
 }

@@ -73,6 +73,12 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       "select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where lower(e.book) = lower(:book)")
   Optional<Integer> lastPage(String book);
 
+  @Query("select distinct e.topic from EntryEntity e where e.topic is not null")
+  List<String> topics();
+
+  @Query("select distinct e.book from EntryEntity e where e.book is not null")
+  List<String> books();
+
   /** Seconds drawn, told or estimated, of one exercise or topic. */
   record Drawn(
       @Nullable UUID placementId,

@@ -26,13 +26,16 @@ class LogLineService {
   private final WordsService words;
   private final SettingsService settings;
   private final TopicService topics;
+  private final NamedElsewhere elsewhere;
 
   LogLineService(
       EntryRepository repository,
       CourseService courses,
       WordsService words,
       SettingsService settings,
-      TopicService topics) {
+      TopicService topics,
+      NamedElsewhere elsewhere) {
+    this.elsewhere = elsewhere;
     this.topics = topics;
     this.repository = repository;
     this.courses = courses;
@@ -47,9 +50,17 @@ class LogLineService {
     var followed = courses.followed();
     followed.forEach(placed -> vocabulary.addAll(exercises(placed, today)));
     vocabulary.addAll(topicNames(followed, vocabulary));
-    var read = new LogLine(new Vocabulary(vocabulary), this::habits).read(line, today);
+    var read =
+        new LogLine(new Vocabulary(vocabulary, writtenBefore()), this::habits).read(line, today);
     return new LogLineController.LineReading(
         read.parts(), read.entry().map(EntryFields::of).orElse(null));
+  }
+
+  private List<Word> writtenBefore() {
+    var before = new ArrayList<>(elsewhere.words());
+    repository.topics().forEach(t -> before.add(Word.writtenBefore(WordKind.TOPIC, t)));
+    repository.books().forEach(b -> before.add(Word.writtenBefore(WordKind.BOOK, b)));
+    return before;
   }
 
   private static List<Word> exercises(PlacedCourse placed, LocalDate today) {
