@@ -170,6 +170,10 @@ class QuotaApiTest extends ClockedTest {
     assertThat(quota(made).path("progress").path("done").asInt())
         .as("its record stays")
         .isEqualTo(63);
+    var atOnce =
+        api.post(path + "/again", Map.of("id", UUID.randomUUID(), "start", "2026-03-08")).json();
+    assertThat(atOnce.path("terms").path("start").asString()).isEqualTo("2026-03-09");
+    assertThat(atOnce.path("progress").path("done").asInt()).as("none counts twice").isZero();
     var again =
         api.post(path + "/again", Map.of("id", UUID.randomUUID(), "start", "2026-04-02")).json();
     assertThat(again.path("terms").path("due").asString()).isEqualTo("2026-04-11");

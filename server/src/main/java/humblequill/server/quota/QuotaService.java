@@ -222,11 +222,19 @@ public class QuotaService {
     repository.saveAndFlush(entity);
   }
 
-  /** Takes a promise again from a day on: the same terms, the same prompts. */
+  /**
+   * Takes a promise again from a day on: the same terms, the same prompts. What was drawn on that
+   * day for the time before does not count twice; then it begins the day after.
+   */
   @Transactional
   public UUID again(UUID id, UUID newId, LocalDate start) {
     var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
-    var terms = QuotaCounts.JSON.readValue(entity.document, QuotaTerms.class).from(start);
+    boolean drawn =
+        counts.all().stream().anyMatch(q -> q.id().equals(id) && q.byDay().containsKey(start));
+    var terms =
+        QuotaCounts.JSON
+            .readValue(entity.document, QuotaTerms.class)
+            .from(drawn ? start.plusDays(1) : start);
     boolean isNew = !repository.existsById(newId);
     create(newId, terms, id);
     if (isNew) {
