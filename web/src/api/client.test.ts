@@ -7,7 +7,7 @@ test('what was asked for is handed on', async () => {
   await expect(answer(Promise.resolve({ data: 7, response: response(200) }))).resolves.toBe(7)
 })
 
-test('a refusal keeps its code, its field, its words and what is stored', async () => {
+test('a refusal keeps its code, its faults, its words and what is stored', async () => {
   const error = {
     code: 'stale',
     detail: 'Not saved: it was changed elsewhere.',
@@ -16,7 +16,12 @@ test('a refusal keeps its code, its field, its words and what is stored', async 
   }
   const problem = await answer(Promise.resolve({ error, response: response(409) })).catch((e: unknown) => e)
   expect(problem).toBeInstanceOf(Problem)
-  expect(problem).toMatchObject({ code: 'stale', field: 'day', current: { id: 1 }, message: error.detail })
+  expect(problem).toMatchObject({
+    code: 'stale',
+    faults: [{ field: 'day', detail: error.detail }],
+    current: { id: 1 },
+    message: error.detail,
+  })
 })
 
 test('a refusal without words names its number', async () => {

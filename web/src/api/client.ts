@@ -4,19 +4,30 @@ import type { components, paths } from './generated/schema'
 /** Types of what the server sends and takes, by their names in the API. */
 export type Schemas = components['schemas']
 
+/** What is wrong with one field: its path in the request, and one sentence that may stand at it. */
+export type Fault = { field: string; detail: string }
+
 /** What went wrong with a request, as the server says it. */
 export class Problem extends Error {
   constructor(
     readonly code: string,
     detail: string,
-    readonly field: string | undefined,
-    readonly current: unknown,
+    /** Every field at fault; none where the request as a whole was refused. */
+    readonly faults: Fault[] = [],
+    /** What is stored now, where the request was made on top of something older. */
+    readonly current: unknown = undefined,
   ) {
     super(detail)
   }
 }
 
-type ProblemBody = { code?: string; detail?: string; field?: string; current?: unknown }
+type ProblemBody = {
+  code?: string
+  detail?: string
+  field?: string
+  faults?: Fault[]
+  current?: unknown
+}
 
 const client = createClient<paths>({
   baseUrl: location.origin,
@@ -31,21 +42,13 @@ export async function answer<T>(
   try {
     result = await request
   } catch {
-    throw new Problem(
-      'unreachable',
-      'Humble Quill does not answer. Is it still running?',
-      undefined,
-      undefined,
-    )
+    throw new Problem('unreachable', 'Humble Quill does not answer. Is it still running?')
   }
   if (!result.response.ok) {
     const body = (result.error ?? {}) as ProblemBody
-    throw new Problem(
-      body.code ?? 'unknown',
-      body.detail ?? `The answer was ${result.response.status}.`,
-      body.field,
-      body.current,
-    )
+    const detail = body.detail ?? `The answer was ${result.response.status}.`
+    const faults = body.faults ?? (body.field ? [{ field: body.field, detail }] : [])
+    throw new Problem(body.code ?? 'unknown', detail, faults, body.current)
   }
   return result.data as T
 }

@@ -6,7 +6,8 @@ export const queries = {
   today: () => queryOptions({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')) }),
   settings: () => queryOptions({ queryKey: ['settings'], queryFn: () => answer(api.GET('/api/settings')) }),
   streaks: () => queryOptions({ queryKey: ['streaks'], queryFn: () => answer(api.GET('/api/streaks')) }),
-  words: () => queryOptions({ queryKey: ['words'], queryFn: () => answer(api.GET('/api/words')) }),
+  names: () => queryOptions({ queryKey: ['names'], queryFn: () => answer(api.GET('/api/names')) }),
+  turn: () => queryOptions({ queryKey: ['turn'], queryFn: () => answer(api.GET('/api/turn')) }),
   courses: () => queryOptions({ queryKey: ['courses'], queryFn: () => answer(api.GET('/api/courses')) }),
   course: (week?: string, placement?: string) =>
     queryOptions({

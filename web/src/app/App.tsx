@@ -3,25 +3,26 @@ import { lazy, Suspense, useEffect } from 'react'
 import { Navigate, Route, Routes } from 'react-router'
 import type { Schemas } from '../api/client'
 import { queries } from '../api/queries'
-import { TodayPage } from '../features/today/TodayPage'
+import { TodayScreen } from '../features/today/TodayScreen'
 import { NoticesProvider } from '../ui/Notices'
 import { Waiting } from '../ui/Waiting'
+import { useTurn } from './useTurn'
 import { Frame } from './Frame'
-import { Locale } from './locale'
+import { Locale } from '../ui/locale'
 
-const CoursePage = lazy(() => import('../features/course/CoursePage'))
-const LibraryPage = lazy(() => import('../features/course/library/LibraryPage'))
-const EditPage = lazy(() => import('../features/course/library/EditPage'))
-const MergePage = lazy(() => import('../features/course/library/MergePage'))
-const TopicsPage = lazy(() => import('../features/course/TopicsPage'))
-const PrintPage = lazy(() => import('../features/course/PrintPage'))
-const QuotasPage = lazy(() => import('../features/quota/QuotasPage'))
-const WorksheetPage = lazy(() => import('../features/quota/WorksheetPage'))
-const BuilderPage = lazy(() => import('../features/sitting/BuilderPage'))
-const RunningPage = lazy(() => import('../features/sitting/RunningPage'))
-const CabinetPage = lazy(() => import('../features/sitting/CabinetPage'))
-const SettingsPage = lazy(() => import('../features/settings/SettingsPage'))
-const SearchPage = lazy(() => import('../features/search/SearchPage'))
+const CourseScreen = lazy(() => import('../features/course/CourseScreen'))
+const LibraryScreen = lazy(() => import('../features/course/library/LibraryScreen'))
+const EditScreen = lazy(() => import('../features/course/library/EditScreen'))
+const MergeScreen = lazy(() => import('../features/course/library/MergeScreen'))
+const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
+const PrintScreen = lazy(() => import('../features/course/PrintScreen'))
+const QuotasScreen = lazy(() => import('../features/quota/QuotasScreen'))
+const WorksheetScreen = lazy(() => import('../features/quota/WorksheetScreen'))
+const BuilderScreen = lazy(() => import('../features/sitting/BuilderScreen'))
+const RunningScreen = lazy(() => import('../features/sitting/RunningScreen'))
+const CabinetScreen = lazy(() => import('../features/cabinet/CabinetScreen'))
+const SettingsScreen = lazy(() => import('./SettingsScreen'))
+const SearchScreen = lazy(() => import('../features/search/SearchScreen'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
 
 /** The application: first start, then the frame with its sections. */
@@ -33,13 +34,14 @@ export function App() {
 
 function Opened({ settings }: { settings: Schemas['Settings'] }) {
   useTheme(settings.theme)
+  useTurn()
   return (
     <Locale.Provider value={settings.started ? settings.locale : navigator.language}>
       <NoticesProvider>
         <Suspense fallback={<p className="p-6">Reading…</p>}>
           {settings.started ? (
             <Routes>
-              <Route path="/sitting/:id" element={<RunningPage />} />
+              <Route path="/sitting/:id" element={<RunningScreen />} />
               <Route path="*" element={<Framed />} />
             </Routes>
           ) : (
@@ -57,21 +59,21 @@ function Framed() {
       <Suspense fallback={<p className="p-6">Reading…</p>}>
         <Routes>
           <Route path="/" element={<Navigate to="/today" replace />} />
-          <Route path="/today" element={<TodayPage />} />
-          <Route path="/course" element={<CoursePage />} />
-          <Route path="/course/library" element={<LibraryPage />} />
-          <Route path="/course/edit/:id" element={<EditPage />} />
-          <Route path="/course/merge" element={<MergePage />} />
-          <Route path="/course/topics" element={<TopicsPage />} />
-          <Route path="/course/print" element={<PrintPage />} />
-          <Route path="/settings" element={<SettingsPage />} />
-          <Route path="/quotas" element={<QuotasPage />} />
-          <Route path="/quotas/new" element={<WorksheetPage />} />
-          <Route path="/quotas/:id" element={<QuotasPage />} />
-          <Route path="/quotas/:id/change" element={<WorksheetPage />} />
-          <Route path="/sitting" element={<BuilderPage />} />
-          <Route path="/cabinet" element={<CabinetPage />} />
-          <Route path="/search" element={<SearchPage />} />
+          <Route path="/today" element={<TodayScreen />} />
+          <Route path="/course" element={<CourseScreen />} />
+          <Route path="/course/library" element={<LibraryScreen />} />
+          <Route path="/course/edit/:id" element={<EditScreen />} />
+          <Route path="/course/merge" element={<MergeScreen />} />
+          <Route path="/course/topics" element={<TopicsScreen />} />
+          <Route path="/course/print" element={<PrintScreen />} />
+          <Route path="/settings" element={<SettingsScreen />} />
+          <Route path="/quotas" element={<QuotasScreen />} />
+          <Route path="/quotas/new" element={<WorksheetScreen />} />
+          <Route path="/quotas/:id" element={<QuotasScreen />} />
+          <Route path="/quotas/:id/change" element={<WorksheetScreen />} />
+          <Route path="/sitting" element={<BuilderScreen />} />
+          <Route path="/cabinet" element={<CabinetScreen />} />
+          <Route path="/search" element={<SearchScreen />} />
           <Route path="*" element={<Nowhere />} />
         </Routes>
       </Suspense>

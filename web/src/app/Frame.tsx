@@ -3,8 +3,9 @@ import { useCallback, useEffect, useRef, useState, type FormEvent, type ReactNod
 import { NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { queries } from '../api/queries'
 import { Mishap } from '../ui/Mishap'
-import { Key, KeyList } from './KeyList'
-import { useFormats } from './locale'
+import { Key } from '../ui/Key'
+import { KeyList } from './KeyList'
+import { useFormats } from '../ui/locale'
 import { SECTIONS } from './sections'
 import { useKeys } from './useKeys'
 

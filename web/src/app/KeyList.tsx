@@ -1,4 +1,5 @@
 import { Sheet } from '../ui/Sheet'
+import { Key } from '../ui/Key'
 import { SECTIONS } from './sections'
 
 const KEYS = [
@@ -27,14 +28,5 @@ export function KeyList({ open, onClose }: { open: boolean; onClose: () => void 
         ))}
       </dl>
     </Sheet>
-  )
-}
-
-/** A key as it is shown beside what it does. */
-export function Key({ name }: { name: string }) {
-  return (
-    <kbd className="border-faded rounded-paper inline-grid min-w-6 place-items-center border px-1 font-sans text-xs leading-5">
-      {name}
-    </kbd>
   )
 }

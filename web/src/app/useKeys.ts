@@ -1,9 +1,7 @@
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
+import { FOCUS_LOG_LINE } from '../shared/log-line'
 import { SECTIONS } from './sections'
-
-/** Asks the log line to take the cursor, wherever it is shown. */
-export const FOCUS_LOG_LINE = 'quill:focus-log-line'
 
 const isIn = (target: EventTarget | null, places: string): target is HTMLElement =>
   target instanceof HTMLElement && target.closest(places) !== null

@@ -1,3 +1,5 @@
+import { scale } from './scale'
+
 /** What may be reached by a date: with 90 %, 50 % and 10 %. */
 export type Reach = { date: string; low: number; middle: number; high: number }
 
@@ -46,8 +48,8 @@ export function Fan({
   const end = last && last.date > due ? last.date : due
   const span = Math.max(1, days(from, end) + 1, curve.length, before?.length ?? 0)
   const most = Math.max(asked, 1, ...curve, ...(before ?? []), last?.high ?? 0)
-  const x = (day: number) => LEFT + (day / span) * (WIDTH - LEFT - 8)
-  const y = (count: number) => HEIGHT - FOOT - (count / most) * (HEIGHT - FOOT - TOP)
+  const x = scale(0, span, LEFT, WIDTH - 8)
+  const y = scale(0, most, HEIGHT - FOOT, TOP)
   const line = (counts: number[]) =>
     `M${x(0)} ${y(0)}` + counts.map((count, i) => `L${x(i + 1)} ${y(count)}`).join('')
   const drawn = curve.at(-1) ?? 0

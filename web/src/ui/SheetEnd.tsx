@@ -1,14 +1,18 @@
 import { Button } from './Button'
+import { Refused } from './Refused'
 
 /** The foot of a sheet that keeps something: what was refused, then the choices. */
 export function SheetEnd({
   error,
+  fields,
   keep = 'Keep it',
   disabled = false,
   onClose,
   onRemove,
 }: {
-  error: string | undefined
+  error: Error | null | undefined
+  /** Fields of the sheet that show what is wrong with them. */
+  fields?: readonly string[]
   /** Word on the button that submits. */
   keep?: string
   disabled?: boolean
@@ -18,11 +22,7 @@ export function SheetEnd({
 }) {
   return (
     <>
-      {error && (
-        <p role="alert" className="text-sanguine col-span-full">
-          {error}
-        </p>
-      )}
+      <Refused error={error} fields={fields} className="col-span-full" />
       <div className="col-span-full mt-2 flex gap-6">
         <Button type="submit" look="ink" disabled={disabled}>
           {keep}

@@ -1,9 +1,11 @@
 import type { ReactNode } from 'react'
+import { scale, ticks } from './scale'
 
 const GATE = 27
 const STEP = 5
 const HEIGHT = 20
 const MOST_GATES = 50
+const MOST_TICKS = 26
 
 /** A small, steady unevenness, so that drawn marks do not look printed. */
 const wobble = (i: number) => Math.sin(i * 12.9898) * 1.1
@@ -58,13 +60,13 @@ function Gates({ done, total }: { done: number; total: number }) {
 
 function RulerMark({ done, total }: { done: number; total: number }) {
   const width = 260
-  const at = (count: number) => (count / total) * width
-  const ticks = Array.from({ length: Math.floor(total / 10) }, (_, i) => (i + 1) * 10)
+  const at = scale(0, total, 0, width)
+  const marks = ticks(total, Math.min(MOST_TICKS, total / 10))
   return (
     <svg width={width} height={HEIGHT} viewBox={`0 0 ${width} ${HEIGHT}`} className="max-w-full" aria-hidden>
       <line x1={0} x2={width} y1={12} y2={12} className="stroke-pencil" strokeWidth={1.3} />
       <line x1={0} x2={at(done)} y1={12} y2={12} className="stroke-ink" strokeWidth={5} />
-      {ticks.map((tick) => (
+      {marks.map((tick) => (
         <line
           key={tick}
           x1={at(tick)}

@@ -11,8 +11,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_4"];
-        put: operations["write_3"];
+        get: operations["read_3"];
+        put: operations["write_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -110,7 +110,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["undo"];
+        delete: operations["undo_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -285,7 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["merge"];
+        post: operations["merge_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +333,7 @@ export interface paths {
         };
         get: operations["find"];
         put?: never;
-        post: operations["create_1"];
+        post: operations["create_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -420,6 +420,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_5"];
+        put?: never;
+        post: operations["create_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/changes/{change}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}/description": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["describe"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}/part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan.ics": {
         parameters: {
             query?: never;
@@ -477,7 +589,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_5"];
+        post: operations["read_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -667,7 +779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
+        get: operations["read_2"];
         put: operations["choose"];
         post?: never;
         delete?: never;
@@ -731,8 +843,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_2"];
-        put: operations["write_2"];
+        get: operations["read_1"];
+        put: operations["write_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -891,8 +1003,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_1"];
-        put: operations["write_1"];
+        get: operations["read"];
+        put: operations["write"];
         post?: never;
         delete: operations["reset"];
         options?: never;
@@ -900,15 +1012,15 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/words": {
+    "/api/turn": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["read"];
-        put: operations["write"];
+        get: operations["day"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -968,6 +1080,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             poses: components["schemas"]["PosesView"][];
+            resource?: string | null;
             /** Format: time-local */
             start: string;
             title: string;
@@ -1046,7 +1159,7 @@ export interface components {
         };
         Caution: {
             /** @enum {string} */
-            kind: "BREAK" | "SUDDEN_INCREASE" | "DUST_AND_FUMES";
+            kind: "BREAK" | "SUDDEN_INCREASE" | "DUST_AND_FUMES" | "BLADE";
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
@@ -1061,27 +1174,11 @@ export interface components {
             /** Format: int32 */
             share: number;
         };
-        ChangeToMake: {
-            courseId?: string | null;
-            courseWeeks?: number[] | null;
-            dates?: string[] | null;
-            /** Format: int32 */
-            days?: number | null;
-            exerciseId?: string | null;
-            /** @enum {string} */
-            kind: "STRETCH" | "UNTIL_DONE" | "REPEAT" | "SKIP" | "SWAP" | "EMPTY" | "DETOUR" | "PAUSE" | "SLIDE" | "LET_GO" | "DROP" | "PACE" | "MINUTES_A_DAY" | "WARM_UP" | "BASELINE" | "POLICY";
-            /** Format: int32 */
-            minutes?: number | null;
-            on?: boolean | null;
-            other?: string | null;
-            /** @enum {string|null} */
-            policy?: "SPREAD" | "SLIDE" | "LET_GO" | null;
-            /** Format: int32 */
-            secondsEach?: number | null;
-            topic?: string | null;
-            units?: components["schemas"]["Units"][] | null;
-            week?: string | null;
+        ChangeOfName: {
+            /** Format: uuid */
+            change: string;
         };
+        ChangeToMake: components["schemas"]["Stretch"] | components["schemas"]["UntilDone"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Swap"] | components["schemas"]["EmptyWeek"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DetourForTopic"] | components["schemas"]["Wait"] | components["schemas"]["Slide"] | components["schemas"]["LetGo"] | components["schemas"]["DropUnits"] | components["schemas"]["OtherPace"] | components["schemas"]["MinutesADay"] | components["schemas"]["WarmUp"] | components["schemas"]["SubjectAgain"] | components["schemas"]["OtherPolicy"];
         ChangedEntry: {
             fields: components["schemas"]["EntryFields"];
             /** Format: int64 */
@@ -1123,6 +1220,12 @@ export interface components {
             later: string;
             /** @enum {string} */
             reason: "NEEDED_FIRST" | "FIRST_COURSE" | "SECOND_COURSE";
+        };
+        Count: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            kept: number;
         };
         CountedEntry: {
             /** Format: date */
@@ -1185,6 +1288,7 @@ export interface components {
             available: number;
             /** Format: int32 */
             courseKeeps?: number | null;
+            over: boolean;
             /** Format: int32 */
             promised: number;
         };
@@ -1208,6 +1312,31 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        Description: {
+            /** Format: uuid */
+            change: string;
+            properties: ("DUSTY" | "WET" | "SOLVENT" | "NEEDS_BLADE" | "CANNOT_BE_ERASED")[];
+            spellings: string[];
+        };
+        DetourForTopic: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DETOUR_FOR_TOPIC";
+            topic: string;
+            week: string;
+        };
+        DetourOfCourse: {
+            courseId: string;
+            courseWeeks: number[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DETOUR_OF_COURSE";
+            week: string;
+        };
         Drop: {
             /** Format: int32 */
             count: number;
@@ -1216,12 +1345,31 @@ export interface components {
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
         };
+        DropUnits: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DROP";
+            units: components["schemas"]["Units"][];
+            week: string;
+        };
         Dropped: {
             /** Format: int32 */
             count: number;
             title: string;
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
+        };
+        EmptyWeek: {
+            /** Format: int32 */
+            days: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "EMPTY";
+            week: string;
         };
         EntryFields: {
             book?: string | null;
@@ -1241,7 +1389,7 @@ export interface components {
             pageFrom?: number | null;
             /** Format: int32 */
             pageTo?: number | null;
-            poses?: string | null;
+            poses?: components["schemas"]["PosesView"][] | null;
             resource?: string | null;
             source?: string | null;
             /** Format: time-local */
@@ -1249,47 +1397,20 @@ export interface components {
             topic?: string | null;
             wentWrong: string;
         };
-        EntryPage: {
+        EntryList: {
             entries: components["schemas"]["EntryView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            size: number;
             /** Format: int64 */
             total: number;
         };
         EntryView: {
-            book?: string | null;
-            /** Format: date */
-            day: string;
-            /** Format: int32 */
-            drawings?: number | null;
-            exerciseId?: string | null;
             exerciseTitle?: string | null;
+            fields: components["schemas"]["EntryFields"];
             /** Format: uuid */
             id: string;
             /** Format: int32 */
-            mark?: number | null;
-            medium?: string | null;
-            /** Format: int32 */
-            minutes?: number | null;
-            /** Format: int32 */
             minutesOrEstimate: number;
-            nextTime: string;
-            note: string;
-            /** Format: int32 */
-            pageFrom?: number | null;
-            /** Format: int32 */
-            pageTo?: number | null;
-            poses: string;
-            resource?: string | null;
-            source?: string | null;
-            /** Format: time-local */
-            time?: string | null;
-            topic?: string | null;
             /** Format: int64 */
             version: number;
-            wentWrong: string;
         };
         Feed: {
             address: string;
@@ -1333,6 +1454,8 @@ export interface components {
             weight: number;
         };
         Forecast: {
+            /** @enum {string} */
+            basis: "PLAN" | "SHORT_PLAN" | "OWN_DAYS_AND_PLAN" | "OWN_DAYS";
             /** Format: date */
             early: string;
             enough: components["schemas"]["Wilson"];
@@ -1355,7 +1478,7 @@ export interface components {
             verdict: "AHEAD" | "ON_PACE" | "SLIPPING" | "OUT_OF_REACH";
         };
         Found: {
-            entries: components["schemas"]["EntryPage"];
+            entries: components["schemas"]["EntryList"];
             exercises: components["schemas"]["FoundExercise"][];
         };
         FoundExercise: {
@@ -1377,7 +1500,8 @@ export interface components {
             endBefore: string;
             /** Format: uuid */
             id: string;
-            kept?: string | null;
+            /** @enum {string|null} */
+            kept?: "UNDONE" | "BUILT_ON" | "OVER" | null;
             /** Format: date */
             madeOn: string;
             reason: string;
@@ -1421,12 +1545,6 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
-        KeptRule: {
-            /** Format: int32 */
-            broken: number;
-            /** Format: int32 */
-            kept: number;
-        };
         LadderView: {
             /** Format: int32 */
             drawings: number;
@@ -1437,6 +1555,16 @@ export interface components {
         LastSitting: {
             begun?: components["schemas"]["BegunSitting"];
         };
+        LetGo: {
+            dates: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LET_GO";
+            units: components["schemas"]["Units"][];
+            week: string;
+        };
         Line: {
             /** Format: int64 */
             number: number;
@@ -1446,8 +1574,9 @@ export interface components {
             summary: string;
         };
         LineReading: {
-            fields?: components["schemas"]["EntryFields"];
-            parts: components["schemas"]["Part"][];
+            complete: boolean;
+            fields: components["schemas"]["EntryFields"];
+            phrases: components["schemas"]["Phrase"][];
         };
         LineToRead: {
             line: string;
@@ -1464,7 +1593,8 @@ export interface components {
             before?: number | null;
             dates: string[];
             exercise: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "STRETCH" | "UNTIL_DONE" | "REPEAT" | "SKIP" | "SWAP" | "EMPTY" | "DETOUR" | "PAUSE" | "SLIDE" | "LET_GO" | "DROP" | "PACE" | "MINUTES_A_DAY" | "ADD" | "POLICY";
             /** Format: int32 */
             number?: number | null;
             other: string;
@@ -1473,12 +1603,35 @@ export interface components {
             units: components["schemas"]["Dropped"][];
             week: string;
         };
+        MergeInto: {
+            /** Format: uuid */
+            change: string;
+            /** Format: uuid */
+            into: string;
+        };
         Merged: {
             conflicts: components["schemas"]["Conflict"][];
             document: unknown;
             /** Format: int32 */
             joined: number;
             loads: components["schemas"]["WeekLoad"][];
+        };
+        MergedName: {
+            /** Format: uuid */
+            id: string;
+            text: string;
+            /** Format: int64 */
+            uses: number;
+        };
+        MinutesADay: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MINUTES_A_DAY";
+            /** Format: int32 */
+            minutes: number;
+            week: string;
         };
         Moment: {
             /** Format: date */
@@ -1488,6 +1641,20 @@ export interface components {
             /** Format: date */
             weekFrom: string;
         };
+        NameView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE";
+            merged: components["schemas"]["MergedName"][];
+            ofTaxonomy: boolean;
+            properties: ("DUSTY" | "WET" | "SOLVENT" | "NEEDS_BLADE" | "CANNOT_BE_ERASED")[];
+            ships: boolean;
+            spellings: string[];
+            text: string;
+            /** Format: int64 */
+            uses: number;
+        };
         NamedExercise: {
             exerciseId: string;
             now: boolean;
@@ -1495,10 +1662,22 @@ export interface components {
             weekKey: string;
             weekTitle: string;
         };
+        NamesView: {
+            names: components["schemas"]["NameView"][];
+        };
         NewEntry: {
             fields: components["schemas"]["EntryFields"];
             /** Format: uuid */
             id: string;
+        };
+        NewName: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE";
+            properties: ("DUSTY" | "WET" | "SOLVENT" | "NEEDS_BLADE" | "CANNOT_BE_ERASED")[];
+            spellings: string[];
+            text: string;
         };
         NewQuota: {
             /** Format: uuid */
@@ -1539,14 +1718,30 @@ export interface components {
             /** @enum {string} */
             rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE";
         };
-        OwnWord: {
-            /** @enum {string} */
-            kind: "EXERCISE" | "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE";
-            name: string;
-            spellings: string[];
+        OtherPace: {
+            exerciseId: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PACE";
+            /** Format: int32 */
+            secondsEach: number;
+            week: string;
         };
-        OwnWords: {
-            own: components["schemas"]["OwnWord"][];
+        OtherPolicy: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "POLICY";
+            /** @enum {string} */
+            policy: "SPREAD" | "SLIDE" | "LET_GO";
+        };
+        OtherText: {
+            /** Format: uuid */
+            change: string;
+            text: string;
         };
         Pace: {
             exerciseId: string;
@@ -1559,7 +1754,14 @@ export interface components {
         Pair: {
             moments: components["schemas"]["Moment"][];
         };
-        Part: {
+        PauseSpan: {
+            /** Format: date */
+            from: string;
+            reason: string;
+            /** Format: date */
+            to: string;
+        };
+        Phrase: {
             choices: components["schemas"]["Choice"][];
             /** Format: int32 */
             end: number;
@@ -1572,13 +1774,6 @@ export interface components {
             /** @enum {string} */
             state: "UNDERSTOOD" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
             value: string;
-        };
-        PauseSpan: {
-            /** Format: date */
-            from: string;
-            reason: string;
-            /** Format: date */
-            to: string;
         };
         Placed: {
             courseId: string;
@@ -1622,6 +1817,12 @@ export interface components {
             /** Format: int32 */
             secondsEach: number;
         };
+        PracticeDay: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            endsInMillis: number;
+        };
         Pressed: {
             /** Format: int32 */
             known: number;
@@ -1658,6 +1859,8 @@ export interface components {
             /** Format: int32 */
             left: number;
             /** Format: int32 */
+            leftToday: number;
+            /** Format: int32 */
             minutesNeeded: number;
             /** Format: int32 */
             minutesToday: number;
@@ -1665,10 +1868,10 @@ export interface components {
             missed: number;
             /** Format: int32 */
             neededPerDay: number;
+            /** Format: int32 */
+            number?: number | null;
             /** Format: double */
             pace: number;
-            /** Format: int32 */
-            page?: number | null;
             /** Format: double */
             planned: number;
             /** Format: int32 */
@@ -1710,6 +1913,21 @@ export interface components {
             id: string;
             /** Format: date */
             start: string;
+        };
+        QuotaRecord: {
+            /** Format: int32 */
+            asked: number;
+            curve: number[];
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            done: number;
+            marks: number[];
+            /** Format: int32 */
+            minutes: number;
+            pace: number[];
+            /** Format: int32 */
+            span: number;
         };
         QuotaResult: {
             best: string[];
@@ -1778,7 +1996,7 @@ export interface components {
             nextPage?: number | null;
             nextPrompt?: components["schemas"]["NextPrompt"];
             /** Format: int32 */
-            page?: number | null;
+            number?: number | null;
             /** Format: int32 */
             secondsEach: number;
             /** Format: int32 */
@@ -1794,7 +2012,7 @@ export interface components {
         QuotaView: {
             /** Format: uuid */
             againOf?: string | null;
-            before?: components["schemas"]["Run"];
+            before?: components["schemas"]["QuotaRecord"];
             best: string[];
             /** Format: date */
             endedOn?: string | null;
@@ -1803,7 +2021,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             kept: {
-                [key: string]: components["schemas"]["KeptRule"];
+                [key: string]: components["schemas"]["Count"];
             };
             learned: string;
             /** Format: int32 */
@@ -1814,7 +2032,7 @@ export interface components {
             ownEntries: number;
             progress: components["schemas"]["ProgressView"];
             prompts: components["schemas"]["PromptView"][];
-            run: components["schemas"]["Run"];
+            record: components["schemas"]["QuotaRecord"];
             /** Format: int32 */
             secondsEach: number;
             terms: components["schemas"]["QuotaTerms"];
@@ -1851,6 +2069,14 @@ export interface components {
             paces: components["schemas"]["Pace"][];
             /** Format: date */
             until?: string | null;
+        };
+        Repeat: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REPEAT";
+            week: string;
         };
         Repeated: {
             first: components["schemas"]["Clash"];
@@ -1901,21 +2127,6 @@ export interface components {
             /** Format: date */
             to: string;
             untilDone: boolean;
-        };
-        Run: {
-            /** Format: int32 */
-            asked: number;
-            curve: number[];
-            /** Format: int32 */
-            days: number;
-            /** Format: int32 */
-            done: number;
-            marks: number[];
-            /** Format: int32 */
-            minutes: number;
-            pace: number[];
-            /** Format: int32 */
-            span: number;
         };
         Rung: {
             /** @enum {string|null} */
@@ -2052,6 +2263,23 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             title: string;
         };
+        Skip: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SKIP";
+            week: string;
+        };
+        Slide: {
+            dates: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SLIDE";
+            week: string;
+        };
         StepView: {
             /** Format: int32 */
             drawing: number;
@@ -2090,6 +2318,16 @@ export interface components {
             /** @enum {string} */
             unit: "DAYS" | "WEEKS";
         };
+        Stretch: {
+            /** Format: int32 */
+            days: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRETCH";
+            week: string;
+        };
         Stroke: {
             /** Format: date */
             date: string;
@@ -2098,8 +2336,26 @@ export interface components {
             /** Format: int32 */
             minutes: number;
         };
+        SubjectAgain: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "BASELINE";
+            topic: string;
+            week: string;
+        };
+        Swap: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SWAP";
+            other: string;
+            week: string;
+        };
         ToMake: {
-            changes: components["schemas"]["ChangeToMake"][];
+            changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
             /** Format: uuid */
             id: string;
             reason: string;
@@ -2118,7 +2374,7 @@ export interface components {
             start: string;
         };
         ToPreview: {
-            changes: components["schemas"]["ChangeToMake"][];
+            changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
             week: string;
         };
         TodayView: {
@@ -2139,6 +2395,7 @@ export interface components {
             freeMinutes: number;
             /** Format: int32 */
             isoWeek: number;
+            overTheDay: boolean;
             /** Format: int32 */
             overheadMinutes: number;
             pause?: string | null;
@@ -2155,6 +2412,8 @@ export interface components {
         };
         TopicLine: {
             alsoCalled: string[];
+            /** Format: uuid */
+            id?: string | null;
             name: string;
             needs: string[];
         };
@@ -2167,6 +2426,35 @@ export interface components {
             /** Format: int32 */
             count: number;
             exerciseId: string;
+        };
+        UntilDone: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "UNTIL_DONE";
+            on: boolean;
+            week: string;
+        };
+        Wait: {
+            dates: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PAUSE";
+            week: string;
+        };
+        WarmUp: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WARM_UP";
+            /** Format: int32 */
+            minutes: number;
+            topic: string;
+            week: string;
         };
         WeekDone: {
             /** Format: int32 */
@@ -2198,6 +2486,7 @@ export interface components {
             load?: number | null;
             /** Format: int32 */
             minutesADay: number;
+            missedDays: string[];
             /** Format: int32 */
             number?: number | null;
             /** Format: int32 */
@@ -2235,11 +2524,9 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
-        Words: {
-            own: components["schemas"]["OwnWord"][];
-            shipped: components["schemas"]["OwnWord"][];
-        };
         WorksheetView: {
+            /** @enum {string} */
+            answer: "YES" | "ONLY_ALONE" | "TOO_MUCH" | "NO_DAY";
             /** Format: int32 */
             availableMinutes: number;
             /** Format: int32 */
@@ -2258,7 +2545,7 @@ export interface components {
             extraDays?: number | null;
             /** Format: date */
             extraUntil?: string | null;
-            fits: boolean;
+            leansOnExpected: boolean;
             /** Format: double */
             load?: number | null;
             /** Format: int32 */
@@ -2290,7 +2577,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_4: {
+    read_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2310,7 +2597,7 @@ export interface operations {
             };
         };
     };
-    write_3: {
+    write_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2478,7 +2765,7 @@ export interface operations {
             };
         };
     };
-    undo: {
+    undo_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2727,7 +3014,7 @@ export interface operations {
             };
         };
     };
-    merge: {
+    merge_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2853,8 +3140,8 @@ export interface operations {
                 medium?: string;
                 source?: string;
                 text?: string;
-                page?: number;
-                size?: number;
+                skip?: number;
+                most?: number;
             };
             header?: never;
             path?: never;
@@ -2868,12 +3155,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EntryPage"];
+                    "application/json": components["schemas"]["EntryList"];
                 };
             };
         };
     };
-    create_1: {
+    create_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3077,6 +3364,186 @@ export interface operations {
             };
         };
     };
+    read_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamesView"];
+                };
+            };
+        };
+    };
+    create_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewName"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                change: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query: {
+                change: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    describe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Description"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeInto"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeOfName"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherText"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     download: {
         parameters: {
             query?: never;
@@ -3165,7 +3632,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3530,7 +3997,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3638,7 +4105,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3658,7 +4125,7 @@ export interface operations {
             };
         };
     };
-    write_2: {
+    write_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3922,7 +4389,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read: {
         parameters: {
             query?: never;
             header?: never;
@@ -3942,7 +4409,7 @@ export interface operations {
             };
         };
     };
-    write_1: {
+    write: {
         parameters: {
             query?: never;
             header?: never;
@@ -3986,7 +4453,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    day: {
         parameters: {
             query?: never;
             header?: never;
@@ -4001,31 +4468,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Words"];
-                };
-            };
-        };
-    };
-    write: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnWords"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Words"];
+                    "application/json": components["schemas"]["PracticeDay"];
                 };
             };
         };

@@ -2,8 +2,13 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
+import { BOUNDS } from '../../api/generated/bounds'
+import { Check } from '../../ui/Check'
+import { DateField, isDay, later } from '../../ui/DateField'
 import { Field, SelectField } from '../../ui/Field'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { plural } from '../../ui/plural'
 import { ChangeSheet } from './ChangeSheet'
 import { weekName } from './text'
 import type { Change } from './usePlanChanges'
@@ -11,7 +16,15 @@ import type { Change } from './usePlanChanges'
 type Ruler = Schemas['RulerWeek'][]
 type Kind = Exclude<
   Change['kind'],
-  'SLIDE' | 'LET_GO' | 'DROP' | 'PACE' | 'POLICY' | 'UNTIL_DONE' | 'MINUTES_A_DAY' | 'WARM_UP'
+  | 'SLIDE'
+  | 'LET_GO'
+  | 'DROP'
+  | 'PACE'
+  | 'POLICY'
+  | 'UNTIL_DONE'
+  | 'MINUTES_A_DAY'
+  | 'WARM_UP'
+  | 'DETOUR_FOR_TOPIC'
 >
 
 /** What the sheet is about: the plan, its weeks, the week that is shown, and today. */
@@ -29,7 +42,7 @@ export const CHANGES: { kind: Kind; label: string }[] = [
   { kind: 'REPEAT', label: 'Take it again' },
   { kind: 'SKIP', label: 'Leave it out' },
   { kind: 'SWAP', label: 'Swap' },
-  { kind: 'DETOUR', label: 'Detour' },
+  { kind: 'DETOUR_OF_COURSE', label: 'Detour' },
   { kind: 'EMPTY', label: 'Empty days' },
   { kind: 'BASELINE', label: 'Draw now and again at the end' },
 ]
@@ -43,7 +56,7 @@ export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
       return <Pause about={about} />
     case 'SWAP':
       return <Swap about={about} />
-    case 'DETOUR':
+    case 'DETOUR_OF_COURSE':
       return <Detour about={about} />
     case 'EMPTY':
       return <Empty about={about} />
@@ -71,8 +84,7 @@ export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
 }
 
 const subject = (about: About) => `${weekName(about.week)}: ${about.week.title}`
-const whole = (text: string, most: number) =>
-  /^\d+$/.test(text) && Number(text) >= 1 && Number(text) <= most ? Number(text) : undefined
+const NUMBER_OF_DAYS = BOUNDS.Stretch.days
 
 function Plain({
   about,
@@ -93,9 +105,10 @@ function Plain({
 }
 
 function Stretch({ about }: { about: About }) {
+  const format = useFormats()
   const [days, setDays] = useState(String(about.week.days === 7 ? 14 : about.week.days))
   const [open, setOpen] = useState(about.week.untilDone)
-  const count = whole(days, 120)
+  const count = readWithin(days, NUMBER_OF_DAYS, format)
   const { key } = about.week
   const changes: Change[] = []
   if (open !== about.week.untilDone) {
@@ -113,43 +126,35 @@ function Stretch({ about }: { about: About }) {
       changes={changes.length > 0 ? changes : undefined}
     >
       <p>
-        {subject(about)}, {about.week.days} days now.
+        {subject(about)}, {plural(about.week.days, 'day')} now.
       </p>
-      <label className="flex min-h-8 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4"
-          checked={open}
-          onChange={(event) => setOpen(event.target.checked)}
-        />
+      <Check checked={open} onChange={(event) => setOpen(event.target.checked)}>
         until its work is done, however long that takes
-      </label>
+      </Check>
       {!open && (
-        <Field
-          label="Length in days, 1 to 120"
-          inputMode="numeric"
+        <NumberField
+          needed
+          label="Length in days"
+          bounds={NUMBER_OF_DAYS}
           value={days}
           onChange={(event) => setDays(event.target.value)}
-          error={count === undefined ? `A whole number from 1 to 120, not “${days}”.` : undefined}
         />
       )}
     </ChangeSheet>
   )
 }
 
-const plus = (date: string, days: number) =>
-  new Date(Date.parse(`${date}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
-
 function Pause({ about }: { about: About }) {
+  const format = useFormats()
   const first = about.week.from > about.today ? about.week.from : about.today
   const [from, setFrom] = useState(first)
   const [days, setDays] = useState('2')
-  const count = whole(days, 120)
-  const dates = Array.from({ length: count ?? 0 }, (_, i) => plus(from || first, i)).filter(
+  const count = readWithin(days, NUMBER_OF_DAYS, format)
+  const dates = Array.from({ length: count ?? 0 }, (_, i) => later(isDay(from) ? from : first, i)).filter(
     (date) => date <= about.week.to,
   )
   const changes: Change[] | undefined =
-    from === '' || dates.length === 0 ? undefined : [{ kind: 'PAUSE', week: about.week.key, dates }]
+    !isDay(from) || dates.length === 0 ? undefined : [{ kind: 'PAUSE', week: about.week.key, dates }]
   return (
     <ChangeSheet
       {...about}
@@ -159,20 +164,13 @@ function Pause({ about }: { about: About }) {
       changes={changes}
     >
       <div className="grid grid-cols-2 gap-4">
-        <Field
-          label="From"
-          type="date"
-          min={first}
-          max={about.week.to}
-          value={from}
-          onChange={(event) => setFrom(event.target.value)}
-        />
-        <Field
+        <DateField label="From" value={from} onChange={setFrom} />
+        <NumberField
+          needed
           label="Days"
-          inputMode="numeric"
+          bounds={NUMBER_OF_DAYS}
           value={days}
           onChange={(event) => setDays(event.target.value)}
-          error={count === undefined ? `A whole number, not “${days}”.` : undefined}
           {...(count !== undefined && dates.length < count
             ? { hint: `${dates.length} of them lie in this week; only these are paused.` }
             : {})}
@@ -222,7 +220,7 @@ function Detour({ about }: { about: About }) {
   const [courseId, setCourseId] = useState('')
   const [numbers, setNumbers] = useState<number[]>([])
   const offer = courses.find((c) => c.id === courseId)
-  const change: Change = { kind: 'DETOUR', week: before, courseId, courseWeeks: numbers }
+  const change: Change = { kind: 'DETOUR_OF_COURSE', week: before, courseId, courseWeeks: numbers }
   return (
     <ChangeSheet
       {...about}
@@ -253,21 +251,19 @@ function Detour({ about }: { about: About }) {
         <fieldset className="max-h-48 overflow-y-auto">
           <legend className="text-faded text-sm">Weeks</legend>
           {offer.weekLoads.map((week, i) => (
-            <label key={i} className="flex min-h-8 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-4"
-                checked={numbers.includes(i + 1)}
-                onChange={(event) =>
-                  setNumbers(
-                    event.target.checked
-                      ? [...numbers, i + 1].sort((a, b) => a - b)
-                      : numbers.filter((n) => n !== i + 1),
-                  )
-                }
-              />
+            <Check
+              key={i}
+              checked={numbers.includes(i + 1)}
+              onChange={(event) =>
+                setNumbers(
+                  event.target.checked
+                    ? [...numbers, i + 1].sort((a, b) => a - b)
+                    : numbers.filter((n) => n !== i + 1),
+                )
+              }
+            >
               {i + 1} · {week.title}
-            </label>
+            </Check>
           ))}
         </fieldset>
       )}
@@ -276,9 +272,10 @@ function Detour({ about }: { about: About }) {
 }
 
 function Empty({ about }: { about: About }) {
+  const format = useFormats()
   const [before, setBefore] = useState(nextAhead(about))
   const [days, setDays] = useState('7')
-  const count = whole(days, 120)
+  const count = readWithin(days, NUMBER_OF_DAYS, format)
   return (
     <ChangeSheet
       {...about}
@@ -290,12 +287,12 @@ function Empty({ about }: { about: About }) {
       <SelectField label="Before" value={before} onChange={(event) => setBefore(event.target.value)}>
         <WeekOptions weeks={ahead(about)} />
       </SelectField>
-      <Field
+      <NumberField
+        needed
         label="Days"
-        inputMode="numeric"
+        bounds={NUMBER_OF_DAYS}
         value={days}
         onChange={(event) => setDays(event.target.value)}
-        error={count === undefined ? `A whole number from 1 to 120, not “${days}”.` : undefined}
       />
     </ChangeSheet>
   )
@@ -315,7 +312,7 @@ function BaselineForm({ about }: { about: About }) {
     >
       <Field
         label="Subject"
-        maxLength={80}
+        maxLength={BOUNDS.SubjectAgain.topic.maxLength}
         value={topic}
         onChange={(event) => setTopic(event.target.value)}
         hint={last ? `Again between ${format.range(last.from, last.to)}.` : ''}

@@ -45,7 +45,7 @@ export function ChangeSheet({
             <p className="text-faded">What it does is shown here before anything is changed.</p>
           )}
         </section>
-        <Reason value={reason} onChange={setReason} error={change.error?.message} />
+        <Reason value={reason} onChange={setReason} error={change.error} />
         <div className="mt-5 flex gap-6">
           <Button type="submit" look="ink" disabled={!changes || change.isPending}>
             Change the plan

@@ -3,10 +3,11 @@ import { useState } from 'react'
 import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
-import { Field } from '../../ui/Field'
+import { DateField, isDay } from '../../ui/DateField'
+import { Refused } from '../../ui/Refused'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
-import { BrokenFiles, Offers } from './Offers'
+import { BrokenFiles, Offers } from '../../shared/Offers'
 
 /** Lays a course on the calendar. */
 export function usePlace(onDone: () => void) {
@@ -36,7 +37,7 @@ export function ChooseCourse({ onDone }: { onDone: () => void }) {
           onSubmit={(event) => {
             event.preventDefault()
             const first = start ?? today
-            if (courseId && first) {
+            if (courseId && first && isDay(first)) {
               place.mutate({ courseId, start: first, side: false })
             }
           }}
@@ -45,23 +46,13 @@ export function ChooseCourse({ onDone }: { onDone: () => void }) {
           <BrokenFiles files={courses.broken} />
           <div className="mt-4 flex flex-wrap items-end gap-6">
             <div className="w-44">
-              <Field
-                label="First day"
-                type="date"
-                value={start ?? today ?? ''}
-                onChange={(e) => setStart(e.target.value)}
-                required
-              />
+              <DateField label="First day" required value={start ?? today ?? ''} onChange={setStart} />
             </div>
             <Button type="submit" look="ink" disabled={!courseId || place.isPending}>
               Place it
             </Button>
           </div>
-          {place.isError && (
-            <p role="alert" className="text-sanguine mt-2">
-              {place.error.message}
-            </p>
-          )}
+          <Refused error={place.error} className="mt-2" />
         </form>
       )}
     </Waiting>

@@ -1,8 +1,10 @@
 import { useQuery, keepPreviousData } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
-import { drawingsOf, shortfall } from '../plan-text'
+import { useFormats } from '../../ui/locale'
+import { Refused } from '../../ui/Refused'
+import { plural } from '../../ui/plural'
+import { shortfall } from '../../shared/plan-words'
 import type { Change } from './usePlanChanges'
 
 type Figures = Schemas['Figures']
@@ -14,11 +16,7 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
     placeholderData: keepPreviousData,
   })
   if (query.isError) {
-    return (
-      <p role="alert" className="text-sanguine">
-        {query.error.message}
-      </p>
-    )
+    return <Refused error={query.error} />
   }
   if (!query.data) {
     return (
@@ -46,7 +44,7 @@ export function EndLine({ before, after }: { before: Figures; after: Figures }) 
       The course ends on <b>{format.dayMonthYear(after.end)}</b>
       {moved === 0
         ? ', as before.'
-        : `, ${Math.abs(moved)} ${Math.abs(moved) === 1 ? 'day' : 'days'} ${moved > 0 ? 'later' : 'earlier'} than ${format.dayMonthYear(before.end)}.`}
+        : `, ${plural(Math.abs(moved), 'day')} ${moved > 0 ? 'later' : 'earlier'} than ${format.dayMonthYear(before.end)}.`}
       {(after.droppedDrawings > 0 || after.droppedMinutes > 0) && (
         <>
           {' '}
@@ -58,11 +56,11 @@ export function EndLine({ before, after }: { before: Figures; after: Figures }) 
 }
 
 export function dropped(figures: Figures): string {
-  const parts = [
-    figures.droppedDrawings > 0 && drawingsOf(figures.droppedDrawings),
+  const said = [
+    figures.droppedDrawings > 0 && plural(figures.droppedDrawings, 'drawing'),
     figures.droppedMinutes > 0 && `${figures.droppedMinutes} min`,
   ].filter(Boolean)
-  return parts.join(' and ') || 'nothing'
+  return said.join(' and ') || 'nothing'
 }
 
 /** Minutes of each day from today on, before and after. */

@@ -12,7 +12,7 @@ const line = (id: string, more: Partial<Schemas['HistoryLine']> = {}): Schemas['
   reason: '',
   changes: [
     {
-      kind: 'Stretch',
+      kind: 'STRETCH',
       week: 'Hulls',
       number: 7,
       other: '',
@@ -47,7 +47,7 @@ test('the newest comes first, with what it moved and why', async () => {
 })
 
 test('what can be taken back has a button, what cannot has the reason', async () => {
-  const asked = open([line('a', { kept: 'a later change builds on it' }), line('b')])
+  const asked = open([line('a', { kept: 'BUILT_ON' }), line('b')])
   const buttons = await screen.findAllByRole('button', { name: 'Take it back' })
   expect(buttons).toHaveLength(1)
   expect(screen.getByText(/It stays: a later change builds on it/)).toBeInTheDocument()

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
-import { tell } from './text'
+import { KEPT, tell } from './text'
 import { usePlanChanges } from './usePlanChanges'
 
 /** What became of the plan, as a story; what nothing was built on can be taken back. */
@@ -50,7 +50,7 @@ function Line({ line, onUndo, busy }: { line: Schemas['HistoryLine']; onUndo: ()
           : line.endBefore === line.endAfter
             ? `The end stayed on ${format.dayMonthYear(line.endAfter)}.`
             : `The end moved from ${format.dayMonthYear(line.endBefore)} to ${format.dayMonthYear(line.endAfter)}.`}
-        {!line.undone && line.kept != null && ` It stays: ${line.kept}.`}
+        {!line.undone && line.kept != null && ` It stays: ${KEPT[line.kept]}.`}
       </p>
       {!line.undone && line.kept == null && (
         <Button disabled={busy} onClick={onUndo}>

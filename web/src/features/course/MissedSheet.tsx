@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { noun } from '../../ui/plural'
+import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
@@ -65,7 +66,7 @@ function Ways({
       <p className="mb-3">
         {missed.length === 0
           ? 'No day of this week was missed.'
-          : `${missed.map(format.weekdayDate).join(', ')} ${missed.length === 1 ? 'was' : 'were'} missed.`}
+          : `${missed.map(format.weekdayDate).join(', ')} ${noun(missed.length, 'was', 'were')} missed.`}
       </p>
       <div className="grid gap-6 sm:grid-cols-3">
         {ways.map((way) => (
@@ -99,9 +100,19 @@ function Ways({
           </section>
         ))}
       </div>
-      <Reason value={reason} onChange={setReason} error={change.error?.message} />
+      <Reason value={reason} onChange={setReason} error={change.error} />
     </>
   )
+}
+
+/** What a way would do to the plan; nothing where it changes nothing. */
+function changeOf({ policy, week, missed, units }: Policy): Change | undefined {
+  if (missed.length === 0 || policy === 'SPREAD') {
+    return undefined
+  }
+  return policy === 'SLIDE'
+    ? { kind: 'SLIDE', week, dates: missed }
+    : { kind: 'LET_GO', week, dates: missed, units }
 }
 
 function WayButtons({
@@ -116,10 +127,7 @@ function WayButtons({
   onMake: (changes: Change[]) => void
 }) {
   const { name } = POLICIES[way.policy]
-  const once: Change | undefined =
-    way.missed.length === 0 || way.policy === 'SPREAD'
-      ? undefined
-      : { kind: way.policy, week: way.week, dates: way.missed, units: way.units }
+  const once = changeOf(way)
   return (
     <div className="mt-2 flex flex-wrap gap-x-5">
       {once && (

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 
 /** Subjects that are drawn more than once, with the days on which they were. */
 export function Pairs({ pairs }: { pairs: Schemas['Pair'][] }) {

@@ -1,3 +1,5 @@
+import { BOUNDS } from '../../api/generated/bounds'
+import { Refused } from '../../ui/Refused'
 import { Field } from '../../ui/Field'
 
 /** Why the plan is changed, and what was refused. */
@@ -8,21 +10,17 @@ export function Reason({
 }: {
   value: string
   onChange: (reason: string) => void
-  error: string | undefined
+  error: Error | null
 }) {
   return (
     <div className="mt-4">
       <Field
         label="Reason, kept in the history"
-        maxLength={400}
+        maxLength={BOUNDS.ToMake.reason.maxLength}
         value={value}
         onChange={(event) => onChange(event.target.value)}
       />
-      {error && (
-        <p role="alert" className="text-sanguine mt-2">
-          {error}
-        </p>
-      )}
+      <Refused error={error} className="mt-2" />
     </div>
   )
 }

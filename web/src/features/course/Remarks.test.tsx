@@ -7,8 +7,6 @@ import { Remarks } from './Remarks'
 
 type Week = Schemas['WeekTable']
 
-const cell = (more: object) => ({ count: 3, minutes: 9, done: 0, missed: false, ...more })
-
 const week = {
   key: 'w17',
   from: '2026-03-02',
@@ -18,12 +16,7 @@ const week = {
   clashes: [],
   topics: ['sheds'],
   resources: [],
-  rows: [{ cells: [cell({ missed: true }), cell({ missed: true }), cell({ done: 3 })] }],
-  days: [
-    { date: '2026-03-02', closed: false },
-    { date: '2026-03-03', closed: true },
-    { date: '2026-03-04', closed: false },
-  ],
+  missedDays: ['2026-03-02'],
   plannedMinutes: 60,
   doneMinutes: 20,
 } as unknown as Week
@@ -62,8 +55,8 @@ test('a week that fits says its load, and a missed day what became of it', () =>
   expect(screen.getByText('Topics: sheds.')).toBeInTheDocument()
 })
 
-test('a day that was closed is not called missed', () => {
-  remarks({ rows: [{ cells: [cell({}), cell({ missed: true }), cell({})] }] as never })
+test('a week without a missed day says nothing of it', () => {
+  remarks({ missedDays: [] })
   expect(screen.queryByText(/missed/)).not.toBeInTheDocument()
 })
 
@@ -76,10 +69,7 @@ test('of a week that is over nothing is asked any more', () => {
 
 test.each([
   ['Add a warm-up', { kind: 'WARM_UP', week: 'w18', topic: 'boxes', minutes: 30 }],
-  [
-    'Detour first',
-    { kind: 'DETOUR', week: 'w18', topic: 'boxes', courseId: 'first-lines', courseWeeks: [3] },
-  ],
+  ['Detour first', { kind: 'DETOUR_OF_COURSE', week: 'w18', courseId: 'first-lines', courseWeeks: [3] }],
 ])('a need that was never touched: %s', async (button, change) => {
   const asked = remarks({}, '2026-03-05', [need])
   expect(screen.getByText(/“two-point perspective”/)).toHaveTextContent(

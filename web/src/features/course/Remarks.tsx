@@ -1,11 +1,12 @@
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { noun } from '../../ui/plural'
+import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
-import { shortfall } from '../plan-text'
+import { shortfall } from '../../shared/plan-words'
 import { ChangeSheet } from './ChangeSheet'
 import { remedyChoices, RemedySheet, type Remedy } from './RemedySheet'
-import { clash } from '../plan-text'
+import { clash } from '../../shared/plan-words'
 import type { Change } from './usePlanChanges'
 
 /** What stands out in a week, each with what one could do. */
@@ -75,19 +76,14 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
 
 function Missed({ week, over }: { week: Schemas['WeekTable']; over: boolean }) {
   const format = useFormats()
-  const missed = week.days.filter(
-    (day, i) =>
-      !day.closed &&
-      week.rows.some((row) => row.cells[i]?.missed) &&
-      week.rows.every((row) => !row.cells[i]?.done),
-  )
+  const { missedDays: missed } = week
   if (missed.length === 0) {
     return null
   }
   return (
     <p>
-      {missed.map((day) => format.weekday(day.date)).join(' and ')} {missed.length === 1 ? 'was' : 'were'}{' '}
-      missed{over ? '.' : '; what was due is spread over the days left.'}
+      {missed.map(format.weekday).join(' and ')} {noun(missed.length, 'was', 'were')} missed
+      {over ? '.' : '; what was due is spread over the days left.'}
     </p>
   )
 }
@@ -98,13 +94,14 @@ function NeedRemark({ remark, placement }: { remark: Schemas['Remark']; placemen
   const change: Change =
     open === 'WARM_UP'
       ? { kind: 'WARM_UP', week: remark.weekKey, topic: remark.need, minutes: 30 }
-      : {
-          kind: 'DETOUR',
-          week: remark.weekKey,
-          topic: remark.need,
-          courseId: remark.detourCourseId,
-          courseWeeks: remark.detourWeek == null ? null : [remark.detourWeek],
-        }
+      : remark.detourCourseId == null || remark.detourWeek == null
+        ? { kind: 'DETOUR_FOR_TOPIC', week: remark.weekKey, topic: remark.need }
+        : {
+            kind: 'DETOUR_OF_COURSE',
+            week: remark.weekKey,
+            courseId: remark.detourCourseId,
+            courseWeeks: [remark.detourWeek],
+          }
   return (
     <p>
       “{remark.topic}” {remark.number == null ? 'in this plan' : `in week ${remark.number}`} needs{' '}

@@ -1,6 +1,6 @@
 import { renderHook } from '@testing-library/react'
 import { expect, test } from 'vitest'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { remedyChoices } from './RemedySheet'
 
 const format = renderHook(() => useFormats()).result.current

@@ -1,6 +1,8 @@
+import { Check } from '../../ui/Check'
+import { plural } from '../../ui/plural'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { ChangeSheet } from './ChangeSheet'
 import type { Change } from './usePlanChanges'
 
@@ -17,7 +19,7 @@ export function remedyChoices(
   if (remedies.extraDays != null && remedies.until != null) {
     const days = Math.round((Date.parse(remedies.until) - Date.parse(week.from)) / 86_400_000) + 1
     choices.push({
-      label: `${remedies.extraDays} more drawing ${remedies.extraDays === 1 ? 'day' : 'days'}`,
+      label: plural(remedies.extraDays, 'more drawing day'),
       change: { kind: 'STRETCH', week: week.key, days },
     })
   }
@@ -74,19 +76,17 @@ export function RemedySheet({
       changes={picked.length > 0 ? picked.map((p) => p.change) : undefined}
     >
       {choices.map((choice) => (
-        <label key={choice.label} className="flex min-h-8 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4"
-            checked={picked.some((p) => p.label === choice.label)}
-            onChange={(event) =>
-              setPicked(
-                event.target.checked ? [...picked, choice] : picked.filter((p) => p.label !== choice.label),
-              )
-            }
-          />
+        <Check
+          key={choice.label}
+          checked={picked.some((p) => p.label === choice.label)}
+          onChange={(event) =>
+            setPicked(
+              event.target.checked ? [...picked, choice] : picked.filter((p) => p.label !== choice.label),
+            )
+          }
+        >
           {choice.label}
-        </label>
+        </Check>
       ))}
     </ChangeSheet>
   )

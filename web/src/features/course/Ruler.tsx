@@ -1,6 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { weekName } from './text'
 
 type Week = Schemas['RulerWeek']

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 
 type Week = Schemas['WeekTable']
 type Row = Schemas['Row']

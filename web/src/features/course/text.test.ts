@@ -1,14 +1,14 @@
 import { renderHook } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
-import { clash } from '../plan-text'
+import { useFormats } from '../../ui/locale'
+import { clash } from '../../shared/plan-words'
 import { tell, weekName } from './text'
 
 type Made = Schemas['Made']
 
 const format = renderHook(() => useFormats()).result.current
-const made = (kind: string, more: Partial<Made> = {}): Made => ({
+const made = (kind: Made['kind'], more: Partial<Made> = {}): Made => ({
   kind,
   week: 'Hulls',
   number: 7,
@@ -23,32 +23,32 @@ const made = (kind: string, more: Partial<Made> = {}): Made => ({
 })
 
 test.each([
-  [made('Stretch', { before: 7, after: 21 }), 'Gave week 7, Hulls 21 days instead of 7.'],
-  [made('UntilDone', { after: 1 }), 'Let week 7, Hulls last until its work is done.'],
-  [made('Repeat'), 'Took week 7, Hulls once more.'],
-  [made('Skip', { number: null }), 'Left out “Hulls”.'],
-  [made('Swap', { other: 'Knots' }), 'Swapped week 7, Hulls with Knots.'],
-  [made('Empty', { after: 7 }), 'Put 7 empty days before week 7, Hulls.'],
-  [made('Detour', { other: 'Ellipses' }), 'Put a detour before week 7, Hulls: Ellipses.'],
+  [made('STRETCH', { before: 7, after: 21 }), 'Gave week 7, Hulls 21 days instead of 7.'],
+  [made('UNTIL_DONE', { after: 1 }), 'Let week 7, Hulls last until its work is done.'],
+  [made('REPEAT'), 'Took week 7, Hulls once more.'],
+  [made('SKIP', { number: null }), 'Left out “Hulls”.'],
+  [made('SWAP', { other: 'Knots' }), 'Swapped week 7, Hulls with Knots.'],
+  [made('EMPTY', { after: 7 }), 'Put 7 empty days before week 7, Hulls.'],
+  [made('DETOUR', { other: 'Ellipses' }), 'Put a detour before week 7, Hulls: Ellipses.'],
   [
-    made('Drop', { units: [{ title: 'Gulls', count: 10, unit: 'DRAWINGS' }] }),
+    made('DROP', { units: [{ title: 'Gulls', count: 10, unit: 'DRAWINGS' }] }),
     'Dropped 10 Gulls from week 7, Hulls.',
   ],
-  [made('Pace', { exercise: 'Gulls', before: 120, after: 80 }), 'Gulls: 80 s each instead of 2 min.'],
-  [made('MinutesADay', { after: 52 }), 'At least 52 min on each drawing day of week 7, Hulls.'],
-  [made('Add', { exercise: 'Warm up' }), 'Added “Warm up” to week 7, Hulls.'],
-  [made('Policy', { policy: 'LET_GO' }), 'Missed work from now on: let go.'],
+  [made('PACE', { exercise: 'Gulls', before: 120, after: 80 }), 'Gulls: 80 s each instead of 2 min.'],
+  [made('MINUTES_A_DAY', { after: 52 }), 'At least 52 min on each drawing day of week 7, Hulls.'],
+  [made('ADD', { exercise: 'Warm up' }), 'Added “Warm up” to week 7, Hulls.'],
+  [made('POLICY', { policy: 'LET_GO' }), 'Missed work from now on: let go.'],
 ])('%o is told', (change, sentence) => {
   expect(tell(change, format)).toBe(sentence)
 })
 
 test('missed days are named with what was let go', () => {
-  const change = made('LetGo', {
+  const change = made('LET_GO', {
     dates: ['2026-03-04', '2026-03-05'],
     units: [{ title: 'lines', count: 12, unit: 'MINUTES' }],
   })
   expect(tell(change, format)).toContain('let go 12 min of lines')
-  expect(tell(made('Slide', { dates: ['2026-03-04'] }), format)).toContain('moved on by 1')
+  expect(tell(made('SLIDE', { dates: ['2026-03-04'] }), format)).toContain('moved on by 1')
 })
 
 test('each obstacle of an appointment names both sides', () => {

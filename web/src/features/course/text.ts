@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import type { Formats } from '../../app/locale'
+import type { Formats } from '../../ui/locale'
 
 type Made = Schemas['Made']
 
@@ -34,43 +34,48 @@ export function tell(made: Made, format: Formats): string {
     .map((u) => `${format.number(u.count)}${u.unit === 'MINUTES' ? ' min of' : ''} ${u.title}`)
     .join(', ')
   switch (made.kind) {
-    case 'Stretch':
+    case 'STRETCH':
       return `Gave ${which(made)} ${made.after} days instead of ${made.before}.`
-    case 'UntilDone':
+    case 'UNTIL_DONE':
       return made.after === 1
         ? `Let ${which(made)} last until its work is done.`
         : `Gave ${which(made)} a fixed length again.`
-    case 'Repeat':
+    case 'REPEAT':
       return `Took ${which(made)} once more.`
-    case 'Skip':
+    case 'SKIP':
       return `Left out ${which(made)}.`
-    case 'Swap':
+    case 'SWAP':
       return `Swapped ${which(made)} with ${made.other}.`
-    case 'Empty':
+    case 'EMPTY':
       return `Put ${made.after} empty days before ${which(made)}.`
-    case 'Detour':
+    case 'DETOUR':
       return `Put a detour before ${which(made)}: ${made.other}.`
-    case 'Pause':
+    case 'PAUSE':
       return `Paused ${which(made)} on ${dates}.`
-    case 'Slide':
+    case 'SLIDE':
       return `Missed ${dates}: ${which(made)} moved on by ${made.dates.length}.`
-    case 'LetGo':
+    case 'LET_GO':
       return `Missed ${dates}: let go ${units || 'nothing'} of ${which(made)}.`
-    case 'Drop':
+    case 'DROP':
       return `Dropped ${units} from ${which(made)}.`
-    case 'Pace':
+    case 'PACE':
       return `${made.exercise}: ${format.each(made.after ?? 0)} each instead of ${format.each(made.before ?? 0)}.`
-    case 'MinutesADay':
+    case 'MINUTES_A_DAY':
       return made.after === 0
         ? `Took back the longer days of ${which(made)}.`
         : `At least ${format.minutes(made.after ?? 0)} on each drawing day of ${which(made)}.`
-    case 'Add':
+    case 'ADD':
       return `Added “${made.exercise}” to ${which(made)}.`
-    case 'Policy':
+    case 'POLICY':
       return made.policy ? `Missed work from now on: ${POLICIES[made.policy].name.toLowerCase()}.` : ''
-    default:
-      return made.kind
   }
+}
+
+/** Why a change cannot be taken back. */
+export const KEPT: Record<NonNullable<Schemas['HistoryLine']['kept']>, string> = {
+  UNDONE: 'it is taken back already',
+  BUILT_ON: 'a later change builds on it; take that back first',
+  OVER: 'days that it moved are over',
 }
 
 export const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)

@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
 import { answer, api } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
+import { Refused } from '../../ui/Refused'
+import { scale } from '../../ui/scale'
+import { useSettled } from '../../ui/useSettled'
 import {
   canBeDone,
   fitsIn,
   leftForCourse,
-  overTheDay,
   paceOrigin,
   promisedAlready,
   remedies,
@@ -23,11 +24,7 @@ const PAUSE_MS = 150
 /** The worksheet's answer to what is typed, a moment after the last key; `changed` is the quota that changes. */
 export function useSheet(terms: Terms | undefined, changed: string | undefined) {
   const wanted = JSON.stringify(terms)
-  const [settled, setSettled] = useState(wanted)
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(wanted), PAUSE_MS)
-    return () => clearTimeout(timer)
-  }, [wanted])
+  const settled = useSettled(wanted, PAUSE_MS)
   const query = useQuery({
     queryKey: ['quotas', 'worksheet', changed, settled],
     queryFn: () =>
@@ -43,7 +40,7 @@ export function useSheet(terms: Terms | undefined, changed: string | undefined) 
   })
   return {
     sheet: terms && !query.isError ? query.data : undefined,
-    refused: terms && query.isError ? query.error.message : undefined,
+    refused: terms ? query.error : null,
   }
 }
 
@@ -54,6 +51,7 @@ export function Answer({
   refused,
   keep,
   error,
+  fields,
   pending,
   onTake,
   onLeave,
@@ -62,9 +60,12 @@ export function Answer({
   terms: Terms | undefined
   sheet: Sheet | undefined
   /** Why there is no answer. */
-  refused: string | undefined
+  refused: Error | null
   keep: string
-  error: string | undefined
+  /** What the server refused of what was kept. */
+  error: Error | null
+  /** Fields of the form, which show what is wrong with them. */
+  fields: readonly string[]
   pending: boolean
   onTake: (remedy: NonNullable<Remedy['take']>) => void
   onLeave: () => void
@@ -72,20 +73,12 @@ export function Answer({
   return (
     <div aria-live="polite">
       {!terms && <p className="text-faded">Say how many and by when; the answer stands here at once.</p>}
-      {refused && (
-        <p role="alert" className="text-sanguine">
-          {refused}
-        </p>
-      )}
+      <Refused error={error ? null : refused} fields={fields} />
       {sheet && terms && <Sum sheet={sheet} terms={terms} onTake={onTake} />}
-      {error && (
-        <p role="alert" className="text-sanguine mt-3">
-          {error}
-        </p>
-      )}
+      <Refused error={error} fields={fields} className="mt-3" />
       <div className="mt-6 flex gap-6">
         <Button type="submit" look="ink" disabled={!terms || pending}>
-          {sheet && terms && !fitsIn(sheet, terms) ? `${keep} all the same` : keep}
+          {sheet && !fitsIn(sheet) ? `${keep} all the same` : keep}
         </Button>
         <Button onClick={onLeave}>Leave it</Button>
       </div>
@@ -106,7 +99,7 @@ function Sum({
   const lines = remedies(sheet, terms, format)
   return (
     <>
-      <p className={`font-serif text-2xl ${fitsIn(sheet, terms) ? '' : 'text-sanguine'}`}>
+      <p className={`font-serif text-2xl ${fitsIn(sheet) ? '' : 'text-sanguine'}`}>
         {canBeDone(sheet, terms, format)}
       </p>
       <Load load={sheet.load ?? 0} />
@@ -116,10 +109,10 @@ function Sum({
       </p>
       {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
       <Day sheet={sheet} terms={terms} />
-      {sheet.fits && sheet.minutesADay != null && (
+      {sheet.answer !== 'TOO_MUCH' && sheet.answer !== 'NO_DAY' && sheet.minutesADay != null && (
         <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>
       )}
-      {!sheet.fits && lines.length > 0 && (
+      {(sheet.answer === 'TOO_MUCH' || sheet.answer === 'NO_DAY') && lines.length > 0 && (
         <>
           <p className="mt-3">It would fit, each alone, with (a press writes it into the promise)</p>
           <ul className="list-[square] pl-5">
@@ -143,14 +136,13 @@ function Sum({
 /** What becomes of the day's minutes; nothing where the promise comes on top of them. */
 function Day({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
   const format = useFormats()
-  const { available, promised, courseKeeps } = sheet.day
-  const over = overTheDay(sheet, terms)
+  const { available, promised, over, courseKeeps } = sheet.day
   return (
     !terms.beside && (
       <>
         {promised > 0 && (
           <p className={over ? 'text-sanguine' : 'text-faded'}>
-            {promisedAlready(promised, available, terms.minutesADay ?? 0, format)}
+            {promisedAlready(sheet.day, terms.minutesADay ?? 0, format)}
           </p>
         )}
         {courseKeeps != null && <p className="text-faded">{leftForCourse(courseKeeps, available, format)}</p>}
@@ -162,9 +154,9 @@ function Day({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
 /** The time there is in pencil, the time it takes in ink over it. */
 function Load({ load }: { load: number }) {
   const width = 420
-  const scale = Math.max(1, load)
-  const has = width / scale
-  const takes = (Math.min(load, scale) * width) / scale
+  const x = scale(0, Math.max(1, load), 0, width)
+  const has = x(1)
+  const takes = x(load)
   return (
     <svg viewBox={`0 0 ${width} 18`} className="mt-1 w-full max-w-md" aria-hidden>
       <line x1={1} x2={has} y1={9} y2={9} className="stroke-pencil" strokeWidth={9} opacity={0.5} />

@@ -3,13 +3,17 @@ import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
 import { TextField } from '../../ui/Field'
 import { Kept } from './Kept'
-import { OUTCOMES, promise, unitOf, units, weekly, type Quota } from './text'
-import { useQuotas } from './useQuotas'
+import { units } from '../../shared/quota-words'
+import { BOUNDS } from '../../api/generated/bounds'
+import { Check } from '../../ui/Check'
+import { plural } from '../../ui/plural'
+import { OUTCOMES, promise, unitOf, weekly, type Quota } from './text'
+import { useQuotas } from '../../shared/useQuotas'
 
 const THIRDS = ['first third', 'second third', 'last third']
 
@@ -19,7 +23,7 @@ export function Ended({ quota }: { quota: Quota }) {
   const navigate = useNavigate()
   const today = useQuery(queries.today()).data?.day
   const { again, goOn, remove } = useQuotas()
-  const { run, before, terms, progress } = quota
+  const { record, before, terms, progress } = quota
   const unit = unitOf(terms)
   return (
     <article aria-labelledby="quota">
@@ -30,20 +34,20 @@ export function Ended({ quota }: { quota: Quota }) {
         {quota.endedOn && ` on ${format.dayMonth(quota.endedOn)}`}
       </p>
       <p className="my-3 font-serif text-2xl">
-        {format.number(run.done)}
-        {!weekly(terms) && ` of ${format.number(run.asked)}`} {unit.toLowerCase()} on {run.days}{' '}
-        {run.days === 1 ? 'day' : 'days'}, {format.minutes(run.minutes)}
+        {format.number(record.done)}
+        {!weekly(terms) && ` of ${format.number(record.asked)}`} {unit.toLowerCase()} on{' '}
+        {plural(record.days, 'day')}, {format.minutes(record.minutes)}
       </p>
       {!weekly(terms) && (
         <Fan
           from={terms.start}
           today={progress.due}
           due={progress.due}
-          asked={run.asked}
-          curve={run.curve}
+          asked={record.asked}
+          curve={record.curve}
           before={before?.curve}
           reach={[]}
-          text={`${run.done} of ${run.asked} in the end.${before ? ` ${before.done} of ${before.asked} the time before.` : ''}`}
+          text={`${record.done} of ${record.asked} in the end.${before ? ` ${before.done} of ${before.asked} the time before.` : ''}`}
           label={format.dayMonth}
         />
       )}
@@ -63,7 +67,7 @@ export function Ended({ quota }: { quota: Quota }) {
           </tr>
         </thead>
         <tbody>
-          {rows(run, unit, format).map(([name, mine], i) => (
+          {rows(record, unit, format).map(([name, mine], i) => (
             <tr key={name} className="border-hairline border-t">
               <th scope="row" className="text-faded py-1 pr-4 font-normal">
                 {name}
@@ -109,18 +113,18 @@ export function Ended({ quota }: { quota: Quota }) {
 }
 
 function rows(
-  run: Schemas['Run'],
-  unit: keyof typeof import('./text').UNITS,
+  record: Schemas['QuotaRecord'],
+  unit: Schemas['QuotaTerms']['unit'],
   format: ReturnType<typeof useFormats>,
 ): [string, string][] {
   const thirds = (values: number[], show: (value: number) => string) =>
     values.map((value, i) => (value > 0 ? `${show(value)} ${THIRDS[i]}` : undefined)).filter(Boolean)
-  const pace = thirds(run.pace, format.each)
-  const marks = thirds(run.marks, (m) => format.number(Math.round(m * 10) / 10))
+  const pace = thirds(record.pace, format.each)
+  const marks = thirds(record.marks, (m) => format.number(Math.round(m * 10) / 10))
   return [
-    ['count', units(run.done, unit, format)],
-    ['days', `${run.days} of ${run.span}`],
-    ['time', format.minutes(run.minutes)],
+    ['count', units(record.done, unit, format)],
+    ['days', `${record.days} of ${record.span}`],
+    ['time', format.minutes(record.minutes)],
     ['median time each', pace.join(', ') || 'not told'],
     ['mean mark', marks.join(', ') || 'no marks'],
   ]
@@ -149,25 +153,18 @@ function Learned({ quota }: { quota: Quota }) {
           <ul className="max-h-60 overflow-y-auto" aria-label="Entries">
             {quota.entries.map((entry) => (
               <li key={entry.id} className="border-hairline border-t">
-                <label className="flex min-h-8 items-center gap-3 pointer-coarse:min-h-11">
-                  <input
-                    type="checkbox"
-                    className="size-4"
-                    checked={best.includes(entry.id)}
-                    onChange={(event) =>
-                      setBest(
-                        event.target.checked ? [...best, entry.id] : best.filter((id) => id !== entry.id),
-                      )
-                    }
-                  />
-                  <span>
-                    {format.weekdayDate(entry.day)}{' '}
-                    <span className="text-faded">
-                      {entry.name} · {entry.units}
-                      {entry.mark != null && ` · mark ${entry.mark}`}
-                    </span>
+                <Check
+                  checked={best.includes(entry.id)}
+                  onChange={(event) =>
+                    setBest(event.target.checked ? [...best, entry.id] : best.filter((id) => id !== entry.id))
+                  }
+                >
+                  {format.weekdayDate(entry.day)}{' '}
+                  <span className="text-faded">
+                    {entry.name} · {entry.units}
+                    {entry.mark != null && ` · mark ${entry.mark}`}
                   </span>
-                </label>
+                </Check>
               </li>
             ))}
           </ul>
@@ -176,7 +173,7 @@ function Learned({ quota }: { quota: Quota }) {
       <div className="mt-3">
         <TextField
           label="One sentence: what was learned"
-          maxLength={2000}
+          maxLength={BOUNDS.QuotaResult.learned.maxLength}
           value={learned}
           onChange={(e) => setLearned(e.target.value)}
         />

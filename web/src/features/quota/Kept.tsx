@@ -1,4 +1,5 @@
-import { RULES, type Quota } from './text'
+import { RULES } from '../../shared/quota-words'
+import type { Quota } from './text'
 
 /** How the rules were kept: counted, never held against anybody. */
 export function Kept({ quota }: { quota: Quota }) {

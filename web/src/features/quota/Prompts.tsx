@@ -4,17 +4,19 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Field, TextField } from '../../ui/Field'
 import { IconButton } from '../../ui/IconButton'
 import { useNotice } from '../../ui/Notices'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
-import { moved } from '../course/library/document'
-import { beginPrompt } from '../sitting/begin'
+import { moved } from '../../ui/lists'
+import { BOUNDS } from '../../api/generated/bounds'
+import { Check } from '../../ui/Check'
+import { beginPrompt } from '../../shared/begin'
 import type { Quota } from './text'
-import { useQuotas } from './useQuotas'
+import { useQuotas } from '../../shared/useQuotas'
 
 type Prompt = Schemas['PromptView']
 
@@ -48,23 +50,22 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
       <ol>
         {list.map((prompt, i) => (
           <li key={prompt.id} className="border-hairline flex flex-wrap items-center gap-x-4 border-t py-1">
-            <label className="flex min-h-8 min-w-56 flex-1 items-center gap-3 pointer-coarse:min-h-11">
-              <input
-                type="checkbox"
-                className="size-4 shrink-0"
+            <div className="min-w-56 flex-1">
+              <Check
                 checked={prompt.doneOn != null}
                 onChange={(e) => put({ ...prompt, doneOn: e.target.checked ? today : null })}
-              />
-              <span className={prompt.chosen ? 'font-serif text-lg' : 'text-faded font-serif text-lg'}>
-                {prompt.words}
-                {prompt.doneOn && (
-                  <span className="text-faded font-sans text-base whitespace-nowrap">
-                    {' '}
-                    {format.dayMonth(prompt.doneOn)}
-                  </span>
-                )}
-              </span>
-            </label>
+              >
+                <span className={prompt.chosen ? 'font-serif text-lg' : 'text-faded font-serif text-lg'}>
+                  {prompt.words}
+                  {prompt.doneOn && (
+                    <span className="text-faded font-sans text-base whitespace-nowrap">
+                      {' '}
+                      {format.dayMonth(prompt.doneOn)}
+                    </span>
+                  )}
+                </span>
+              </Check>
+            </div>
             <div className="ml-auto flex flex-wrap items-center gap-x-4">
               {prompt.chosen && !prompt.doneOn && (
                 <Link
@@ -123,7 +124,7 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
         <div className="flex-1">
           <Field
             label="A prompt of your own"
-            maxLength={400}
+            maxLength={BOUNDS.PromptView.words.maxLength}
             value={own}
             onChange={(e) => setOwn(e.target.value)}
           />
@@ -176,7 +177,7 @@ function Bring({ onClose, onRead }: { onClose: () => void; onRead: (words: strin
         </label>
         <TextField label="Prompts" rows={8} value={text} onChange={(e) => setText(e.target.value)} />
         <SheetEnd
-          error={read.error?.message}
+          error={read.error}
           keep="Add them"
           disabled={text.trim() === '' || read.isPending}
           onClose={onClose}
@@ -291,7 +292,7 @@ function WordsForm({ lists, onClose }: { lists: Schemas['Lists']; onClose: () =>
       {field('subjects', 'Who')}
       {field('things', 'With what')}
       {field('actions', 'Does what')}
-      <SheetEnd error={write.error?.message} disabled={write.isPending} onClose={onClose} />
+      <SheetEnd error={write.error} disabled={write.isPending} onClose={onClose} />
     </form>
   )
 }

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Fan } from '../../ui/Fan'
-import { dates, unitOf, units, weekly, type Quota } from './text'
+import { units } from '../../shared/quota-words'
+import { dates, unitOf, weekly, type Quota } from './text'
 
 /** The fan of a promise under way; nothing before it has begun. */
 export function QuotaFan({ quota, small = false }: { quota: Quota; small?: boolean }) {

@@ -2,15 +2,17 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
-import { beginQuota } from '../sitting/begin'
+import { beginQuota } from '../../shared/begin'
 import { Kept } from './Kept'
 import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
-import { changes, dates, enough, promise, RULES, unitOf, units, verdict, weekly, type Quota } from './text'
-import { useQuotas } from './useQuotas'
+import { RULES, units } from '../../shared/quota-words'
+import { plural } from '../../ui/plural'
+import { changes, dates, enough, isAtRisk, promise, unitOf, verdict, weekly, type Quota } from './text'
+import { useQuotas } from '../../shared/useQuotas'
 
 /** A promise under way: what today asks, how it will go, what would change that. */
 export function Running({ quota }: { quota: Quota }) {
@@ -30,9 +32,7 @@ export function Running({ quota }: { quota: Quota }) {
       </p>
       {forecast && (
         <>
-          <p className={`mt-3 ${forecast.inTime < 0.5 && p.left > 0 ? 'text-sanguine' : ''}`}>
-            {verdict(quota, format)}
-          </p>
+          <p className={`mt-3 ${isAtRisk(quota) ? 'text-sanguine' : ''}`}>{verdict(quota, format)}</p>
           {lines.length > 0 && (
             <>
               <p>What would change it, each alone:</p>
@@ -49,7 +49,7 @@ export function Running({ quota }: { quota: Quota }) {
         </>
       )}
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6">
-        {p.page != null && <Row name="Today’s page">number {p.page}</Row>}
+        {p.number != null && <Row name="Its drawing day">number {p.number}</Row>}
         <Row name="Today">
           {p.today === 0
             ? 'nothing is asked'
@@ -58,17 +58,16 @@ export function Running({ quota }: { quota: Quota }) {
         <Row name="Needed">
           {p.left === 0
             ? 'nothing more in this span'
-            : `${units(p.neededPerDay, unit, format)} on each of ${p.daysLeft} ${p.daysLeft === 1 ? 'day' : 'days'}, about ${format.minutes(p.minutesNeeded)} a day`}
+            : `${units(p.neededPerDay, unit, format)} on each of ${plural(p.daysLeft, 'day')}, about ${format.minutes(p.minutesNeeded)} a day`}
         </Row>
         <Row name="Pace so far">
           {format.number(Math.round(p.pace * 10) / 10)} a drawing day
-          {p.missed > 0 && `, ${p.missed} ${p.missed === 1 ? 'day' : 'days'} without`}
+          {p.missed > 0 && `, ${plural(p.missed, 'day')} without`}
         </Row>
         {unit !== 'MINUTES' && unit !== 'PROMPTS' && (
           <Row name="Time each">
             {format.each(quota.secondsEach)}
-            {quota.ownEntries > 0 &&
-              ` from ${quota.ownEntries} ${quota.ownEntries === 1 ? 'entry' : 'entries'}`}
+            {quota.ownEntries > 0 && ` from ${plural(quota.ownEntries, 'entry', 'entries')}`}
           </Row>
         )}
       </dl>

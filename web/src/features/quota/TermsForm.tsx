@@ -1,12 +1,22 @@
-import { useQuery } from '@tanstack/react-query'
 import type { Problem } from '../../api/client'
-import { queries } from '../../api/queries'
+import { BOUNDS } from '../../api/generated/bounds'
+import { ExerciseField } from '../../shared/ExerciseField'
+import { NameField } from '../../shared/NameField'
+import { RULES, UNITS } from '../../shared/quota-words'
+import { WEEKDAYS } from '../../shared/weekdays'
+import { Check, Checks } from '../../ui/Check'
 import { Choices } from '../../ui/Choices'
+import { DateField } from '../../ui/DateField'
 import { Field, SelectField } from '../../ui/Field'
+import { NumberField, type NumberKind } from '../../ui/NumberField'
+import { refusedAt } from '../../ui/Refused'
 import { Schools } from '../../ui/Schools'
-import { WEEKDAY_NAMES } from '../settings/text'
-import type { Draft, Errors } from './draft'
-import { KINDS, MISSED, RULES, UNITS, type Terms } from './text'
+import { NUMBERS, type Draft, type Errors } from './draft'
+import { KINDS, MISSED, type Terms } from './text'
+
+const RULE_NAMES = Object.fromEntries(
+  Object.entries(RULES).map(([rule, { name }]) => [rule, name]),
+) as Record<keyof typeof RULES, string>
 
 const COUNT: Record<Terms['kind'], string> = {
   SPRINT: 'How many',
@@ -31,15 +41,26 @@ export function TermsForm({
 }) {
   const set = (more: Partial<Draft>) => onChange({ ...draft, ...more })
   const error = (field: keyof Draft) =>
-    errors[field] || (refused?.field?.endsWith(field) ? refused.message : undefined)
-  const text = (field: keyof Draft & string, label: string, more: object = {}) => (
-    <Field
-      label={label}
-      name={field}
-      value={String(draft[field] ?? '')}
-      error={error(field)}
-      onChange={(e) => set({ [field]: e.target.value })}
-      {...more}
+    errors[field] ?? refusedAt(refused, field === 'minutesEach' ? 'secondsEach' : field)
+  const box = (field: keyof Draft & string, label: string) => ({
+    label,
+    name: field,
+    value: String(draft[field] ?? ''),
+    error: error(field),
+    onChange: (e: { target: { value: string } }) => set({ [field]: e.target.value }),
+  })
+  const number = (field: keyof typeof NUMBERS, label: string, more: object = {}) => {
+    const { decimals, ...bounds }: NumberKind = NUMBERS[field]
+    return <NumberField bounds={bounds} decimals={decimals} {...box(field, label)} {...more} />
+  }
+  const date = (field: 'start' | 'due', label: string) => (
+    <DateField {...box(field, label)} onChange={(day) => set({ [field]: day })} />
+  )
+  const named = (field: 'topic' | 'medium' | 'source' | 'book', label: string) => (
+    <NameField
+      kind={field.toUpperCase() as Uppercase<typeof field>}
+      maxLength={BOUNDS.QuotaTerms[field].maxLength}
+      {...box(field, label)}
     />
   )
   const { kind } = draft
@@ -51,9 +72,14 @@ export function TermsForm({
       </fieldset>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
         <div className="col-span-2">
-          {text('title', 'Title', { maxLength: 120, required: true, placeholder: 'Mooring posts' })}
+          <Field
+            {...box('title', 'Title')}
+            maxLength={BOUNDS.QuotaTerms.title.maxLength}
+            required
+            placeholder="Mooring posts"
+          />
         </div>
-        {text('count', COUNT[kind], { inputMode: 'numeric', required: true })}
+        {number('count', COUNT[kind], { required: true })}
         {kind === 'PROMPT_LIST' ? (
           <span />
         ) : (
@@ -64,85 +90,51 @@ export function TermsForm({
           >
             {(['DRAWINGS', 'PAGES', 'MINUTES'] as const).map((unit) => (
               <option key={unit} value={unit}>
-                {UNITS[unit][1]}
+                {UNITS[unit]}s
               </option>
             ))}
           </SelectField>
         )}
-        {text('start', 'From', { type: 'date' })}
-        {(kind === 'SPRINT' || kind === 'PROMPT_LIST') && text('due', 'To', { type: 'date' })}
-        {kind === 'DAILY_RUN' && text('days', 'Drawing days', { inputMode: 'numeric' })}
-        {kind === 'RAMP' && text('step', 'More each week that is met', { inputMode: 'numeric' })}
-        {kind === 'RAMP' && text('weeks', 'Weeks', { inputMode: 'numeric' })}
-        {draft.unit !== 'MINUTES' &&
-          text('minutesEach', 'Minutes each, as you expect', { inputMode: 'decimal' })}
-        {text('minutesADay', 'Minutes a day for it', {
-          inputMode: 'numeric',
-          placeholder: 'all of the day',
-        })}
+        {date('start', 'From')}
+        {(kind === 'SPRINT' || kind === 'PROMPT_LIST') && date('due', 'To')}
+        {kind === 'DAILY_RUN' && number('days', 'Drawing days')}
+        {kind === 'RAMP' && number('step', 'More each week that is met')}
+        {kind === 'RAMP' && number('weeks', 'Weeks')}
+        {draft.unit !== 'MINUTES' && number('minutesEach', 'Minutes each, as you expect')}
+        {number('minutesADay', 'Minutes a day for it', { placeholder: 'all of the day' })}
       </div>
-      <label className="flex min-h-8 items-baseline gap-2 pointer-coarse:min-h-11">
-        <input
-          type="checkbox"
-          className="size-4"
-          checked={draft.beside}
-          onChange={(e) => set({ beside: e.target.checked })}
-        />
-        <span>
-          These minutes come on top of the day’s{' '}
-          <span className="text-faded">
-            {draft.beside ? 'The course keeps its own.' : 'Now they are taken from the course’s days.'}
-          </span>
+      <Check checked={draft.beside} onChange={(e) => set({ beside: e.target.checked })}>
+        These minutes come on top of the day’s{' '}
+        <span className="text-faded">
+          {draft.beside ? 'The course keeps its own.' : 'Now they are taken from the course’s days.'}
         </span>
-      </label>
+      </Check>
       {kind !== 'PROMPT_LIST' && (
         <fieldset>
           <legend className="font-medium">What counts; an empty field lets everything through</legend>
           <div className="grid grid-cols-2 gap-x-6 gap-y-3">
-            {text('topic', 'Topic', { list: 'q-TOPIC', maxLength: 120 })}
-            <Exercise value={draft.exercise ?? ''} onChange={(exercise) => set({ exercise })} />
-            {text('medium', 'Medium', { list: 'q-MEDIUM', maxLength: 120 })}
-            {text('source', 'Source', { list: 'q-SOURCE', maxLength: 120 })}
-            {text('book', 'Book', { list: 'q-BOOK', maxLength: 120 })}
+            {named('topic', 'Topic')}
+            <ExerciseField {...box('exercise', 'Exercise')} none="any" />
+            {named('medium', 'Medium')}
+            {named('source', 'Source')}
+            {named('book', 'Book')}
           </div>
-          <WordLists />
         </fieldset>
       )}
-      <fieldset>
-        <legend className="font-medium">Rest days, besides your own</legend>
-        <div className="flex flex-wrap gap-x-4">
-          {(Object.keys(WEEKDAY_NAMES) as Terms['rest']).map((day) => (
-            <Check
-              key={day}
-              label={WEEKDAY_NAMES[day].slice(0, 2)}
-              name={WEEKDAY_NAMES[day]}
-              list={draft.rest}
-              value={day}
-              onChange={(rest) => set({ rest })}
-            />
-          ))}
-        </div>
-        {error('rest') && (
-          <p role="alert" className="text-sanguine">
-            {error('rest')}
-          </p>
-        )}
-      </fieldset>
-      <fieldset>
-        <legend className="font-medium">To keep to; the log asks kindly and never blocks</legend>
-        <div className="flex flex-wrap gap-x-4">
-          {(Object.keys(RULES) as Terms['rules']).map((rule) => (
-            <Check
-              key={rule}
-              label={RULES[rule].name}
-              name={RULES[rule].name}
-              list={draft.rules}
-              value={rule}
-              onChange={(rules) => set({ rules })}
-            />
-          ))}
-        </div>
-      </fieldset>
+      <Checks
+        legend="Rest days, besides your own"
+        of={WEEKDAYS}
+        short={(name) => name.slice(0, 2)}
+        chosen={draft.rest}
+        error={error('rest')}
+        onChange={(rest) => set({ rest })}
+      />
+      <Checks
+        legend="To keep to; the log asks kindly and never blocks"
+        of={RULE_NAMES}
+        chosen={draft.rules}
+        onChange={(rules) => set({ rules })}
+      />
       {kind !== 'RAMP' && kind !== 'STANDING' && (
         <Schools
           legend="A missed day"
@@ -156,59 +148,4 @@ export function TermsForm({
       )}
     </div>
   )
-}
-
-function Check<T extends string>({
-  label,
-  name,
-  list,
-  value,
-  onChange,
-}: {
-  label: string
-  name: string
-  list: T[]
-  value: T
-  onChange: (list: T[]) => void
-}) {
-  return (
-    <label className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-      <input
-        type="checkbox"
-        className="size-4"
-        aria-label={name}
-        checked={list.includes(value)}
-        onChange={(e) => onChange(e.target.checked ? [...list, value] : list.filter((v) => v !== value))}
-      />
-      {label}
-    </label>
-  )
-}
-
-function Exercise({ value, onChange }: { value: string; onChange: (id: string) => void }) {
-  const exercises = useQuery(queries.course()).data?.exercises ?? []
-  return (
-    <SelectField label="Exercise" value={value} onChange={(e) => onChange(e.target.value)}>
-      <option value="">any</option>
-      {exercises.map((e) => (
-        <option key={e.exerciseId} value={e.exerciseId}>
-          {e.title}
-        </option>
-      ))}
-    </SelectField>
-  )
-}
-
-function WordLists() {
-  const words = useQuery(queries.words()).data
-  const all = words ? [...words.shipped, ...words.own] : []
-  return (['TOPIC', 'MEDIUM', 'SOURCE', 'BOOK'] as const).map((kind) => (
-    <datalist key={kind} id={`q-${kind}`}>
-      {all
-        .filter((word) => word.kind === kind)
-        .map((word) => (
-          <option key={word.name} value={word.name} />
-        ))}
-    </datalist>
-  ))
 }

@@ -1,3 +1,7 @@
+import { BOUNDS } from '../../api/generated/bounds'
+import { dayFault, later } from '../../ui/DateField'
+import type { Formats } from '../../ui/locale'
+import { numberFault, type NumberKind } from '../../ui/NumberField'
 import type { Terms } from './text'
 
 /** The terms as they are typed; numbers are text until they are read. */
@@ -13,10 +17,6 @@ export type Draft = Omit<
   minutesADay: string
   due: string
 }
-
-const DAY_MS = 86_400_000
-const later = (day: string, days: number) =>
-  new Date(Date.parse(`${day}T12:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10)
 
 export const newTerms = (today: string): Draft => ({
   title: '',
@@ -41,60 +41,87 @@ export const newTerms = (today: string): Draft => ({
   beside: false,
 })
 
-const text = (value: string | number | null | undefined) => (value == null ? '' : String(value))
+/** Terms as they are typed. */
+export function fromTerms(terms: Terms, format: Formats): Draft {
+  const figure = (value: number | null | undefined, otherwise = '') =>
+    value == null ? otherwise : format.writeNumber(value)
+  const usual = newTerms(terms.start)
+  return {
+    ...terms,
+    count: figure(terms.count),
+    days: figure(terms.days, usual.days),
+    step: figure(terms.step, usual.step),
+    weeks: figure(terms.weeks, usual.weeks),
+    due: terms.due ?? usual.due,
+    topic: terms.topic ?? '',
+    exercise: terms.exercise ?? '',
+    medium: terms.medium ?? '',
+    source: terms.source ?? '',
+    book: terms.book ?? '',
+    minutesEach: figure(Math.round(terms.secondsEach / 6) / 10),
+    minutesADay: figure(terms.minutesADay),
+  }
+}
 
-export const fromTerms = (terms: Terms): Draft => ({
-  ...terms,
-  count: text(terms.count),
-  days: text(terms.days ?? 30),
-  step: text(terms.step ?? 5),
-  weeks: text(terms.weeks ?? 8),
-  due: terms.due ?? later(terms.start, 13),
-  topic: text(terms.topic),
-  exercise: text(terms.exercise),
-  medium: text(terms.medium),
-  source: text(terms.source),
-  book: text(terms.book),
-  minutesEach: text(Math.round(terms.secondsEach / 6) / 10),
-  minutesADay: text(terms.minutesADay),
-})
+const { count, days, step, weeks, minutesADay, secondsEach } = BOUNDS.QuotaTerms
+
+/** What the numbers of a draft may be. */
+export const NUMBERS = {
+  count,
+  days,
+  step,
+  weeks,
+  minutesADay,
+  minutesEach: { min: secondsEach.min / 60, max: secondsEach.max / 60, decimals: true },
+} satisfies Partial<Record<keyof Draft, NumberKind>>
+
+type NumberName = keyof typeof NUMBERS
+
+/** Numbers that a kind of promise asks for, besides those that all do. */
+const ASKED: Record<Terms['kind'], NumberName[]> = {
+  SPRINT: [],
+  DAILY_RUN: ['days'],
+  PROMPT_LIST: [],
+  RAMP: ['step', 'weeks'],
+  STANDING: [],
+}
 
 export type Errors = Partial<Record<keyof Draft, string>>
 
 /** Reads what was typed; terms only when all of it can be read, else what is wrong where. */
-export function toTerms(draft: Draft): { terms?: Terms; errors: Errors } {
-  const errors: Errors = {}
-  const whole = (field: 'count' | 'days' | 'step' | 'weeks' | 'minutesADay', most: number) => {
-    const typed = draft[field].trim()
-    if (!/^\d+$/.test(typed) || Number(typed) < 1 || Number(typed) > most) {
-      errors[field] = typed === '' ? '' : `A whole number from 1 to ${most}, not “${typed}”.`
-      return undefined
-    }
-    return Number(typed)
-  }
+export function toTerms(draft: Draft, format: Formats): { terms?: Terms; errors: Errors } {
   const { kind } = draft
-  const count = whole('count', 10_000)
-  const days = kind === 'DAILY_RUN' ? whole('days', 1100) : null
-  const step = kind === 'RAMP' ? whole('step', 10_000) : null
-  const weeks = kind === 'RAMP' ? whole('weeks', 157) : null
-  const minutesADay = draft.minutesADay.trim() === '' ? null : whole('minutesADay', 960)
-  const each = Number(draft.minutesEach.replace(',', '.'))
-  if (!(each >= 0.1 && each <= 480)) {
-    errors.minutesEach = `Minutes from 0.1 to 480, not “${draft.minutesEach}”.`
-  }
   const dated = kind === 'SPRINT' || kind === 'PROMPT_LIST'
-  if (!draft.start) {
-    errors.start = 'A first day is needed.'
+  const asked = ASKED[kind]
+  const errors: Errors = {}
+  const needed: NumberName[] = [
+    'count',
+    ...asked,
+    ...(draft.unit === 'MINUTES' ? [] : (['minutesEach'] as const)),
+  ]
+  for (const field of [...needed, 'minutesADay'] as const) {
+    const fault = numberFault(draft[field], NUMBERS[field], format)
+    if (fault) {
+      errors[field] = fault
+    }
   }
-  if (dated && (!draft.due || draft.due < draft.start)) {
-    errors.due = draft.due ? 'The last day is before the first.' : 'A last day is needed.'
+  const empty = needed.filter((field) => draft[field].trim() === '')
+  errors.start = draft.start === '' ? 'A first day is needed.' : dayFault(draft.start, format)
+  if (dated) {
+    errors.due =
+      draft.due === ''
+        ? 'A last day is needed.'
+        : (dayFault(draft.due, format) ??
+          (draft.due < draft.start ? 'The last day is before the first.' : undefined))
   }
   if (draft.rest.length === 7) {
     errors.rest = 'One weekday at least is needed to draw on.'
   }
-  if (Object.keys(errors).length > 0) {
+  if (empty.length > 0 || Object.values(errors).some((error) => error !== undefined)) {
     return { errors }
   }
+  const number = (field: NumberName) => format.readNumber(draft[field])
+  const only = (field: NumberName) => (asked.includes(field) ? number(field) : null)
   return {
     errors,
     terms: {
@@ -111,13 +138,16 @@ export function toTerms(draft: Draft): { terms?: Terms; errors: Errors } {
       beside: draft.beside,
       title: draft.title.trim() || 'A quota',
       unit: kind === 'PROMPT_LIST' ? 'PROMPTS' : draft.unit === 'PROMPTS' ? 'DRAWINGS' : draft.unit,
-      count: count ?? 1,
-      days: days ?? null,
-      step: step ?? null,
-      weeks: weeks ?? null,
+      count: number('count') ?? 1,
+      days: only('days'),
+      step: only('step'),
+      weeks: only('weeks'),
       due: dated ? draft.due : null,
-      secondsEach: draft.unit === 'MINUTES' ? 60 : Math.max(5, Math.round(each * 60)),
-      minutesADay: minutesADay ?? null,
+      secondsEach:
+        draft.unit === 'MINUTES'
+          ? 60
+          : Math.max(secondsEach.min, Math.round((number('minutesEach') ?? 1) * 60)),
+      minutesADay: number('minutesADay') ?? null,
     },
   }
 }

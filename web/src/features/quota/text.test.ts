@@ -14,10 +14,11 @@ import {
   type Sheet,
   type Terms,
 } from './text'
-import type { Formats } from '../../app/locale'
+import type { Formats } from '../../ui/locale'
 
 const format = {
   number: String,
+  writeNumber: String,
   minutes: (m: number) => `${m} min`,
   each: (s: number) => `${s} s`,
   dayMonth: (d: string) => d.slice(5),
@@ -44,6 +45,7 @@ const quota = (inTime: number, more: object = {}): Quota =>
     forecast: {
       verdict: 'SLIPPING',
       inTime,
+      basis: 'OWN_DAYS_AND_PLAN',
       plan: 9.75,
       ownDays: 3,
       reachable: 71,
@@ -63,15 +65,22 @@ test('the verdict tells its figure and what it rests on', () => {
 })
 
 test('a plan without own days says what its time holds', () => {
-  const first = { ...quota(0).forecast, ownDays: 0, plan: 4, verdict: 'OUT_OF_REACH', moreDays: 13 }
+  const first = {
+    ...quota(0).forecast,
+    ownDays: 0,
+    plan: 4,
+    verdict: 'OUT_OF_REACH',
+    basis: 'SHORT_PLAN',
+    moreDays: 13,
+  }
   const said = quota(0, { forecast: first })
   expect(verdict(said, format)).toBe(
     'Out of reach at this pace: 0 % for all 90 by 03-14. So far this is the plan speaking: its time holds 4 a day.',
   )
   expect(changes(said, format)[1]).toBe('13 more drawing days at 4 a day, to 03-19')
-  expect(verdict(quota(1, { forecast: { ...first, plan: 10, verdict: 'ON_PACE' } }), format)).toContain(
-    'own days will say more',
-  )
+  expect(
+    verdict(quota(1, { forecast: { ...first, plan: 10, verdict: 'ON_PACE', basis: 'PLAN' } }), format),
+  ).toContain('own days will say more')
 })
 
 test('what would change it stands beside a bad chance only', () => {
@@ -80,7 +89,8 @@ test('what would change it stands beside a bad chance only', () => {
     '4 more drawing days at your pace, to 03-19',
     '71 instead of 90',
   ])
-  expect(changes(quota(0.5), format)).toEqual([])
+  const even = { ...quota(0.5).forecast, verdict: 'ON_PACE' }
+  expect(changes(quota(0.5, { forecast: even }), format)).toEqual([])
 })
 
 test('a date beyond the horizon is said so', () => {
@@ -90,17 +100,19 @@ test('a date beyond the horizon is said so', () => {
 })
 
 test('what other promises take is said, and what does not fit beside them', () => {
-  expect(promisedAlready(45, 70, 0, format)).toBe('Of the day’s 70 min other promises take about 45 min.')
-  expect(promisedAlready(45, 70, 30, format)).toContain('these 30 min do not fit beside them')
+  const day = { available: 70, promised: 45, over: false, courseKeeps: null }
+  expect(promisedAlready(day, 0, format)).toBe('Of the day’s 70 min other promises take about 45 min.')
+  expect(promisedAlready({ ...day, over: true }, 30, format)).toContain('these 30 min do not fit beside them')
 })
 
-test('what fits alone but not beside other promises is no yes', () => {
-  const day = { available: 70, promised: 45, courseKeeps: null }
-  const sheet = { drawingDays: 10, fits: true, load: 0.8, perDay: 3, day } as unknown as Sheet
-  const asked = { ...terms, minutesADay: 30 }
-  expect(canBeDone(sheet, asked, format)).toBe('Only by itself: 3 drawings a day at most, 80 % of the time.')
-  expect(canBeDone(sheet, { ...asked, beside: true }, format)).toContain('Yes')
-  expect(canBeDone(sheet, { ...asked, minutesADay: 25 }, format)).toContain('Yes')
+test.each([
+  ['YES', 'Yes: 3 drawings a day at most, 80 % of the time.'],
+  ['ONLY_ALONE', 'Only by itself: 3 drawings a day at most, 80 % of the time.'],
+  ['TOO_MUCH', 'Not like this: it takes 80 % of the time.'],
+  ['NO_DAY', 'No: there is no day with minutes for it.'],
+] as const)('the answer %s is told', (answer, told) => {
+  const sheet = { answer, load: 0.8, perDay: 3 } as unknown as Sheet
+  expect(canBeDone(sheet, terms, format)).toBe(told)
 })
 
 test('a date without any doubt is said once', () => {
@@ -139,6 +151,7 @@ const sheet = {
   secondsEach: 290,
   ownEntries: 1,
   ownSeconds: 240,
+  leansOnExpected: true,
   minutesADay: 55,
   extraDays: 13,
   extraUntil: '2026-03-29',

@@ -1,6 +1,8 @@
 import type { Schemas } from '../../api/client'
-import type { Formats } from '../../app/locale'
+import type { Formats } from '../../ui/locale'
+import { noun, plural } from '../../ui/plural'
 import type { School } from '../../ui/Schools'
+import { units } from '../../shared/quota-words'
 
 export type Quota = Schemas['QuotaView']
 export type Terms = Schemas['QuotaTerms']
@@ -12,20 +14,6 @@ export const KINDS: Record<Terms['kind'], { name: string; line: string }> = {
   PROMPT_LIST: { name: 'A list of prompts', line: 'Twelve of a list, in any order.' },
   RAMP: { name: 'A little more each week', line: 'Ten, then fifteen, then twenty.' },
   STANDING: { name: 'So many every week', line: 'Twenty quick poses a week, without an end.' },
-}
-
-export const UNITS: Record<Terms['unit'], [string, string]> = {
-  DRAWINGS: ['drawing', 'drawings'],
-  PAGES: ['page', 'pages'],
-  MINUTES: ['minute', 'minutes'],
-  PROMPTS: ['prompt', 'prompts'],
-}
-
-export const RULES: Record<Terms['rules'][number], { name: string; ask: string }> = {
-  PEN_ONLY: { name: 'pen only', ask: 'Pen only?' },
-  NO_ERASER: { name: 'no eraser', ask: 'Without the eraser?' },
-  FROM_LIFE: { name: 'from life only', ask: 'From life?' },
-  FINISH_EVERY_PAGE: { name: 'finish every page', ask: 'Finished the page?' },
 }
 
 export const MISSED: School[] = [
@@ -50,11 +38,6 @@ export const OUTCOMES: Record<Exclude<Quota['outcome'], 'RUNNING'>, string> = {
   FINISHED: 'Finished',
   STOPPED: 'Stopped',
   RUN_OUT: 'The last day is over',
-}
-
-/** "9 drawings", "1 page". */
-export function units(count: number, unit: Terms['unit'], format: Formats): string {
-  return `${format.number(count)} ${UNITS[unit][count === 1 ? 0 : 1]}`
 }
 
 /** A share as a percentage; certainty is said in words only where it is certain. */
@@ -108,29 +91,33 @@ export function verdict(quota: Quota, format: Formats): string {
   const goal = weekly(quota.terms)
     ? `this week’s ${progress.asked}`
     : `all ${format.number(progress.asked)} by ${format.dayMonth(progress.due)}`
-  const short = forecast.plan < progress.left / Math.max(1, progress.daysLeft) - 0.01
-  const rest =
-    forecast.ownDays === 0
-      ? short
-        ? ` So far this is the plan speaking: its time holds ${aDay(forecast.plan, format)}.`
-        : ' So far this is the plan speaking; own days will say more.'
-      : ` It rests on ${forecast.ownDays} of your own ${forecast.ownDays === 1 ? 'day' : 'days'}${forecast.ownDays < 7 ? ' and the plan' : ''}.`
-  return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime)} for ${goal}.${rest}`
+  const days = `${forecast.ownDays} of your own ${noun(forecast.ownDays, 'day')}`
+  const rest = {
+    PLAN: 'So far this is the plan speaking; own days will say more.',
+    SHORT_PLAN: `So far this is the plan speaking: its time holds ${aDay(forecast.plan, format)}.`,
+    OWN_DAYS_AND_PLAN: `It rests on ${days} and the plan.`,
+    OWN_DAYS: `It rests on ${days}.`,
+  }[forecast.basis]
+  return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime)} for ${goal}. ${rest}`
 }
+
+/** Whether it is more likely to fail than not. */
+export const isAtRisk = ({ forecast }: Quota) =>
+  forecast?.verdict === 'SLIPPING' || forecast?.verdict === 'OUT_OF_REACH'
 
 /** What would change it; nothing while it goes well. */
 export function changes(quota: Quota, format: Formats): string[] {
   const { forecast, progress, terms } = quota
-  if (!forecast || progress.left === 0 || forecast.inTime >= 0.5) {
+  if (!forecast || progress.left === 0 || !isAtRisk(quota)) {
     return []
   }
   const unit = unitOf(terms)
   const lines = [
-    `${units(progress.neededPerDay, unit, format)} on each of ${progress.daysLeft} ${progress.daysLeft === 1 ? 'day' : 'days'} left, about ${format.minutes(progress.minutesNeeded)} a day`,
+    `${units(progress.neededPerDay, unit, format)} on each of ${plural(progress.daysLeft, 'day')} left, about ${format.minutes(progress.minutesNeeded)} a day`,
   ]
   if (!weekly(terms) && forecast.moreDays != null && forecast.moreDays > 0) {
     lines.push(
-      `${forecast.moreDays} more drawing ${forecast.moreDays === 1 ? 'day' : 'days'} at ${forecast.ownDays === 0 ? aDay(forecast.plan, format) : 'your pace'}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
+      `${plural(forecast.moreDays, 'more drawing day')} at ${forecast.ownDays === 0 ? aDay(forecast.plan, format) : 'your pace'}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
     )
   }
   lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)
@@ -157,35 +144,30 @@ export function enough(forecast: Schemas['Forecast'], needed: number, unit: Term
     : undefined
 }
 
-/** Whether the minutes set apart are more than other promises leave of the day. */
-export const overTheDay = ({ day }: Sheet, terms: Terms) =>
-  !terms.beside && day.promised > 0 && day.promised + (terms.minutesADay ?? 0) > day.available
-
 /** Whether it fits, beside what is promised already as well. */
-export const fitsIn = (sheet: Sheet, terms: Terms) => sheet.fits && !overTheDay(sheet, terms)
+export const fitsIn = (sheet: Sheet) => sheet.answer === 'YES'
 
 /** Whether a promise can be kept, in one sentence. */
 export function canBeDone(sheet: Sheet, terms: Terms, format: Formats): string {
-  if (sheet.drawingDays === 0) {
-    return 'No: there is no day with minutes for it.'
-  }
   const load = `${Math.round((sheet.load ?? 0) * 100)} % of the time.`
-  if (!sheet.fits) {
-    return `Not like this: it takes ${load}`
-  }
-  const begin = overTheDay(sheet, terms) ? 'Only by itself' : 'Yes'
-  return `${begin}: ${units(sheet.perDay, unitOf(terms), format)} a day at most, ${load}`
+  const most = `${units(sheet.perDay, unitOf(terms), format)} a day at most, ${load}`
+  return {
+    NO_DAY: 'No: there is no day with minutes for it.',
+    TOO_MUCH: `Not like this: it takes ${load}`,
+    ONLY_ALONE: `Only by itself: ${most}`,
+    YES: `Yes: ${most}`,
+  }[sheet.answer]
 }
 
 /** The sum behind a promise. */
 export function sum(sheet: Sheet, format: Formats): string {
-  return `${format.minutes(sheet.drawingMinutes)} of drawing and ${format.minutes(sheet.overheadMinutes)} of setting up, warming up and choosing references, against ${format.minutes(sheet.availableMinutes)} on ${sheet.drawingDays} drawing ${sheet.drawingDays === 1 ? 'day' : 'days'}.`
+  return `${format.minutes(sheet.drawingMinutes)} of drawing and ${format.minutes(sheet.overheadMinutes)} of setting up, warming up and choosing references, against ${format.minutes(sheet.availableMinutes)} on ${plural(sheet.drawingDays, 'drawing day')}.`
 }
 
 /** What other promises take of a day, and whether what is asked fits beside it. */
-export function promisedAlready(taken: number, of: number, asked: number, format: Formats): string {
-  const begin = `Of the day’s ${format.minutes(of)} other promises take about ${format.minutes(taken)}`
-  return taken + asked > of ? `${begin}; these ${format.minutes(asked)} do not fit beside them.` : `${begin}.`
+export function promisedAlready(day: Sheet['day'], asked: number, format: Formats): string {
+  const begin = `Of the day’s ${format.minutes(day.available)} other promises take about ${format.minutes(day.promised)}`
+  return day.over ? `${begin}; these ${format.minutes(asked)} do not fit beside them.` : `${begin}.`
 }
 
 /** What a promise leaves of a day for the course. */
@@ -200,7 +182,7 @@ export function paceOrigin(sheet: Sheet, format: Formats): string {
   if (sheet.ownEntries === 0) {
     return `${format.each(sheet.secondsEach)} each, as you expect; there is no own entry yet.`
   }
-  return `${format.each(sheet.secondsEach)} each, from ${sheet.ownEntries} own ${sheet.ownEntries === 1 ? 'entry' : 'entries'} (median ${format.each(sheet.ownSeconds)})${sheet.ownEntries < 20 ? ' and what you expect' : ''}.`
+  return `${format.each(sheet.secondsEach)} each, from ${plural(sheet.ownEntries, 'own entry', 'own entries')} (median ${format.each(sheet.ownSeconds)})${sheet.leansOnExpected ? ' and what you expect' : ''}.`
 }
 
 /** What would make it fit; `take` is what it writes into the form, where the form has a place for it. */
@@ -216,12 +198,12 @@ export function remedies(sheet: Sheet, terms: Terms, format: Formats): Remedy[] 
   if (sheet.minutesADay != null) {
     lines.push({
       text: `${format.minutes(sheet.minutesADay)} a day`,
-      take: { minutesADay: String(sheet.minutesADay) },
+      take: { minutesADay: format.writeNumber(sheet.minutesADay) },
     })
   }
   if (sheet.extraDays != null && sheet.extraUntil) {
     lines.push({
-      text: `${sheet.extraDays} more drawing ${sheet.extraDays === 1 ? 'day' : 'days'}, to ${format.dayMonth(sheet.extraUntil)}`,
+      text: `${plural(sheet.extraDays, 'more drawing day')}, to ${format.dayMonth(sheet.extraUntil)}`,
       take: dated ? { due: sheet.extraUntil } : undefined,
     })
   }
@@ -229,7 +211,7 @@ export function remedies(sheet: Sheet, terms: Terms, format: Formats): Remedy[] 
     const count = sheet.count - sheet.drop
     lines.push({
       text: `${units(count, unitOf(terms), format)} instead of ${format.number(sheet.count)}`,
-      take: dated ? { count: String(count) } : undefined,
+      take: dated ? { count: format.writeNumber(count) } : undefined,
     })
   }
   if (sheet.paceSeconds != null && sheet.paceSeconds < sheet.secondsEach) {

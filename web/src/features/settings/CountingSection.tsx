@@ -1,16 +1,18 @@
 import { useQuery } from '@tanstack/react-query'
 import { useFormContext } from 'react-hook-form'
 import type { Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
-import { type Formats, useFormats } from '../../app/locale'
-import { Field } from '../../ui/Field'
+import { type Formats, useFormats } from '../../ui/locale'
+import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
-import { plural } from '../today/text'
+import { plural } from '../../ui/plural'
 import { type SettingsForm, whole } from './form'
 import { RULE_NAMES, STREAK_RULES } from './text'
 
 /** How days are counted: the school, its numbers, and what each school would say today. */
 export function CountingSection() {
+  const format = useFormats()
   const { register, formState } = useFormContext<SettingsForm>()
   const { errors } = formState
   return (
@@ -24,25 +26,25 @@ export function CountingSection() {
       </p>
       <Schools legend="Rule" schools={STREAK_RULES} input={register('streakRule')} />
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-3">
-        <Field
+        <NumberField
           label="Days a week, for the weekly rhythm"
-          inputMode="numeric"
+          bounds={BOUNDS.Settings.streakDaysPerWeek}
           error={errors.streakDaysPerWeek?.message}
-          {...register('streakDaysPerWeek', whole(1, 7))}
+          {...register('streakDaysPerWeek', whole(BOUNDS.Settings.streakDaysPerWeek, format))}
         />
-        <Field
+        <NumberField
           label="A day counts from so many minutes"
           hint="0: any entry counts."
-          inputMode="numeric"
+          bounds={BOUNDS.Settings.streakFloorMinutes}
           error={errors.streakFloorMinutes?.message}
-          {...register('streakFloorMinutes', whole(0, 240))}
+          {...register('streakFloorMinutes', whole(BOUNDS.Settings.streakFloorMinutes, format))}
         />
-        <Field
+        <NumberField
           label="A new day begins at, hour"
           hint="3: what you draw at 01:30 still belongs to the evening before."
-          inputMode="numeric"
+          bounds={BOUNDS.Settings.rolloverHour}
           error={errors.rolloverHour?.message}
-          {...register('rolloverHour', whole(0, 12))}
+          {...register('rolloverHour', whole(BOUNDS.Settings.rolloverHour, format))}
         />
       </div>
       <AllRules />

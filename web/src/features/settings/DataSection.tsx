@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
+import { Refused } from '../../ui/Refused'
 
 type Report = Schemas['ImportReport']
 
@@ -61,11 +62,7 @@ export function DataSection() {
           <input type="file" accept=".csv,text/csv" onChange={(event) => choose(event.target.files?.[0])} />
         </label>
       </div>
-      {failed && (
-        <p role="alert" className="text-sanguine mt-2">
-          {failed.message}
-        </p>
-      )}
+      <Refused error={failed} className="mt-2" />
       {report && file && (
         <ImportTable
           report={report}

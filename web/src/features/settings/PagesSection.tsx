@@ -1,7 +1,8 @@
 import { useFormContext } from 'react-hook-form'
 import { Field, SelectField } from '../../ui/Field'
 import type { SettingsForm } from './form'
-import { THEMES, WEEKDAY_NAMES } from './text'
+import { WEEKDAYS } from '../../shared/weekdays'
+import { THEMES } from './text'
 
 /** How pages look, and whose customs dates follow. */
 export function PagesSection() {
@@ -27,7 +28,7 @@ export function PagesSection() {
           {...register('locale', { required: 'This is empty.' })}
         />
         <SelectField label="The week begins on" {...register('weekStart')}>
-          {Object.entries(WEEKDAY_NAMES).map(([value, label]) => (
+          {Object.entries(WEEKDAYS).map(([value, label]) => (
             <option key={value} value={value}>
               {label}
             </option>

@@ -69,7 +69,7 @@ test('the work under way is told and can be stopped; what is broken is listed', 
     }),
   )
   expect(await screen.findByText('Looking through it: 120 of 5000 files.')).toBeInTheDocument()
-  await userEvent.click(screen.getByText('One file cannot be shown'))
+  await userEvent.click(screen.getByText('1 file cannot be shown'))
   expect(screen.getByText('is cut off')).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Stop' }))
   await waitFor(() => expect(sent(asked, 'DELETE', '/api/references/folder/run')).toHaveLength(1))

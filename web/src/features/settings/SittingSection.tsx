@@ -1,9 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
+import { Check } from '../../ui/Check'
 import { Field } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { plural } from '../../ui/plural'
+import { Refused } from '../../ui/Refused'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 
@@ -27,8 +33,9 @@ export function SittingSection() {
 function Breaks({ own }: { own: Schemas['SittingSettings'] }) {
   const client = useQueryClient()
   const say = useNotice()
-  const [every, setEvery] = useState(String(own.breakEveryMinutes))
-  const [length, setLength] = useState(String(own.breakMinutes))
+  const format = useFormats()
+  const [every, setEvery] = useState(format.writeNumber(own.breakEveryMinutes))
+  const [length, setLength] = useState(format.writeNumber(own.breakMinutes))
   const write = useMutation({
     mutationFn: (wanted: Schemas['SittingSettings']) =>
       answer(api.PUT('/api/sittings/settings', { body: wanted })),
@@ -37,16 +44,14 @@ function Breaks({ own }: { own: Schemas['SittingSettings'] }) {
       return refreshAll(client)
     },
   })
-  const whole = (text: string, least: number, most: number) =>
-    /^\d+$/.test(text) && Number(text) >= least && Number(text) <= most
-  const everyOk = whole(every, 10, 120)
-  const lengthOk = whole(length, 0, 30)
+  const breakEveryMinutes = readWithin(every, BOUNDS.SittingSettings.breakEveryMinutes, format)
+  const breakMinutes = readWithin(length, BOUNDS.SittingSettings.breakMinutes, format)
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault()
-        if (everyOk && lengthOk) {
-          write.mutate({ ...own, breakEveryMinutes: Number(every), breakMinutes: Number(length) })
+        if (breakEveryMinutes !== undefined && breakMinutes !== undefined) {
+          write.mutate({ ...own, breakEveryMinutes, breakMinutes })
         }
       }}
     >
@@ -54,41 +59,33 @@ function Breaks({ own }: { own: Schemas['SittingSettings'] }) {
         A break every 45 to 50 minutes is usual: for the hand, the neck and the eyes.
       </p>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <Field
+        <NumberField
+          needed
           label="A break after so many minutes"
-          inputMode="numeric"
+          bounds={BOUNDS.SittingSettings.breakEveryMinutes}
           value={every}
           onChange={(e) => setEvery(e.target.value)}
-          error={everyOk ? undefined : `A whole number from 10 to 120, not “${every}”.`}
         />
-        <Field
+        <NumberField
+          needed
           label="Minutes of a break"
-          inputMode="numeric"
+          bounds={BOUNDS.SittingSettings.breakMinutes}
           value={length}
           onChange={(e) => setLength(e.target.value)}
-          error={lengthOk ? undefined : `A whole number from 0 to 30, not “${length}”.`}
         />
         <Button type="submit">Keep it</Button>
       </div>
       {(['sound', 'flash'] as const).map((signal) => (
-        <label key={signal} className="flex min-h-8 items-center gap-2 pointer-coarse:min-h-11">
-          <input
-            type="checkbox"
-            className="size-4"
-            checked={own[signal]}
-            onChange={(e) => write.mutate({ ...own, [signal]: e.target.checked })}
-          />
-          <span>
-            {signal === 'sound' ? 'A change of pose is heard' : 'A change of pose is seen as a short flash'}
-            <span className="text-faded"> quiet where the machine asks for less motion</span>
-          </span>
-        </label>
+        <Check
+          key={signal}
+          checked={own[signal]}
+          onChange={(e) => write.mutate({ ...own, [signal]: e.target.checked })}
+        >
+          {signal === 'sound' ? 'A change of pose is heard' : 'A change of pose is seen as a short flash'}
+          <span className="text-faded"> quiet where the machine asks for less motion</span>
+        </Check>
       ))}
-      {write.isError && (
-        <p role="alert" className="text-sanguine">
-          {write.error.message}
-        </p>
-      )}
+      <Refused error={write.error} />
     </form>
   )
 }
@@ -124,7 +121,7 @@ function Folder() {
                 key={folder.path}
                 label="Folder of your own pictures, on this machine"
                 name="path"
-                maxLength={1000}
+                maxLength={BOUNDS.FolderChoice.path.maxLength}
                 defaultValue={folder.path}
                 placeholder="/home/wren/quay-photos"
                 error={choose.error?.message}
@@ -145,7 +142,7 @@ function Folder() {
           {folder.broken.length > 0 && (
             <details>
               <summary className="min-h-8 pointer-coarse:min-h-11">
-                {folder.broken.length === 1 ? 'One file' : `${folder.broken.length} files`} cannot be shown
+                {plural(folder.broken.length, 'file')} cannot be shown
               </summary>
               <ul>
                 {folder.broken.map((file) => (

@@ -1,14 +1,19 @@
-import { useFieldArray, useFormContext } from 'react-hook-form'
+import { Controller, useFieldArray, useFormContext } from 'react-hook-form'
+import { BOUNDS } from '../../api/generated/bounds'
+import { WEEKDAYS } from '../../shared/weekdays'
 import { Button } from '../../ui/Button'
+import { Check } from '../../ui/Check'
+import { DateField } from '../../ui/DateField'
 import { Field } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
-import { type SettingsForm, whole } from './form'
-import { DAY_ORDERS, WEEKDAY_NAMES } from './text'
-
-const required = { required: 'This is empty.' }
+import { day, type SettingsForm, whole } from './form'
+import { DAY_ORDERS } from './text'
 
 /** When there is time: weekdays, single dates, rest, pauses, and how a day is divided. */
 export function TimeSection() {
+  const format = useFormats()
   const { register, control, formState, watch } = useFormContext<SettingsForm>()
   const week = useFieldArray({ control, name: 'week' })
   const { errors } = formState
@@ -23,21 +28,20 @@ export function TimeSection() {
       </p>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-4 xl:grid-cols-7">
         {week.fields.map((field, i) => {
-          const name = WEEKDAY_NAMES[field.day]
+          const name = WEEKDAYS[field.day]
           const rest = watch(`week.${i}.rest`)
           return (
             <div key={field.id}>
-              <Field
+              <NumberField
                 label={`${name}, minutes`}
-                inputMode="numeric"
+                bounds={BOUNDS.Weekday.minutes}
                 error={errors.week?.[i]?.minutes?.message}
-                {...register(`week.${i}.minutes`, whole(0, 960))}
+                {...register(`week.${i}.minutes`, whole(BOUNDS.Weekday.minutes, format))}
                 readOnly={rest}
               />
-              <label className="flex min-h-8 items-center gap-2">
-                <input type="checkbox" className="size-4" {...register(`week.${i}.rest`)} /> rest
-                <span className="sr-only">on {name}</span>
-              </label>
+              <Check {...register(`week.${i}.rest`)}>
+                rest <span className="sr-only">on {name}</span>
+              </Check>
             </div>
           )
         })}
@@ -48,18 +52,18 @@ export function TimeSection() {
         </p>
       )}
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <Field
+        <NumberField
           label="Setting up and choosing references, minutes a drawing day"
-          inputMode="numeric"
+          bounds={BOUNDS.Settings.overheadMinutes}
           error={errors.overheadMinutes?.message}
-          {...register('overheadMinutes', whole(0, 120))}
+          {...register('overheadMinutes', whole(BOUNDS.Settings.overheadMinutes, format))}
         />
-        <Field
+        <NumberField
           label="Free share, per cent of each day"
           hint="Kept for drawing what you like. Many keep 20, some half: all duty and the habit dies."
-          inputMode="numeric"
+          bounds={BOUNDS.Settings.freePercent}
           error={errors.freePercent?.message}
-          {...register('freePercent', whole(0, 90))}
+          {...register('freePercent', whole(BOUNDS.Settings.freePercent, format))}
         />
       </div>
       <div className="mt-4">
@@ -75,6 +79,7 @@ export function TimeSection() {
 }
 
 function DayMinutes() {
+  const format = useFormats()
   const { register, control, formState } = useFormContext<SettingsForm>()
   const { fields, append, remove } = useFieldArray({ control, name: 'dayMinutes' })
   const { errors } = formState
@@ -83,17 +88,12 @@ function DayMinutes() {
       <h3>Single dates with other minutes</h3>
       {fields.map((field, i) => (
         <div key={field.id} className="flex items-end gap-3">
-          <Field
-            label="Date"
-            type="date"
-            error={errors.dayMinutes?.[i]?.day?.message}
-            {...register(`dayMinutes.${i}.day`, required)}
-          />
-          <Field
+          <FormDate label="Date" name={`dayMinutes.${i}.day`} />
+          <NumberField
             label="Minutes"
-            inputMode="numeric"
+            bounds={BOUNDS.DayMinutes.minutes}
             error={errors.dayMinutes?.[i]?.minutes?.message}
-            {...register(`dayMinutes.${i}.minutes`, whole(0, 960))}
+            {...register(`dayMinutes.${i}.minutes`, whole(BOUNDS.DayMinutes.minutes, format))}
           />
           <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this date">
             Remove
@@ -107,7 +107,7 @@ function DayMinutes() {
 }
 
 function RestDays() {
-  const { register, control, formState } = useFormContext<SettingsForm>()
+  const { control, formState } = useFormContext<SettingsForm>()
   const { fields, append, remove } = useFieldArray({ control, name: 'restDays' })
   const { errors } = formState
   return (
@@ -116,12 +116,7 @@ function RestDays() {
       <p className="text-faded">Planned ahead. They neither add to a run nor break it.</p>
       {fields.map((field, i) => (
         <div key={field.id} className="flex items-end gap-3">
-          <Field
-            label="Date"
-            type="date"
-            error={errors.restDays?.[i]?.day?.message}
-            {...register(`restDays.${i}.day`, required)}
-          />
+          <FormDate label="Date" name={`restDays.${i}.day`} />
           <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this rest day">
             Remove
           </Button>
@@ -144,20 +139,14 @@ function Pauses() {
       {fields.map((field, i) => (
         <div key={field.id} className="border-hairline mb-2 border-b pb-2">
           <div className="grid grid-cols-2 gap-3">
-            <Field
-              label="From"
-              type="date"
-              error={errors.pauses?.[i]?.from?.message}
-              {...register(`pauses.${i}.from`, required)}
-            />
-            <Field
-              label="To"
-              type="date"
-              error={errors.pauses?.[i]?.to?.message}
-              {...register(`pauses.${i}.to`, required)}
-            />
+            <FormDate label="From" name={`pauses.${i}.from`} />
+            <FormDate label="To" name={`pauses.${i}.to`} />
           </div>
-          <Field label="Reason" maxLength={200} {...register(`pauses.${i}.reason`)} />
+          <Field
+            label="Reason"
+            maxLength={BOUNDS.PauseSpan.reason.maxLength}
+            {...register(`pauses.${i}.reason`)}
+          />
           <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this pause">
             Remove
           </Button>
@@ -175,4 +164,31 @@ function ListError({ message }: { message: string | undefined }) {
       {message}
     </p>
   ) : null
+}
+
+/** A day of one of the lists. */
+function FormDate({
+  name,
+  label,
+}: {
+  name: `dayMinutes.${number}.day` | `restDays.${number}.day` | `pauses.${number}.${'from' | 'to'}`
+  label: string
+}) {
+  const format = useFormats()
+  const { control } = useFormContext<SettingsForm>()
+  return (
+    <Controller
+      name={name}
+      control={control}
+      rules={day(format)}
+      render={({ field, fieldState }) => (
+        <DateField
+          label={label}
+          value={field.value}
+          error={fieldState.error?.message}
+          onChange={field.onChange}
+        />
+      )}
+    />
+  )
 }

@@ -1,6 +1,10 @@
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
+import { formats } from '../../ui/locale'
 import { toForm, toSettings, whole } from './form'
+
+const format = formats('en-GB')
+const bounds = { min: 0, max: 960 }
 
 const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
 
@@ -25,20 +29,24 @@ const settings: Schemas['Settings'] = {
 }
 
 test('settings go through the form unchanged, apart from the order of the days', () => {
-  const back = toSettings(toForm(settings), 3)
+  const back = toSettings(toForm(settings, format), 3, format)
   expect({ ...back, week: [] }).toEqual({ ...settings, week: [] })
   expect(back.week).toHaveLength(7)
   expect(back.week).toEqual(expect.arrayContaining(settings.week))
 })
 
 test('the week is laid out from the learner’s first day', () => {
-  expect(toForm(settings).week[0]?.day).toBe('SUNDAY')
+  expect(toForm(settings, format).week[0]?.day).toBe('SUNDAY')
 })
 
-test.each(['', 'lots', '-1', '961', '1.5', ' 5'])('refuses %j and names it', (value) => {
-  expect(whole(0, 960).validate(value)).toContain(`“${value}”`)
+test.each(['lots', '-1', '961', '1.5', '5 h'])('refuses %j and names it', (value) => {
+  expect(whole(bounds, format).validate(value)).toContain(`“${value}”`)
 })
 
-test.each(['0', '960', '35'])('accepts %j', (value) => {
-  expect(whole(0, 960).validate(value)).toBe(true)
+test('an empty number is asked for', () => {
+  expect(whole(bounds, format).validate(' ')).toBe('This is empty.')
+})
+
+test.each(['0', '960', '35', ' 5'])('accepts %j', (value) => {
+  expect(whole(bounds, format).validate(value)).toBe(true)
 })

@@ -1,4 +1,8 @@
 import type { Schemas } from '../../api/client'
+import { WEEKDAYS } from '../../shared/weekdays'
+import { dayFault } from '../../ui/DateField'
+import type { Formats } from '../../ui/locale'
+import { numberFault, type Bounds } from '../../ui/NumberField'
 
 type Settings = Schemas['Settings']
 
@@ -26,9 +30,9 @@ export type SettingsForm = Omit<
   freePercent: string
 }
 
-const ORDER = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
+const ORDER = Object.keys(WEEKDAYS)
 
-export function toForm(s: Settings): SettingsForm {
+export function toForm(s: Settings, { writeNumber }: Formats): SettingsForm {
   const first = ORDER.indexOf(s.weekStart)
   const place = (day: string) => (ORDER.indexOf(day) - first + 7) % 7
   return {
@@ -40,37 +44,42 @@ export function toForm(s: Settings): SettingsForm {
     theme: s.theme,
     pauses: s.pauses,
     week: s.week
-      .map((d) => ({ day: d.day, minutes: String(d.minutes), rest: d.rest }))
+      .map((d) => ({ day: d.day, minutes: writeNumber(d.minutes), rest: d.rest }))
       .sort((a, b) => place(a.day) - place(b.day)),
-    dayMinutes: s.dayMinutes.map((d) => ({ day: d.day, minutes: String(d.minutes) })),
+    dayMinutes: s.dayMinutes.map((d) => ({ day: d.day, minutes: writeNumber(d.minutes) })),
     restDays: s.restDays.map((day) => ({ day })),
-    rolloverHour: String(s.rolloverHour),
-    streakDaysPerWeek: String(s.streakDaysPerWeek),
-    streakFloorMinutes: String(s.streakFloorMinutes),
-    overheadMinutes: String(s.overheadMinutes),
-    freePercent: String(s.freePercent),
+    rolloverHour: writeNumber(s.rolloverHour),
+    streakDaysPerWeek: writeNumber(s.streakDaysPerWeek),
+    streakFloorMinutes: writeNumber(s.streakFloorMinutes),
+    overheadMinutes: writeNumber(s.overheadMinutes),
+    freePercent: writeNumber(s.freePercent),
   }
 }
 
-export function toSettings(f: SettingsForm, version: number): Settings {
+export function toSettings(f: SettingsForm, version: number, format: Formats): Settings {
+  const number = (typed: string) => format.readNumber(typed) ?? 0
   return {
     ...f,
     version,
     started: true,
-    week: f.week.map((d) => ({ ...d, minutes: Number(d.minutes) })),
-    dayMinutes: f.dayMinutes.map((d) => ({ ...d, minutes: Number(d.minutes) })),
+    week: f.week.map((d) => ({ ...d, minutes: number(d.minutes) })),
+    dayMinutes: f.dayMinutes.map((d) => ({ ...d, minutes: number(d.minutes) })),
     restDays: f.restDays.map((d) => d.day),
-    rolloverHour: Number(f.rolloverHour),
-    streakDaysPerWeek: Number(f.streakDaysPerWeek),
-    streakFloorMinutes: Number(f.streakFloorMinutes),
-    overheadMinutes: Number(f.overheadMinutes),
-    freePercent: Number(f.freePercent),
+    rolloverHour: number(f.rolloverHour),
+    streakDaysPerWeek: number(f.streakDaysPerWeek),
+    streakFloorMinutes: number(f.streakFloorMinutes),
+    overheadMinutes: number(f.overheadMinutes),
+    freePercent: number(f.freePercent),
   }
 }
 
-/** Rules for a whole number between two bounds, whose error names the value. */
-export const whole = (min: number, max: number) => ({
-  validate: (value: string) =>
-    (/^\d+$/.test(value) && Number(value) >= min && Number(value) <= max) ||
-    `A whole number from ${min} to ${max}, not “${value}”.`,
+const needed = (fault: (typed: string) => string | undefined) => ({
+  validate: (typed: string) => (typed.trim() === '' ? 'This is empty.' : (fault(typed) ?? true)),
 })
+
+/** Asks for a whole number within bounds. */
+export const whole = (bounds: Bounds, format: Formats) =>
+  needed((typed) => numberFault(typed, bounds, format))
+
+/** Asks for a day. */
+export const day = (format: Formats) => needed((typed) => dayFault(typed, format))

@@ -3,16 +3,6 @@ import type { School } from '../../ui/Schools'
 
 type Settings = Schemas['Settings']
 
-export const WEEKDAY_NAMES: Record<Settings['weekStart'], string> = {
-  MONDAY: 'Monday',
-  TUESDAY: 'Tuesday',
-  WEDNESDAY: 'Wednesday',
-  THURSDAY: 'Thursday',
-  FRIDAY: 'Friday',
-  SATURDAY: 'Saturday',
-  SUNDAY: 'Sunday',
-}
-
 export const RULE_NAMES: Record<Settings['streakRule'], string> = {
   EVERY_DAY: 'Every day',
   NEVER_TWICE: 'Never twice',
@@ -64,11 +54,3 @@ export const THEMES: Record<Settings['theme'], string> = {
   LIGHT: 'Light',
   NIGHT: 'Night',
 }
-
-export const KIND_NAMES = {
-  TOPIC: 'Topic',
-  BOOK: 'Book',
-  RESOURCE: 'Resource',
-  MEDIUM: 'Medium',
-  SOURCE: 'Source',
-} as const

@@ -1,14 +1,18 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { answer, api, type Schemas } from '../../api/client'
+import { answer, api } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
 import { refreshAll } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { pages, posesText, type Entry, type Fields } from '../../shared/entry/fields'
+import { useEntryWrites } from '../../shared/entry/useEntryWrites'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { numberFault, NumberField } from '../../ui/NumberField'
+import { plural } from '../../ui/plural'
+import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
-import { fieldsOf, useEntryWrites } from '../entry/useEntryWrites'
-import { drawingsOf } from '../plan-text'
 import type { Sitting } from './text'
 
 /** After a sitting: its entry is there already; one line of words and the mark may be added. */
@@ -50,35 +54,28 @@ function Nothing() {
   )
 }
 
-const WHOLE = /^[1-9]\d{0,3}$/
-
-const pagesOf = (from: number, to: number) => (from === to ? `page ${from}` : `pages ${from}–${to}`)
-
-function Logged({ entry }: { entry: Schemas['EntryView'] }) {
+function Logged({ entry }: { entry: Entry }) {
   const format = useFormats()
   const leave = useLeave()
   const { change, remove } = useEntryWrites()
-  const [drawings, setDrawings] = useState(entry.drawings == null ? '' : String(entry.drawings))
-  const [lastPage, setLastPage] = useState(entry.pageTo == null ? '' : String(entry.pageTo))
-  const [mark, setMark] = useState(entry.mark ?? 0)
-  const [wentWrong, setWentWrong] = useState(entry.wentWrong)
-  const [nextTime, setNextTime] = useState(entry.nextTime)
-  const badCount = drawings !== '' && !WHOLE.test(drawings)
-  const first = entry.pageFrom ?? 0
-  const badPage = first > 0 && (!WHOLE.test(lastPage) || Number(lastPage) < first)
-  const bad = badCount || badPage
+  const [fields, setFields] = useState(entry.fields)
+  const [drawings, setDrawings] = useState(String(fields.drawings ?? ''))
+  const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
+  const set = (more: Partial<Fields>) => setFields({ ...fields, ...more })
+  const first = fields.pageFrom ?? 0
+  const pageBounds = { min: first, max: BOUNDS.EntryFields.pageTo.max }
+  const bad =
+    numberFault(drawings, BOUNDS.EntryFields.drawings, format) ??
+    (first > 0 ? numberFault(lastPage || '0', pageBounds, format) : undefined)
   const save = () =>
     change.mutate(
       {
         id: entry.id,
         version: entry.version,
         fields: {
-          ...fieldsOf(entry),
-          drawings: drawings === '' ? null : Number(drawings),
-          pageTo: first > 0 ? Number(lastPage) : null,
-          mark: mark === 0 ? null : mark,
-          wentWrong,
-          nextTime,
+          ...fields,
+          drawings: format.readNumber(drawings) ?? null,
+          pageTo: first > 0 ? format.readNumber(lastPage) : null,
         },
       },
       { onSuccess: leave },
@@ -93,42 +90,41 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
       }}
     >
       <p className="my-4 font-serif text-xl">
-        Logged: {entry.drawings != null && `${drawingsOf(entry.drawings)} in `}
+        Logged: {entry.fields.drawings != null && `${plural(entry.fields.drawings, 'drawing')} in `}
         {format.minutes(entry.minutesOrEstimate)}
-        {entry.poses && `, ${entry.poses}`}
-        {entry.book && `, in ${entry.book}`}
-        {first > 0 && `, ${pagesOf(first, entry.pageTo ?? first)}`}.
+        {fields.poses?.length ? `, ${posesText(fields.poses, format)}` : ''}
+        {fields.book && `, in ${fields.book}`}
+        {first > 0 && `, ${pages(entry.fields, true)}`}.
       </p>
       <div className="grid gap-3">
-        {entry.drawings != null && (
-          <Field
+        {entry.fields.drawings != null && (
+          <NumberField
             label="Drawings, if it were more or fewer"
-            inputMode="numeric"
+            bounds={BOUNDS.EntryFields.drawings}
             value={drawings}
             onChange={(e) => setDrawings(e.target.value)}
-            error={badCount ? `A whole number from 1 to 9999, not “${drawings}”.` : undefined}
           />
         )}
         {first > 0 && (
-          <Field
+          <NumberField
             label="Last page, if they filled more or fewer"
-            inputMode="numeric"
+            bounds={pageBounds}
             value={lastPage}
+            needed
             onChange={(e) => setLastPage(e.target.value)}
-            error={badPage ? `A page from ${first} to 9999, not “${lastPage}”.` : undefined}
           />
         )}
         <Field
           label="Went wrong"
-          maxLength={2000}
-          value={wentWrong}
-          onChange={(e) => setWentWrong(e.target.value)}
+          maxLength={BOUNDS.EntryFields.wentWrong.maxLength}
+          value={fields.wentWrong}
+          onChange={(e) => set({ wentWrong: e.target.value })}
         />
         <Field
           label="Next time"
-          maxLength={2000}
-          value={nextTime}
-          onChange={(e) => setNextTime(e.target.value)}
+          maxLength={BOUNDS.EntryFields.nextTime.maxLength}
+          value={fields.nextTime}
+          onChange={(e) => set({ nextTime: e.target.value })}
         />
         <fieldset>
           <legend>Mark</legend>
@@ -139,8 +135,8 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
                   type="radio"
                   name="mark"
                   className="size-4"
-                  checked={mark === m}
-                  onChange={() => setMark(m)}
+                  checked={fields.mark === m}
+                  onChange={() => set({ mark: m })}
                 />
                 {m}
               </label>
@@ -148,13 +144,9 @@ function Logged({ entry }: { entry: Schemas['EntryView'] }) {
           </div>
         </fieldset>
       </div>
-      {change.isError && (
-        <p role="alert" className="text-sanguine mt-2">
-          {change.error.message}
-        </p>
-      )}
+      <Refused error={change.error} className="mt-2" />
       <div className="mt-5 flex gap-6">
-        <Button type="submit" look="ink" disabled={bad || change.isPending}>
+        <Button type="submit" look="ink" disabled={bad !== undefined || change.isPending}>
           Keep it
         </Button>
         <Button onClick={leave}>To today</Button>

@@ -1,7 +1,9 @@
 import { Button } from '../../ui/Button'
 import { Choices } from '../../ui/Choices'
 import { Field, SelectField } from '../../ui/Field'
-import { asksEach, countError, eachError, longer, minutesError, type Built } from './built'
+import { useFormats } from '../../ui/locale'
+import { NumberField } from '../../ui/NumberField'
+import { asksEach, longer, NUMBERS, type Built } from './built'
 import { DRILLS, LADDERS, type Begun } from './text'
 
 /** A part of the form, with the sitting as it is built. */
@@ -17,20 +19,21 @@ export function LadderForm({ built, set }: LadderPart) {
       {kind === 'OWN' && <Rows built={built} set={set} />}
       <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3">
         {kind !== 'OWN' && (
-          <Field
+          <NumberField
+            needed
             label="Minutes in all, breaks too"
-            inputMode="numeric"
+            bounds={NUMBERS.minutes}
             value={built.minutes}
-            error={minutesError(built.minutes)}
             onChange={(e) => set({ minutes: e.target.value })}
           />
         )}
         {asksEach(kind) && (
-          <Field
+          <NumberField
+            needed
             label="Minutes each"
-            inputMode="decimal"
+            bounds={NUMBERS.each}
+            decimals
             value={built.eachMinutes}
-            error={eachError(built.eachMinutes)}
             onChange={(e) => set({ eachMinutes: e.target.value })}
           />
         )}
@@ -59,6 +62,7 @@ export function LadderForm({ built, set }: LadderPart) {
 }
 
 function Rows({ built, set }: LadderPart) {
+  const format = useFormats()
   const { rows } = built
   const change = (i: number, more: object) =>
     set({ rows: rows.map((row, j) => (j === i ? { ...row, ...more } : row)) })
@@ -68,18 +72,19 @@ function Rows({ built, set }: LadderPart) {
         <fieldset key={i} className="mt-2 flex items-start gap-x-6">
           <legend className="sr-only">Row {i + 1}</legend>
           <div className="grid flex-1 grid-cols-2 gap-x-6">
-            <Field
+            <NumberField
+              needed
               label="How many"
-              inputMode="numeric"
+              bounds={NUMBERS.count}
               value={row.count}
-              error={countError(row.count)}
               onChange={(e) => change(i, { count: e.target.value })}
             />
-            <Field
+            <NumberField
+              needed
               label="Minutes each"
-              inputMode="decimal"
+              bounds={NUMBERS.each}
+              decimals
               value={row.each}
-              error={eachError(row.each)}
               onChange={(e) => change(i, { each: e.target.value })}
             />
           </div>
@@ -95,7 +100,7 @@ function Rows({ built, set }: LadderPart) {
           )}
         </fieldset>
       ))}
-      <Button className="mt-1" onClick={() => set({ rows: longer(rows) })}>
+      <Button className="mt-1" onClick={() => set({ rows: longer(rows, format) })}>
         Another row
       </Button>
     </>

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { scale } from '../../ui/scale'
 
 const WIDTH = 560
 const HEIGHT = 44
@@ -7,13 +8,15 @@ const HEIGHT = 44
 export function LadderStrokes({ rungs }: { rungs: Schemas['Rung'][] }) {
   const all = rungs.reduce((sum, rung) => sum + rung.seconds, 0)
   const longest = Math.max(...rungs.map((rung) => rung.seconds))
+  const x = scale(0, all, 0, WIDTH)
+  const height = scale(0, longest, HEIGHT - 6, 8)
   const ends = rungs.reduce<number[]>((sums, rung) => [...sums, (sums.at(-1) ?? 0) + rung.seconds], [])
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="my-2 w-full max-w-2xl" aria-hidden>
       {rungs.map((rung, i) => {
-        const from = (((ends[i] ?? 0) - rung.seconds) / all) * WIDTH
-        const to = ((ends[i] ?? 0) / all) * WIDTH
-        const y = HEIGHT - 6 - (rung.kind === 'BREAK' ? 0 : (rung.seconds / longest) * (HEIGHT - 14))
+        const from = x((ends[i] ?? 0) - rung.seconds)
+        const to = x(ends[i] ?? 0)
+        const y = height(rung.kind === 'BREAK' ? 0 : rung.seconds)
         return (
           <line
             key={i}

@@ -1,3 +1,7 @@
+import { BOUNDS } from '../../api/generated/bounds'
+import { listed } from '../../ui/lists'
+import type { Formats } from '../../ui/locale'
+import { readWithin, type NumberKind } from '../../ui/NumberField'
 import type { Begun, Plan } from './text'
 
 /** A sitting as it is being built; numbers are text until they are read. */
@@ -30,33 +34,29 @@ export type Built = {
 /** A prompt of a list, and the topic it is drawn under. */
 type Prompt = { id: string; topic: string }
 
-/** A sitting that is being built while one looks into the cabinet: its address. */
-export type UnderWay = { search: string }
-
-/** What is typed of a sitting is kept under its address. */
-export const keptAs = (search: string) => `sitting:${search}`
-
 /** So many drawings of one length, as typed. */
 export type Row = { count: string; each: string }
 
 const MOST_ROWS = 40
 
-const minutesOf = (seconds: number) => String(Math.round(seconds / 0.6) / 100)
+const minutesOf = (seconds: number, format: Formats) => format.writeNumber(Math.round(seconds / 0.6) / 100)
 
 /** Whether a sitting is begun of itself: its address tells no length. */
 export const isFree = (params: URLSearchParams) => !(Number(params.get('each') ?? 0) > 0)
 
 /** The sitting before, all but its subject, with what the address knows. */
-export function likeLast(last: Begun, params: URLSearchParams): Built {
-  const usual = newSitting(params)
+export function likeLast(last: Begun, params: URLSearchParams, format: Formats): Built {
+  const usual = newSitting(params, format)
   const { plan } = last
-  const eachMinutes = plan.secondsEach == null ? usual.eachMinutes : minutesOf(plan.secondsEach)
+  const eachMinutes = plan.secondsEach == null ? usual.eachMinutes : minutesOf(plan.secondsEach, format)
   return {
     ...usual,
     kind: plan.kind,
     minutes: plan.minutes == null ? usual.minutes : String(plan.minutes),
     eachMinutes,
-    rows: plan.rows?.map((row) => ({ count: String(row.count), each: minutesOf(row.seconds) })) ?? usual.rows,
+    rows:
+      plan.rows?.map((row) => ({ count: String(row.count), each: minutesOf(row.seconds, format) })) ??
+      usual.rows,
     parts: plan.parts?.join(', ') ?? usual.parts,
     drill: last.drill,
     medium: usual.medium || (last.medium ?? ''),
@@ -70,10 +70,10 @@ export function likeLast(last: Begun, params: URLSearchParams): Built {
 }
 
 /** What the address knows, and what is usual. */
-export function newSitting(params: URLSearchParams): Built {
+export function newSitting(params: URLSearchParams, format: Formats): Built {
   const each = Number(params.get('each') ?? 0)
   const known = !isFree(params)
-  const eachMinutes = known ? minutesOf(each) : '2'
+  const eachMinutes = known ? minutesOf(each, format) : '2'
   const cabinet = params.get('cabinet') as Built['cabinet'] | null
   const title = params.get('title') ?? ''
   const topic = params.get('topic') ?? title
@@ -105,66 +105,72 @@ export function newSitting(params: URLSearchParams): Built {
   }
 }
 
-const number = (text: string) => Number(text.trim().replace(',', '.'))
+const { minutes: WHOLE, secondsEach: SECONDS } = BOUNDS.SittingPlan
 
-const seconds = (minutes: string) => Math.round(number(minutes) * 60)
+/** What the numbers of a sitting may be. */
+export const NUMBERS = {
+  minutes: WHOLE,
+  each: { min: SECONDS.min / 60, max: SECONDS.max / 60, decimals: true },
+  count: BOUNDS.PoseRow.count,
+  page: BOUNDS.BegunSitting.page,
+} satisfies Record<string, NumberKind>
 
-/** What is wrong with the minutes of a pose; nothing while they can be drawn. */
-export function eachError(minutes: string): string | undefined {
-  const each = seconds(minutes)
-  return each >= 5 && each <= 28_800 ? undefined : `Minutes from 0.1 to 480, not “${minutes}”.`
-}
+const read = (text: string, of: keyof typeof NUMBERS, format: Formats) =>
+  readWithin(text, NUMBERS[of], format)
 
-/** What is wrong with a whole number; nothing while it lies within its bounds. */
-function wholeError(typed: string, most: number): string | undefined {
-  const value = number(typed)
-  const good = typed.trim() !== '' && Number.isInteger(value) && value >= 1 && value <= most
-  return good ? undefined : `A whole number from 1 to ${most}, not “${typed}”.`
-}
+const seconds = (minutes: number) => Math.max(SECONDS.min, Math.round(minutes * 60))
 
-export const minutesError = (minutes: string) => wholeError(minutes, 480)
-export const pageError = (page: string) => wholeError(page, 9999)
-export const countError = (count: string) => wholeError(count, 500)
+/** The first page; nothing while it is not told or cannot be read. */
+export const pageOf = (built: Built, format: Formats) =>
+  built.page === undefined ? undefined : read(built.page, 'page', format)
 
 /** One more row, half as many and twice as long as the last; the same rows once there are enough. */
-export function longer(rows: Row[]): Row[] {
+export function longer(rows: Row[], format: Formats): Row[] {
   const last = rows.at(-1)
   if (!last || rows.length >= MOST_ROWS) {
     return rows
   }
-  const count = String(Math.max(1, Math.floor(number(last.count) / 2) || 1))
-  const each = eachError(last.each) ? last.each : String(Math.min(480, number(last.each) * 2))
-  return [...rows, { count, each }]
+  const count = format.writeNumber(Math.max(1, Math.floor((read(last.count, 'count', format) ?? 2) / 2)))
+  const each = read(last.each, 'each', format)
+  return [
+    ...rows,
+    {
+      count,
+      each: each === undefined ? last.each : format.writeNumber(Math.min(NUMBERS.each.max, each * 2)),
+    },
+  ]
 }
 
 /** Whether a kind of ladder asks for the length of a pose. */
 export const asksEach = (kind: Plan['kind']) => kind === 'ALL_QUICK' || kind === 'PARTS_ONLY'
 
 /** The ladder that is asked for; nothing while a number cannot be read. */
-export function planOf(built: Built): Plan | undefined {
-  const { kind, rows } = built
+export function planOf(built: Built, format: Formats): Plan | undefined {
+  const { kind } = built
   if (kind === 'OWN') {
-    return rows.some((row) => countError(row.count) ?? eachError(row.each))
+    const rows = built.rows.map((row) => ({
+      count: read(row.count, 'count', format),
+      each: read(row.each, 'each', format),
+    }))
+    return rows.some((row) => row.count === undefined || row.each === undefined)
       ? undefined
-      : { kind, rows: rows.map((row) => ({ count: number(row.count), seconds: seconds(row.each) })) }
+      : { kind, rows: rows.map((row) => ({ count: row.count ?? 1, seconds: seconds(row.each ?? 1) })) }
   }
-  if (minutesError(built.minutes) ?? (asksEach(kind) ? eachError(built.eachMinutes) : undefined)) {
+  const minutes = read(built.minutes, 'minutes', format)
+  const each = read(built.eachMinutes, 'each', format)
+  if (minutes === undefined || (asksEach(kind) && each === undefined)) {
     return undefined
   }
-  const parts = built.parts
-    .split(',')
-    .map((part) => part.trim())
-    .filter(Boolean)
   return {
     kind,
-    minutes: number(built.minutes),
-    ...(asksEach(kind) ? { secondsEach: seconds(built.eachMinutes) } : {}),
-    ...(kind === 'PARTS_ONLY' ? { parts } : {}),
+    minutes,
+    ...(asksEach(kind) && each !== undefined ? { secondsEach: seconds(each) } : {}),
+    ...(kind === 'PARTS_ONLY' ? { parts: listed(built.parts) } : {}),
   }
 }
 
 /** What the server begins. */
-export function begun(id: string, built: Built, plan: Plan): Begun {
+export function begun(id: string, built: Built, plan: Plan, format: Formats): Begun {
   const source =
     built.source || (built.kind === 'MEMORY' ? 'memory' : built.references === 'NONE' ? '' : 'photo')
   return {
@@ -183,7 +189,7 @@ export function begun(id: string, built: Built, plan: Plan): Begun {
     source: source || null,
     medium: built.medium.trim() || null,
     book: built.book.trim() || null,
-    page: built.page === undefined ? null : number(built.page),
+    page: pageOf(built, format) ?? null,
     references: built.references,
     cabinet: built.references === 'CABINET' ? built.cabinet : null,
     foreshortening: built.foreshortening,

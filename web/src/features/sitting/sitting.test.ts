@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest'
-import { beginPrompt, beginPromised } from './begin'
+import { beginPrompt, beginPromised } from '../../shared/begin'
 import { begun, longer, newSitting, planOf, type Built } from './built'
 import { clock, rungs, type Sitting } from './text'
 import { stepAt } from './useSitting'
-import type { Formats } from '../../app/locale'
+import { formats } from '../../ui/locale'
 
-const format = { each: (s: number) => `${s} s` } as unknown as Formats
+const format = formats('en-GB')
 
 const T = 1_000_000
 
@@ -48,7 +48,7 @@ test('equal steps are told together', () => {
     drawings: 3,
     rungs: [rung('POSE', 30), rung('POSE', 30), rung('BREAK', 300), rung('FINISH', 900)],
   } as Parameters<typeof rungs>[0]
-  expect(rungs(ladder, format)).toBe('2 × 30 s, 300 s rest, 900 s finish')
+  expect(rungs(ladder, format)).toBe('2 × 30 s, 5 min rest, 15 min finish')
 })
 
 const promised = (more: object) =>
@@ -61,8 +61,8 @@ const promised = (more: object) =>
   }) as Parameters<typeof beginPromised>[0]
 
 const sentBy = (link: string) => {
-  const built = newSitting(new URLSearchParams(link.split('?')[1]))
-  return begun('id', built, planOf(built) ?? { kind: 'MEMORY' })
+  const built = newSitting(new URLSearchParams(link.split('?')[1]), format)
+  return begun('id', built, planOf(built, format) ?? { kind: 'MEMORY' }, format)
 }
 
 test.each([
@@ -87,9 +87,9 @@ test('a prompt is drawn under its own words and the topic of its list', () => {
 })
 
 test('a share becomes one row', () => {
-  const built = newSitting(new URLSearchParams('title=hulls&exercise=hy-7-1&count=26&each=90'))
-  expect(planOf(built)).toEqual({ kind: 'OWN', rows: [{ count: 26, seconds: 90 }] })
-  const sent = begun('id', built, planOf(built) ?? { kind: 'OWN' })
+  const built = newSitting(new URLSearchParams('title=hulls&exercise=hy-7-1&count=26&each=90'), format)
+  expect(planOf(built, format)).toEqual({ kind: 'OWN', rows: [{ count: 26, seconds: 90 }] })
+  const sent = begun('id', built, planOf(built, format) ?? { kind: 'OWN' }, format)
   expect(sent).toMatchObject({ exerciseId: 'hy-7-1', topic: null, references: 'NONE', source: null })
 })
 
@@ -103,13 +103,15 @@ test.each([
   [{ kind: 'OWN', rows: [{ count: '3', each: 'long' }] }],
   [{ kind: 'CLIMBING', minutes: '481' }],
 ])('%o is no plan yet', (more) => {
-  expect(planOf({ ...newSitting(new URLSearchParams()), ...(more as Partial<Built>) })).toBeUndefined()
+  expect(
+    planOf({ ...newSitting(new URLSearchParams(), format), ...(more as Partial<Built>) }, format),
+  ).toBeUndefined()
 })
 
 test('rows of one’s own keep their order, and a new one is half as many, twice as long', () => {
-  const built = { ...newSitting(new URLSearchParams()), kind: 'OWN' as const }
-  const rows = longer(longer([{ count: '9', each: '0,5' }]))
-  expect(planOf({ ...built, rows })).toEqual({
+  const built = { ...newSitting(new URLSearchParams(), format), kind: 'OWN' as const }
+  const rows = longer(longer([{ count: '9', each: '0,5' }], format), format)
+  expect(planOf({ ...built, rows }, format)).toEqual({
     kind: 'OWN',
     rows: [
       { count: 9, seconds: 30 },
@@ -117,11 +119,11 @@ test('rows of one’s own keep their order, and a new one is half as many, twice
       { count: 2, seconds: 120 },
     ],
   })
-  expect(longer([{ count: 'x', each: 'y' }]).at(-1)).toEqual({ count: '1', each: 'y' })
-  expect(longer([{ count: '1', each: '400' }]).at(-1)).toEqual({ count: '1', each: '480' })
+  expect(longer([{ count: 'x', each: 'y' }], format).at(-1)).toEqual({ count: '1', each: 'y' })
+  expect(longer([{ count: '1', each: '400' }], format).at(-1)).toEqual({ count: '1', each: '480' })
 })
 
 test('drawing from memory says so', () => {
-  const built = { ...newSitting(new URLSearchParams()), kind: 'MEMORY' as const, subject: 'capstan' }
-  expect(begun('id', built, { kind: 'MEMORY', minutes: 30 }).source).toBe('memory')
+  const built = { ...newSitting(new URLSearchParams(), format), kind: 'MEMORY' as const, subject: 'capstan' }
+  expect(begun('id', built, { kind: 'MEMORY', minutes: 30 }, format).source).toBe('memory')
 })

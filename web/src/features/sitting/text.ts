@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import type { Formats } from '../../app/locale'
+import type { Formats } from '../../ui/locale'
 
 export type Plan = Schemas['SittingPlan']
 export type Sitting = Schemas['SittingView']
@@ -25,27 +25,6 @@ export const DRILLS: Record<Begun['drill'], { name: string; line: string }> = {
   UPSIDE_DOWN: { name: 'upside down', line: 'It stands on its head: draw shapes, not names.' },
   NEGATIVE_SHAPES: { name: 'negative shapes', line: 'Only the shapes between and around.' },
   PEN_WITHOUT_LIFTING: { name: 'pen without lifting', line: 'The pen does not leave the paper.' },
-}
-
-export const CABINET: Record<NonNullable<Begun['cabinet']>, string> = {
-  STANDING: 'figures, standing',
-  SITTING: 'figures, sitting',
-  LYING: 'figures, lying',
-  ACTION: 'figures in action',
-  BOX: 'boxes',
-  CYLINDER: 'cylinders',
-  CONE: 'cones',
-  HEAD: 'heads in planes',
-  HULL: 'hulls',
-  TORSO: 'torsos',
-  HAND: 'hands',
-  FOOT: 'feet',
-}
-
-export const FORESHORTENING: Record<NonNullable<Begun['foreshortening']>, string> = {
-  ANY: 'as it comes',
-  LITTLE: 'little',
-  MUCH: 'much',
 }
 
 /** What is done in a step. */

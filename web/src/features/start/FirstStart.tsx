@@ -1,12 +1,13 @@
+import { Refused } from '../../ui/Refused'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
-import { BrokenFiles, Offers } from '../course/Offers'
+import { BrokenFiles, Offers } from '../../shared/Offers'
 
 type Settings = Schemas['Settings']
 
@@ -82,11 +83,7 @@ export default function FirstStart({ settings }: { settings: Settings }) {
             : 'A daily habit has no plan: a line for what you drew, and the days as one stroke of the pen.'}
         </p>
       </div>
-      {begin.isError && (
-        <p role="alert" className="text-sanguine mt-3">
-          {begin.error.message}
-        </p>
-      )}
+      <Refused error={begin.error} className="mt-3" />
     </main>
   )
 }

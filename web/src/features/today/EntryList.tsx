@@ -1,9 +1,8 @@
 import { lazy, Suspense, useState } from 'react'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
-import { entryFacts, entryName, entryTime } from '../entry/text'
+import { EntryLine } from '../../shared/entry/EntryLine'
 
-const EntryForm = lazy(() => import('../entry/EntryForm'))
+const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
 
 type View = Schemas['EntryView']
 
@@ -39,37 +38,5 @@ export function EntryList({
         {filling && <EntryForm begin={filling} onClose={onFilled} />}
       </Suspense>
     </>
-  )
-}
-
-/** One entry in two lines. */
-export function EntryLine({ entry, onOpen, day }: { entry: View; onOpen: () => void; day?: string }) {
-  const format = useFormats()
-  return (
-    <button
-      type="button"
-      onClick={onOpen}
-      className="hover:bg-deeper grid w-full grid-cols-[3.5rem_1fr_auto] gap-x-2 py-2.5 text-left"
-    >
-      <span className="text-faded">{day ?? entryTime(entry)}</span>
-      <span>
-        <span className="font-medium">
-          <span className="sr-only">Change </span>
-          {entryName(entry)}
-        </span>
-        <span className="text-faded">{entryFacts(entry)}</span>
-        {(entry.wentWrong || entry.nextTime || entry.note) && (
-          <span className="block font-serif italic">
-            {[entry.wentWrong, entry.nextTime && `Next time: ${entry.nextTime}`, entry.note]
-              .filter(Boolean)
-              .join(' ')}
-          </span>
-        )}
-      </span>
-      <span className="text-faded">
-        {entry.minutes == null && entry.minutesOrEstimate > 0 && 'about '}
-        {entry.minutesOrEstimate > 0 && format.minutes(entry.minutesOrEstimate)}
-      </span>
-    </button>
   )
 }

@@ -7,9 +7,9 @@ import { LogLine } from './LogLine'
 
 const today = { day: '2026-03-05', shares: [] } as unknown as Schemas['TodayView']
 const fields = { day: '2026-03-05', drawings: 3, topic: 'boats', wentWrong: '', nextTime: '', note: '' }
-const understood = { parts: [], fields }
+const understood = { phrases: [], fields, complete: true }
 const question = {
-  parts: [
+  phrases: [
     {
       field: 'MINUTES',
       state: 'QUESTION',
@@ -20,7 +20,8 @@ const question = {
       choices: [{ label: '5 min', line: '5 min, 3 boats' }],
     },
   ],
-  fields: null,
+  fields: { day: '2026-03-05', wentWrong: '', nextTime: '', note: '' },
+  complete: false,
 }
 
 beforeEach(() => {
@@ -33,7 +34,7 @@ const line = () => screen.getByLabelText(/Write it down/)
 test('Enter saves the line once and empties it', async () => {
   const asked = show(<LogLine today={today} onForm={vi.fn()} />, {
     'POST /api/log-line': () => ({ body: understood }),
-    'POST /api/entries': () => ({ status: 201, body: { ...fields, id: 'x', version: 0 } }),
+    'POST /api/entries': () => ({ status: 201, body: { fields, id: 'x', version: 0, minutesOrEstimate: 0 } }),
   })
   await userEvent.type(line(), '3 boats{Enter}')
   await waitFor(() => expect(line()).toHaveValue(''))
@@ -61,7 +62,7 @@ test('a line that could not be saved stays, with the reason, and is sent under t
     'POST /api/entries': () =>
       answers++ === 0
         ? { status: 500, body: { code: 'internal', detail: 'The disk is full.' } }
-        : { status: 201, body: { ...fields, id: 'x', version: 0 } },
+        : { status: 201, body: { fields, id: 'x', version: 0, minutesOrEstimate: 0 } },
   })
   await userEvent.type(line(), '3 boats{Enter}')
   expect(await screen.findByRole('alert')).toHaveTextContent('The disk is full.')

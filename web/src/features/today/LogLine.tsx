@@ -1,11 +1,12 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import type { Schemas } from '../../api/client'
-import { Key } from '../../app/KeyList'
-import { FOCUS_LOG_LINE } from '../../app/useKeys'
+import { Key } from '../../ui/Key'
+import { FOCUS_LOG_LINE } from '../../shared/log-line'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
-import { useEntryWrites } from '../entry/useEntryWrites'
-import { Parts } from './Parts'
+import { entryName } from '../../shared/entry/fields'
+import { useEntryWrites } from '../../shared/entry/useEntryWrites'
+import { Phrases } from './Phrases'
 import { useLogLine } from './useLogLine'
 
 /** The line to write in, with what was understood beneath it. */
@@ -17,11 +18,11 @@ export function LogLine({
   onForm: (fields: Schemas['EntryFields']) => void
 }) {
   const input = useRef<HTMLInputElement>(null)
-  const parts = useRef<HTMLDivElement>(null)
+  const phrases = useRef<HTMLDivElement>(null)
   const say = useNotice()
   const { remove } = useEntryWrites()
   const { line, setLine, reading, readFor, current, save } = useLogLine((entry) =>
-    say(`Logged: ${entry.exerciseTitle ?? entry.topic ?? 'one entry'}.`, {
+    say(`Logged: ${entryName(entry)}.`, {
       label: 'Undo',
       run: () => remove.mutate({ entry, silent: true }),
     }),
@@ -30,7 +31,7 @@ export function LogLine({
   // Enter on a line with a question leads to its first answer, once that very line was read.
   const [answering, setAnswering] = useState(false)
   useEffect(() => {
-    const answer = parts.current?.querySelector<HTMLElement>('[data-open] button')
+    const answer = phrases.current?.querySelector<HTMLElement>('[data-open] button')
     if (answering && current && answer) {
       answer.focus()
     }
@@ -84,8 +85,8 @@ export function LogLine({
         placeholder={`${example ? `4 ${example.title.toLowerCase()}` : '3 boats'}, 12 min, pen, p 12, 4/5`}
         className="border-ink placeholder:text-faded caret-sanguine w-full border-b-2 bg-transparent py-1.5 font-serif text-xl outline-none placeholder:italic"
       />
-      <div id="log-line-says" ref={parts} className="min-h-14 pt-1.5">
-        {reading && <Parts reading={reading} line={readFor} onChange={change} />}
+      <div id="log-line-says" ref={phrases} className="min-h-14 pt-1.5">
+        {reading && <Phrases reading={reading} line={readFor} onChange={change} />}
         {save.isError && (
           <p role="alert" className="text-sanguine">
             Not saved: {save.error.message} Your line is still here; press Enter to try again.
@@ -98,36 +99,13 @@ export function LogLine({
             Save
           </Button>
         )}
-        <Button look="quiet" onClick={() => onForm(reading?.fields ?? understood(reading, today.day))}>
+        <Button
+          look="quiet"
+          onClick={() => onForm(reading?.fields ?? { day: today.day, wentWrong: '', nextTime: '', note: '' })}
+        >
           Fill in the form instead
         </Button>
       </div>
     </form>
   )
-}
-
-/** What is clear already of a line that still has a question, so that the form begins with it. */
-function understood(reading: Schemas['LineReading'] | undefined, day: string): Schemas['EntryFields'] {
-  const clear = (field: Schemas['Part']['field']) =>
-    reading?.parts.find((p) => p.field === field && (p.state === 'UNDERSTOOD' || p.state === 'AS_LAST_TIME'))
-      ?.value
-  const number = (field: Schemas['Part']['field']) => (clear(field) ? Number(clear(field)) : null)
-  const [pageFrom, pageTo] = clear('PAGES')?.split('-').map(Number) ?? []
-  return {
-    day: clear('DAY') ?? day,
-    time: clear('TIME'),
-    topic: clear('TOPIC'),
-    drawings: number('DRAWINGS'),
-    minutes: number('MINUTES'),
-    source: clear('SOURCE'),
-    medium: clear('MEDIUM'),
-    resource: clear('RESOURCE'),
-    book: clear('BOOK'),
-    pageFrom,
-    pageTo,
-    mark: number('MARK'),
-    wentWrong: clear('WENT_WRONG') ?? '',
-    nextTime: clear('NEXT_TIME') ?? '',
-    note: clear('NOTE') ?? '',
-  }
 }

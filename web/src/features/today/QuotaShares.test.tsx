@@ -18,7 +18,7 @@ const promised = (more: object): Schemas['QuotaToday'] =>
     bonus: 0,
     minutes: 45,
     minutesLeft: 45,
-    page: null,
+    number: null,
     done: 0,
     asked: 90,
     due: '2026-03-14',
@@ -34,7 +34,10 @@ test.each([
   [{ left: 0, doneToday: 12, bonus: 3 }, '12 done, 3 beyond it'],
   [{ left: 0, served: 9 }, 'comes with the course'],
   [{ today: 0, left: 0 }, 'nothing today'],
-  [{ kind: 'DAILY_RUN', today: 1, left: 1, page: 17, minutesLeft: 7 }, 'page 17 · 1 drawing left · 7 min'],
+  [
+    { kind: 'DAILY_RUN', today: 1, left: 1, number: 17, minutesLeft: 7 },
+    'drawing day 17 · 1 drawing left · 7 min',
+  ],
   [{ unit: 'MINUTES', today: 20, left: 20 }, '20 minutes left'],
 ])('%o is told as %s', (more, text) => {
   show(<QuotaShares quotas={[promised(more)]} />, {})

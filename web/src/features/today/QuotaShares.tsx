@@ -1,11 +1,12 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
+import { noun } from '../../ui/plural'
 import { Tally } from '../../ui/Tally'
-import { RULES, units } from '../quota/text'
-import { beginPrompt, beginPromised } from '../sitting/begin'
-import { useQuotas } from '../quota/useQuotas'
+import { RULES, units } from '../../shared/quota-words'
+import { beginPrompt, beginPromised } from '../../shared/begin'
+import { useQuotas } from '../../shared/useQuotas'
 
 type Today = Schemas['TodayView']
 
@@ -39,7 +40,7 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
             {q.left > 0 && q.nextPrompt && <p className="font-serif text-lg">{q.nextPrompt.words}</p>}
             {q.served > 0 && (
               <p className="text-faded">
-                {units(q.served, q.unit, format)} of it {q.served === 1 ? 'comes' : 'come'} with the course.
+                {units(q.served, q.unit, format)} of it {noun(q.served, 'comes', 'come')} with the course.
               </p>
             )}
           </li>
@@ -65,15 +66,15 @@ function Begin({ quota: q }: { quota: Today['quotas'][number] }) {
 }
 
 function figures(q: Today['quotas'][number], format: ReturnType<typeof useFormats>): string {
-  const page = q.page == null ? '' : `page ${q.page} · `
+  const number = q.number == null ? '' : `drawing day ${q.number} · `
   if (q.today === 0) {
-    return `${page}nothing today`
+    return `${number}nothing today`
   }
   if (q.left === 0) {
-    return `${page}${q.bonus > 0 ? `${q.doneToday} done, ${q.bonus} beyond it` : q.served > 0 ? 'comes with the course' : `${q.doneToday} done`}`
+    return `${number}${q.bonus > 0 ? `${q.doneToday} done, ${q.bonus} beyond it` : q.served > 0 ? 'comes with the course' : `${q.doneToday} done`}`
   }
   const time = q.unit === 'MINUTES' || q.minutesLeft === 0 ? '' : ` · ${format.minutes(q.minutesLeft)}`
-  return `${page}${units(q.left, q.unit, format)} left${time}`
+  return `${number}${units(q.left, q.unit, format)} left${time}`
 }
 
 /** Rules that today's entries leave open: asked kindly, answered or left. */

@@ -1,9 +1,9 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { useFormats } from '../../app/locale'
+import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { Tally } from '../../ui/Tally'
-import { beginShare } from '../sitting/begin'
+import { beginShare } from '../../shared/begin'
 import { respread, shareFigures, shareTally } from './text'
 
 /** Today's shares in the order of work, and what is kept free. */

@@ -1,12 +1,13 @@
 import type { Schemas } from '../../api/client'
-import type { Formats } from '../../app/locale'
+import type { Formats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 
 type Today = Schemas['TodayView']
 type Share = Schemas['ShareView']
 type Streak = Schemas['StreakView']
 
-/** How a part of the log line is called. */
-export const FIELD_NAMES: Record<Schemas['Part']['field'], string> = {
+/** How a phrase of the log line is called. */
+export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
   EXERCISE: 'exercise',
   TOPIC: 'topic',
   DRAWINGS: 'drawings',
@@ -25,7 +26,7 @@ export const FIELD_NAMES: Record<Schemas['Part']['field'], string> = {
 }
 
 /** What a problem in the log line means. */
-export const PROBLEMS: Record<Exclude<Schemas['Part']['problem'], 'NONE'>, string> = {
+export const PROBLEMS: Record<Exclude<Schemas['Phrase']['problem'], 'NONE'>, string> = {
   OUT_OF_RANGE: 'is outside what can be kept',
   AHEAD: 'lies ahead; an entry is for today or earlier',
   NO_SUCH_DATE: 'is no date there is',
@@ -76,7 +77,11 @@ export function run(streak: Streak): string {
     return `${plural(current, 'week')} in a row in your rhythm.`
   }
   const forgiveness =
-    forgiven === 0 ? '' : forgiven === 1 ? ', one miss forgiven' : `, ${forgiven} misses forgiven`
+    forgiven === 0
+      ? ''
+      : forgiven === 1
+        ? ', one miss forgiven'
+        : `, ${plural(forgiven, 'miss', 'misses')} forgiven`
   return `${plural(current, 'practised day')} in a row${forgiveness}.`
 }
 
@@ -111,10 +116,6 @@ export function stillOpen(streak: Streak): string {
   return `${plural(streak.missesLeft, 'day')} of this week can still be missed, as long as no two follow each other.`
 }
 
-export function plural(count: number, word: string): string {
-  return `${count} ${word}${count === 1 ? '' : 's'}`
-}
-
 /** A usual caution in words; it names the figure and leaves judgement to the learner, their doctor or the maker. */
 export function caution(c: Schemas['Caution'], format: Formats): string {
   switch (c.kind) {
@@ -122,6 +123,8 @@ export function caution(c: Schemas['Caution'], format: Formats): string {
       return `${format.minutes(c.minutes)} today: rest hand, neck and eyes every ${c.usualMinutes} to 50 minutes. Pain that stays belongs to a doctor.`
     case 'SUDDEN_INCREASE':
       return `${format.minutes(c.minutes)} in seven days, where ${format.minutes(c.usualMinutes)} were usual. Hands like slow increases; rest is allowed.`
+    case 'BLADE':
+      return 'Blades slip when they are blunt: cut away from the hand that holds, and keep the cap on.'
     case 'DUST_AND_FUMES':
       return 'Charcoal and pastel make dust, fixative makes fumes: open a window, do not blow, and follow the maker’s sheet.'
   }

@@ -1,7 +1,8 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
+import { useSettled } from '../../ui/useSettled'
 
 const DRAFT = 'quill:log-line'
 const PAUSE_MS = 90
@@ -10,7 +11,7 @@ const PAUSE_MS = 90
 export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
   const client = useQueryClient()
   const [line, setLineState] = useState(() => sessionStorage.getItem(DRAFT) ?? '')
-  const settled = useSettled(line)
+  const settled = useSettled(line, PAUSE_MS)
   // One id for one line: sending it again after a lost answer cannot log it twice.
   const id = useRef(crypto.randomUUID())
 
@@ -29,7 +30,7 @@ export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
   const save = useMutation({
     mutationFn: async (text: string) => {
       const read = await client.fetchQuery(queries.reading(text))
-      if (!read.fields) {
+      if (!read.complete) {
         return undefined
       }
       return answer(api.POST('/api/entries', { body: { id: id.current, fields: read.fields } }))
@@ -52,13 +53,4 @@ export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
     current: settled === line && reading.data !== undefined && !reading.isPlaceholderData,
     save,
   }
-}
-
-function useSettled(text: string): string {
-  const [settled, setSettled] = useState(text)
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(text), PAUSE_MS)
-    return () => clearTimeout(timer)
-  }, [text])
-  return settled
 }

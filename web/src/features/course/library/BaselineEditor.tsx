@@ -1,12 +1,8 @@
+import { Check } from '../../../ui/Check'
+import { listed } from '../../../ui/lists'
 import { useState } from 'react'
 import { Field } from '../../../ui/Field'
 import type { BaselineDocument } from './document'
-
-const subjects = (text: string) =>
-  text
-    .split(',')
-    .map((s) => s.trim())
-    .filter(Boolean)
 
 /** What a course asks to be drawn unaided at its start, and when the same is drawn again. */
 export function BaselineEditor({
@@ -22,7 +18,7 @@ export function BaselineEditor({
   const again = baseline?.again ?? ['end']
   const change = (more: Partial<BaselineDocument>, typed = text) => {
     setText(typed)
-    const named = subjects(typed)
+    const named = listed(typed)
     onChange(
       named.length === 0
         ? undefined
@@ -47,17 +43,15 @@ export function BaselineEditor({
       <fieldset disabled={!baseline}>
         <legend className="text-faded text-sm">The same again</legend>
         {(['middle', 'end'] as const).map((moment) => (
-          <label key={moment} className="mr-4 inline-flex min-h-8 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4"
-              checked={baseline !== undefined && again.includes(moment)}
-              onChange={(e) =>
-                change({ again: e.target.checked ? [...again, moment] : again.filter((m) => m !== moment) })
-              }
-            />
+          <Check
+            key={moment}
+            checked={baseline !== undefined && again.includes(moment)}
+            onChange={(e) =>
+              change({ again: e.target.checked ? [...again, moment] : again.filter((m) => m !== moment) })
+            }
+          >
             {moment === 'middle' ? 'half-way' : 'at the end'}
-          </label>
+          </Check>
         ))}
       </fieldset>
     </div>

@@ -3,14 +3,16 @@ import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
-import { useFormats } from '../../../app/locale'
+import { useFormats } from '../../../ui/locale'
 import { Button } from '../../../ui/Button'
-import { Field } from '../../../ui/Field'
+import { DateField, isDay } from '../../../ui/DateField'
+import { plural } from '../../../ui/plural'
+import { Refused } from '../../../ui/Refused'
 import { useNotice } from '../../../ui/Notices'
 import { Sheet } from '../../../ui/Sheet'
 import { usePlace } from '../ChooseCourse'
-import { LoadStrip } from '../LoadStrip'
-import { ownRoom } from '../Offers'
+import { LoadStrip } from '../../../shared/LoadStrip'
+import { ownRoom } from '../../../shared/Offers'
 
 /** Before a course is followed: what it asks, from when, and beside what. */
 export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClose: () => void }) {
@@ -41,8 +43,7 @@ export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClos
         }}
       >
         <p>
-          {format.minutes(offer.minutes)} in {offer.weeks} {offer.weeks === 1 ? 'week' : 'weeks'}.{' '}
-          {ownRoom(offer, format)}
+          {format.minutes(offer.minutes)} in {plural(offer.weeks, 'week')}. {ownRoom(offer, format)}
         </p>
         <LoadStrip loads={offer.weekLoads} />
         <fieldset className="my-3">
@@ -56,26 +57,16 @@ export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClos
             main course; where both have work they share the room, 70 to 30 until you change it
           </label>
         </fieldset>
-        <Field
-          label="First day"
-          type="date"
-          required
-          value={first}
-          onChange={(e) => setStart(e.target.value)}
-        />
+        <DateField label="First day" required value={first} onChange={setStart} />
         {given && (
           <p className="mt-3">
             {given.title} ends with that. Everything you have drawn for it stays.{' '}
             <Button onClick={() => leave.mutate(given.placement)}>Only end {given.title}</Button>
           </p>
         )}
-        {place.isError && (
-          <p role="alert" className="text-sanguine mt-2">
-            {place.error.message}
-          </p>
-        )}
+        <Refused error={place.error} className="mt-2" />
         <div className="mt-5 flex gap-6">
-          <Button type="submit" look="ink" disabled={place.isPending || first === ''}>
+          <Button type="submit" look="ink" disabled={place.isPending || !isDay(first)}>
             Place it
           </Button>
           <Button onClick={onClose}>Leave it</Button>

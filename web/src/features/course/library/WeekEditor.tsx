@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../../../api/client'
-import { useFormats } from '../../../app/locale'
+import { useFormats } from '../../../ui/locale'
 import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import {

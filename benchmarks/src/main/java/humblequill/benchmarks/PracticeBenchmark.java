@@ -1,7 +1,7 @@
 package humblequill.benchmarks;
 
 import humblequill.core.cabinet.Reference;
-import humblequill.core.course.MissedWork;
+import humblequill.core.placement.MissedWork;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.Forecast;
 import humblequill.core.quota.Promise;

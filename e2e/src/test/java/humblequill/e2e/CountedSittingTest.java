@@ -47,7 +47,7 @@ class CountedSittingTest extends LaterTest {
     var prompted = Pages.leaveSitting(page);
     later("2026-03-05T10:06:00Z");
     page = pages.open(quill.url() + "/sitting/" + prompted);
-    assertThat(page.getByText("Logged: 1 drawing in 5 min, 1 x 5 min.")).isVisible();
+    assertThat(page.getByText("Logged: 1 drawing in 5 min, 1 × 5 min.")).isVisible();
     button(page, "Keep it").click();
     assertThat(page.getByText("Prompt: a gull on a crate")).isVisible();
 

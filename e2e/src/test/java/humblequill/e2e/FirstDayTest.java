@@ -15,30 +15,31 @@ class FirstDayTest {
   @Test
   void from_the_first_start_to_the_same_data_after_a_crash() {
     var folder = Quill.folder();
-    try (var pages = new Pages()) {
-      List<String> requests = new ArrayList<>();
-      try (var quill = Quill.start(folder)) {
-        var page = pages.open(quill.url());
-        page.context().onRequest(request -> requests.add(request.url()));
-        chooseCourse(page);
-        logByLine(page);
-        logByForm(page);
-        mendOne(page);
-        backDateOne(page);
-        changeSunday(page);
-        removeAndUndo(page);
-        page.navigate(quill.url() + "/today");
-        assertThat(page.getByText("Unaided harbour view").first()).isVisible();
-        assertThat(requests).isNotEmpty().allMatch(url -> url.startsWith(quill.url() + "/"));
-        quill.kill();
-      }
-      try (var again = Quill.start(folder)) {
-        var page = pages.open(again.url() + "/today");
-        assertThat(entries(page)).hasCount(2);
-        assertThat(page.getByText("5 drawings")).isVisible();
-        page.navigate(again.url() + "/search?q=yesterdaynote");
-        assertThat(page.getByText("· 5 · pen · life")).isVisible();
-      }
+    var pages = Pages.shared();
+    List<String> requests = new ArrayList<>();
+    try (var quill = Quill.start(folder)) {
+      var page = pages.open(quill.url());
+      page.context().onRequest(request -> requests.add(request.url()));
+      chooseCourse(page);
+      logByLine(page);
+      logByForm(page);
+      mendOne(page);
+      backDateOne(page);
+      changeSunday(page);
+      removeAndUndo(page);
+      page.navigate(quill.url() + "/today");
+      assertThat(page.getByText("Unaided harbour view").first()).isVisible();
+      assertThat(requests).isNotEmpty().allMatch(url -> url.startsWith(quill.url() + "/"));
+      quill.kill();
+      page.context().close();
+    }
+    try (var again = Quill.start(folder)) {
+      var page = pages.open(again.url() + "/today");
+      assertThat(entries(page)).hasCount(2);
+      assertThat(page.getByText("5 drawings")).isVisible();
+      page.navigate(again.url() + "/search?q=yesterdaynote");
+      assertThat(page.getByText("· 5 · pen · life")).isVisible();
+      page.context().close();
     }
   }
 

@@ -4,12 +4,10 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.TestInstance;
 
-/**
- * Tests with an application and a browser of their own, seventy minutes a day, and days to come.
- */
+/** Tests with an application of their own, seventy minutes a day, and days to come. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class LaterTest {
-  final Pages pages = new Pages();
+  final Pages pages = Pages.shared();
   private final Path folder = Quill.folder();
   Quill quill = Quill.start(folder);
 
@@ -25,7 +23,6 @@ abstract class LaterTest {
 
   @AfterAll
   void stop() {
-    pages.close();
     quill.close();
   }
 }

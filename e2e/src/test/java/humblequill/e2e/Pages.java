@@ -16,8 +16,10 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
-/** One headless Chromium for all tests of a class. */
+/** One headless Chromium. */
 final class Pages implements AutoCloseable {
+  private static final ThreadLocal<Pages> SHARED = ThreadLocal.withInitial(Pages::new);
+
   private final Playwright playwright;
   private final Browser browser;
 
@@ -40,6 +42,14 @@ final class Pages implements AutoCloseable {
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync")));
+  }
+
+  /**
+   * The one of this thread, for all classes of tests that run on it: only its own thread may drive
+   * a browser. It ends with the process that drives it.
+   */
+  static Pages shared() {
+    return SHARED.get();
   }
 
   /** The driver from the front end's node_modules, laid out as the Java library expects it. */

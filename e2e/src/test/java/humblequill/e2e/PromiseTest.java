@@ -42,7 +42,7 @@ class PromiseTest extends LaterTest {
 
     later("2026-03-05T10:52:00Z");
     page = pages.open(quill.url() + "/sitting/" + begun);
-    assertThat(page.getByText(Pattern.compile("Logged: 9 drawings in 45 min, 9 x 5 min")))
+    assertThat(page.getByText(Pattern.compile("Logged: 9 drawings in 45 min, 9 × 5 min")))
         .isVisible();
     field(page, "Next time").fill("the foot of the post first");
     page.getByLabel("4", new Page.GetByLabelOptions().setExact(true)).check();

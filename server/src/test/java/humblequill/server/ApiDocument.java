@@ -1,15 +1,23 @@
 package humblequill.server;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
+import humblequill.server.plan.ChangeToMake;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.ComposedSchema;
+import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -31,6 +39,37 @@ class ApiDocument {
         return resolved;
       }
     };
+  }
+
+  /** A request that is one of several kinds: each kind is a schema with its own name. */
+  @Bean
+  OpenApiCustomizer kindsOfChanges() {
+    return document -> {
+      var schemas = document.getComponents().getSchemas();
+      var discriminator = new Discriminator().propertyName("kind");
+      var all = new ComposedSchema();
+      for (var type : ChangeToMake.class.getAnnotation(JsonSubTypes.class).value()) {
+        var name = type.value().getSimpleName();
+        var reference = "#/components/schemas/" + name;
+        schemas.put(name, ofKind(schemas.get(name), type.name()));
+        discriminator.mapping(type.name(), reference);
+        all.addOneOfItem(new Schema<>().$ref(reference));
+      }
+      schemas.put("ChangeToMake", all.discriminator(discriminator));
+    };
+  }
+
+  private static Schema<?> ofKind(Schema<?> inherited, String kind) {
+    var own = new ObjectSchema();
+    own.addProperty("kind", new StringSchema()._enum(List.of(kind)));
+    own.addRequiredItem("kind");
+    for (Schema<?> piece : inherited.getAllOf()) {
+      if (piece.getProperties() != null) {
+        piece.getProperties().forEach((name, schema) -> own.addProperty(name, schema));
+      }
+    }
+    inherited.getRequired().forEach(own::addRequiredItem);
+    return own;
   }
 
   private static void mark(Schema<?> schema, Class<?> record) {

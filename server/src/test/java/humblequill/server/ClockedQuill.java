@@ -61,7 +61,7 @@ final class ClockedQuill implements AutoCloseable {
     for (var quota : api.get("/api/quotas").json()) {
       remove(api, "/api/quotas/", quota);
     }
-    for (var entry : api.get("/api/entries?size=500").json().path("entries")) {
+    for (var entry : api.get("/api/entries?most=500").json().path("entries")) {
       remove(api, "/api/entries/", entry);
     }
     return api;

@@ -80,11 +80,11 @@ class CsvReferenceTest {
     assertThat(report.path("refused").asInt()).isZero();
     assertThat(report.path("added").asInt()).isEqualTo(NASTY.size());
     var notes =
-        api.get("/api/entries?topic=reference&size=100")
+        api.get("/api/entries?topic=reference&most=100")
             .json()
             .path("entries")
             .valueStream()
-            .map(e -> e.path("note").asString());
+            .map(e -> e.path("fields").path("note").asString());
     assertThat(notes).containsExactlyInAnyOrderElementsOf(NASTY);
   }
 }

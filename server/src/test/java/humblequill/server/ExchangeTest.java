@@ -38,7 +38,8 @@ class ExchangeTest {
     api.delete("/api/entries/" + id + "?version=0");
     var back = bring(api, file, true).json();
     assertThat(back.path("added").asInt()).isEqualTo(1);
-    assertThat(api.get("/api/entries/" + id).json().path("note").asString()).isEqualTo("d\"e\nf");
+    assertThat(api.get("/api/entries/" + id).json().path("fields").path("note").asString())
+        .isEqualTo("d\"e\nf");
     api.delete("/api/entries/" + id + "?version=0");
   }
 

@@ -119,7 +119,7 @@ class PlanChangeTest {
     assertThat(story.get(0).path("reason").asString()).isEqualTo("hulls need three weeks");
     assertThat(story.get(0).path("endBefore").asString()).isEqualTo("2026-08-16");
     assertThat(story.get(0).path("endAfter").asString()).isEqualTo("2026-08-30");
-    assertThat(story.get(0).path("kept").asString()).contains("builds on it");
+    assertThat(story.get(0).path("kept").asString()).isEqualTo("BUILT_ON");
     assertThat(undo(id).status()).as("the swap builds on it").isEqualTo(409);
     assertThat(undo(swap).status()).isEqualTo(204);
     assertThat(undo(id).status()).isEqualTo(204);
@@ -146,8 +146,11 @@ class PlanChangeTest {
     assertThat(
             makeAs(UUID.randomUUID(), plan, "", change("STRETCH", "week", "4", "days", 0)).status())
         .isEqualTo(400);
-    for (var kind : new String[] {"WARM_UP", "DETOUR", "BASELINE"}) {
-      var blank = change(kind, "week", "4", "topic", " ", "minutes", 10);
+    for (var kind : new String[] {"WARM_UP", "DETOUR_FOR_TOPIC", "BASELINE"}) {
+      var blank =
+          kind.equals("WARM_UP")
+              ? change(kind, "week", "4", "topic", " ", "minutes", 10)
+              : change(kind, "week", "4", "topic", " ");
       var refused = makeAs(UUID.randomUUID(), plan, "", blank);
       assertThat(refused.status()).as(kind).isEqualTo(400);
       assertThat(refused.json().path("field").asString()).isEqualTo("topic");
@@ -203,7 +206,7 @@ class PlanChangeTest {
         plan,
         "from the figure course",
         change(
-            "DETOUR",
+            "DETOUR_OF_COURSE",
             "week",
             "2",
             "courseId",
@@ -211,7 +214,15 @@ class PlanChangeTest {
             "courseWeeks",
             List.of(7)));
     assertThat(course(plan).path("ruler").get(1).path("role").asString()).isEqualTo("DETOUR");
-    var bad = change("DETOUR", "week", "2", "courseId", "harbour-year", "courseWeeks", List.of(25));
+    var bad =
+        change(
+            "DETOUR_OF_COURSE",
+            "week",
+            "2",
+            "courseId",
+            "harbour-year",
+            "courseWeeks",
+            List.of(25));
     assertThat(makeAs(UUID.randomUUID(), plan, "", bad).json().path("detail").asString())
         .contains("weeks 1 to 24");
   }

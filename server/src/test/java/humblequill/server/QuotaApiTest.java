@@ -79,7 +79,7 @@ class QuotaApiTest extends ClockedTest {
     assertThat(sheet.path("day").path("promised").asInt()).isEqualTo(45);
     assertThat(sheet.path("day").path("available").asInt()).isEqualTo(70);
     assertThat(sheet.path("availableMinutes").asInt()).as("ten days of 25").isEqualTo(250);
-    assertThat(sheet.path("fits").asBoolean()).isFalse();
+    assertThat(sheet.path("answer").asString()).isEqualTo("TOO_MUCH");
     var changed = "/api/quotas/worksheet?changed=" + first.path("id").asString();
     assertThat(api.post(changed, second).json().path("availableMinutes").asInt())
         .as("its own terms do not stand in its way")
@@ -122,7 +122,7 @@ class QuotaApiTest extends ClockedTest {
   void the_worksheet_answers_before_the_promise() {
     var sheet = api.post("/api/quotas/worksheet", terms()).json();
     assertThat(sheet.path("load").asDouble()).isEqualTo(550 / 300.0);
-    assertThat(sheet.path("fits").asBoolean()).isFalse();
+    assertThat(sheet.path("answer").asString()).isEqualTo("TOO_MUCH");
     assertThat(sheet.path("minutesADay").asInt()).isEqualTo(55);
     assertThat(sheet.path("drop").asInt()).isEqualTo(50);
     assertThat(sheet.path("extraDays").asInt()).isEqualTo(13);

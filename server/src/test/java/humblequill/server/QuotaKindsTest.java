@@ -55,16 +55,16 @@ class QuotaKindsTest extends ClockedTest {
   }
 
   @Test
-  void a_daily_run_turns_its_pages() {
+  void a_daily_run_counts_its_days() {
     var run = make(terms("DAILY_RUN", 1, "days", 30, "policy", "SLIDE"));
     assertThat(run.path("progress").path("due").asString()).isEqualTo("2026-04-03");
-    assertThat(run.path("progress").path("page").asInt()).isEqualTo(1);
+    assertThat(run.path("progress").path("number").asInt()).isEqualTo(1);
     draw("2026-03-05", "drawings", 1);
     api = quill.at("2026-03-07T10:00:00Z");
     var later = quota(run).path("progress");
-    assertThat(later.path("page").asInt()).as("yesterday was missed").isEqualTo(2);
+    assertThat(later.path("number").asInt()).as("yesterday was missed").isEqualTo(2);
     assertThat(later.path("due").asString()).isEqualTo("2026-04-04");
-    assertThat(api.get("/api/today").json().path("quotas").get(0).path("page").asInt())
+    assertThat(api.get("/api/today").json().path("quotas").get(0).path("number").asInt())
         .isEqualTo(2);
   }
 
@@ -136,7 +136,7 @@ class QuotaKindsTest extends ClockedTest {
     api = quill.at("2026-03-09T10:00:00Z");
     draw("2026-03-09", "drawings", 8);
     assertThat(quota(made).path("progress").path("done").asInt()).isEqualTo(4);
-    assertThat(quota(made).path("run").path("done").asInt()).isEqualTo(4);
+    assertThat(quota(made).path("record").path("done").asInt()).isEqualTo(4);
   }
 
   @Test
@@ -198,7 +198,7 @@ class QuotaKindsTest extends ClockedTest {
     var sheet = api.post("/api/quotas/worksheet", terms("STANDING", 10)).json();
     assertThat(sheet.path("drawingDays").asInt()).isEqualTo(7);
     assertThat(sheet.path("load").asDouble()).isEqualTo(90 / 420.0);
-    assertThat(sheet.path("fits").asBoolean()).isTrue();
+    assertThat(sheet.path("answer").asString()).isEqualTo("YES");
     assertThat(sheet.path("perDay").asInt()).isEqualTo(2);
     var resting = terms("STANDING", 10, "rest", List.of("SATURDAY", "SUNDAY"));
     assertThat(api.post("/api/quotas/worksheet", resting).json().path("drawingDays").asInt())

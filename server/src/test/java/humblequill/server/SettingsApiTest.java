@@ -2,7 +2,6 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -113,22 +112,5 @@ class SettingsApiTest {
     settings = settings();
     settings.putArray("pauses");
     api.put("/api/settings", settings);
-  }
-
-  @Test
-  void own_words_are_kept_and_contradictions_refused() {
-    var own = "{\"own\":[{\"kind\":\"BOOK\",\"name\":\"Quay book\",\"spellings\":[\"quay\"]}]}";
-    assertThat(api.put("/api/words", own).status()).isEqualTo(200);
-    var line = api.post("/api/log-line", Map.of("line", "3 ropes, quay p 4")).json();
-    assertThat(line.path("fields").path("book").asString()).isEqualTo("Quay book");
-    for (var bad :
-        new String[] {
-          "{\"own\":[{\"kind\":\"MEDIUM\",\"name\":\"pen\",\"spellings\":[]}]}",
-          "{\"own\":[{\"kind\":\"BOOK\",\"name\":\"…\",\"spellings\":[]}]}",
-          "{\"own\":[{\"kind\":\"EXERCISE\",\"name\":\"x\",\"spellings\":[]}]}"
-        }) {
-      assertThat(api.put("/api/words", bad).status()).as(bad).isEqualTo(400);
-    }
-    assertThat(api.get("/api/words").json().path("own").size()).isEqualTo(1);
   }
 }

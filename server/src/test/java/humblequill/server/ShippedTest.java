@@ -99,7 +99,7 @@ class ShippedTest {
     var text = api.get("/api/topics").body();
     var circle =
         text.replace(
-            "{\"name\":\"lines\",\"needs\":[]", "{\"name\":\"lines\",\"needs\":[\"angles\"]");
+            "\"name\":\"lines\",\"needs\":[]", "\"name\":\"lines\",\"needs\":[\"angles\"]");
     var refused = api.put("/api/topics", circle);
     assertThat(refused.status()).isEqualTo(400);
     assertThat(refused.json().path("detail").asString()).contains("lines → angles → lines");

@@ -100,7 +100,14 @@ class SittingCountsTest extends ClockedTest {
     var plan = Map.of("kind", "OWN", "rows", List.of(Map.of("count", 2, "seconds", 60)));
     var gone = UUID.randomUUID();
     draw(SittingApiTest.sitting(UUID.randomUUID(), "plan", plan, "promptId", gone));
-    assertThat(api.get("/api/today").json().path("entries").get(0).path("drawings").asInt())
+    assertThat(
+            api.get("/api/today")
+                .json()
+                .path("entries")
+                .get(0)
+                .path("fields")
+                .path("drawings")
+                .asInt())
         .isEqualTo(2);
   }
 
@@ -140,8 +147,8 @@ class SittingCountsTest extends ClockedTest {
     draw(sitting(asked()));
     assertThat(done(id)).isEqualTo(2);
     var entry = api.get("/api/today").json().path("entries").get(0);
-    assertThat(entry.path("pageFrom").asInt()).isEqualTo(41);
-    assertThat(entry.path("pageTo").asInt()).isEqualTo(42);
+    assertThat(entry.path("fields").path("pageFrom").asInt()).isEqualTo(41);
+    assertThat(entry.path("fields").path("pageTo").asInt()).isEqualTo(42);
     assertThat(asked().path("nextPage").asInt()).isEqualTo(43);
   }
 
@@ -182,7 +189,7 @@ class SittingCountsTest extends ClockedTest {
     assertThat(done(id)).isEqualTo(1);
     assertThat(asked().path("nextPrompt").path("words").asString()).isEqualTo("a dog asleep");
     var entry = api.get("/api/today").json().path("entries").get(0);
-    assertThat(entry.path("note").asString()).isEqualTo("Prompt: a gull on a crate");
+    assertThat(entry.path("fields").path("note").asString()).isEqualTo("Prompt: a gull on a crate");
     api.delete("/api/entries/" + entry.path("id").asString() + "?version=0");
     assertThat(done(id)).as("its entry is removed").isZero();
     var again = EntryApiTest.fields("day", "2026-03-05", "topic", "gulls", "drawings", 1);

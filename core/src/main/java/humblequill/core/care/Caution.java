@@ -15,6 +15,8 @@ public record Caution(Kind kind, int minutes, int usualMinutes) {
     /** Far more minutes in a week than the four weeks before. */
     SUDDEN_INCREASE,
     /** Dust and fumes: ventilate, follow the maker's sheet. */
-    DUST_AND_FUMES
+    DUST_AND_FUMES,
+    /** A blade that sharpens, after weeks without: away from the hand that holds. */
+    BLADE
   }
 }

@@ -24,6 +24,7 @@ public record Baseline(List<String> subjects, int minutesEach, Set<Moment> again
   }
 
   private static final int MAX_SUBJECTS = 12;
+  private static final int SECONDS = 60;
 
   public Baseline {
     subjects = List.copyOf(subjects);
@@ -48,73 +49,27 @@ public record Baseline(List<String> subjects, int minutesEach, Set<Moment> again
     return exercises;
   }
 
-  /**
-   * Changes that make a single subject be drawn now, half-way through what is left of a plan, and
-   * once more in its last week. Half-way is left out where less than two weeks are left.
-   *
-   * @param week key of the week of the first drawing
-   * @param as prefix of the new exercises' ids, not used in the plan
-   */
-  public static List<PlanChange> ofSubject(
-      String subject, int minutesEach, Placement plan, String week, String as) {
-    var baseline = new Baseline(List.of(subject), minutesEach, Set.of());
-    var weeks = plan.weeks();
-    int last = weeks.size() - 1;
-    int from = 0;
-    while (from < last && !weeks.get(from).key().equals(week)) {
-      from++;
-    }
-    int middle = (from + last + 1) / 2;
-    var first = "baseline-" + as + "-first";
-    var changes = new ArrayList<PlanChange>();
-    changes.add(new PlanChange.Add(week, baseline.named(Moment.START, first, Optional.empty())));
-    if (middle > from && middle < last) {
-      var half = baseline.named(Moment.MIDDLE, "baseline-" + as + "-half", Optional.of(first));
-      changes.add(new PlanChange.Add(weeks.get(middle).key(), half));
-    }
-    var again = baseline.named(Moment.END, "baseline-" + as + "-again", Optional.of(first));
-    changes.add(new PlanChange.Add(weeks.get(last).key(), again));
-    return changes;
-  }
-
-  private Exercise named(Moment moment, String id, Optional<String> again) {
-    var e = exercise(moment, 0);
-    return new Exercise(
-        id,
-        e.title(),
-        e.kind(),
-        e.target(),
-        e.secondsEach(),
-        e.chunk(),
-        e.after(),
-        e.on(),
-        again,
-        e.source(),
-        e.text(),
-        e.lookFor(),
-        e.alsoCalled(),
-        e.topics());
-  }
-
-  private Exercise exercise(Moment moment, int i) {
+  /** The exercise that asks for one subject at a moment. */
+  public Exercise exercise(Moment moment, int subject) {
     boolean first = moment == Moment.START;
     return new Exercise(
-        exerciseId(moment, i),
-        (first ? "Unaided: " : "Once more: ") + subjects.get(i),
+        exerciseId(moment, subject),
+        (first ? "Unaided: " : "Once more: ") + subjects.get(subject),
         ExerciseKind.CHECKPOINT,
-        new Exercise.Target(Exercise.Unit.DRAWINGS, 1),
-        minutesEach * 60,
-        1,
-        Optional.empty(),
-        Optional.of(moment == Moment.END ? Exercise.Pinned.LAST_DAY : Exercise.Pinned.FIRST_DAY),
-        first ? Optional.empty() : Optional.of(exerciseId(Moment.START, i)),
-        Optional.empty(),
-        first
-            ? "Alone, without help or correction. Date the sheet and keep it."
-            : "The same subject, with the first drawing covered. Look at both only afterwards.",
-        first
-            ? "Nothing to mend. It stays so that later drawings have something to lie beside."
-            : "What a stranger would name first when both lie side by side.",
+        Exercise.Target.drawings(1, minutesEach * SECONDS, 1),
+        new Exercise.Placing(
+            Optional.empty(),
+            Optional.of(
+                moment == Moment.END ? Exercise.Pinned.LAST_DAY : Exercise.Pinned.FIRST_DAY),
+            first ? Optional.empty() : Optional.of(exerciseId(Moment.START, subject))),
+        new Exercise.Guidance(
+            Optional.empty(),
+            first
+                ? "Alone, without help or correction. Date the sheet and keep it."
+                : "The same subject, with the first drawing covered. Look at both only afterwards.",
+            first
+                ? "Nothing to mend. It stays so that later drawings have something to lie beside."
+                : "What a stranger would name first when both lie side by side."),
         List.of(),
         List.of("baseline"));
   }

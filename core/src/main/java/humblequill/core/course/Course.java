@@ -1,5 +1,6 @@
 package humblequill.core.course;
 
+import humblequill.core.name.Names;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -60,6 +61,12 @@ public record Course(
       addTo(all, weeks.size() - 1, asked.exercises(Baseline.Moment.END));
     }
     return new Course(id, title, summary, all);
+  }
+
+  /** The same with topics and sources as they are called now. */
+  public Course called(Names names) {
+    var renamed = weeks.stream().map(week -> week.called(names)).toList();
+    return new Course(id, title, summary, renamed, baseline);
   }
 
   private static void addTo(List<CourseWeek> weeks, int week, List<Exercise> checkpoints) {

@@ -1,8 +1,9 @@
 package humblequill.core.course;
 
-import java.time.LocalDate;
+import humblequill.core.entry.Done;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
 import java.util.List;
-import java.util.Map;
 
 /**
  * One week of a course.
@@ -30,6 +31,16 @@ public record CourseWeek(
     return new CourseWeek(title, aim, topics, others, resources);
   }
 
+  /** The same with topics and sources as they are called now. */
+  public CourseWeek called(Names names) {
+    return new CourseWeek(
+        title,
+        aim,
+        topics.stream().map(t -> names.called(NameKind.TOPIC, t)).distinct().toList(),
+        exercises.stream().map(e -> e.called(names)).toList(),
+        resources);
+  }
+
   /** Topics that an exercise of this week touches. */
   public List<String> topicsOf(Exercise exercise) {
     return exercise.topics().isEmpty() ? topics : exercise.topics();
@@ -38,12 +49,12 @@ public record CourseWeek(
   /**
    * How far the week is done, by time, 0 to 1; work beyond what was asked does not count.
    *
-   * @param done units done by exercise and date
+   * @param done what was done of its exercises
    */
-  public double doneShare(Map<String, Map<LocalDate, Integer>> done) {
+  public double doneShare(Done done) {
     long doneSeconds = 0;
     for (var e : exercises) {
-      int units = done.getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
+      int units = done.of(e.id()).total();
       doneSeconds += (long) Math.min(units, e.target().quantity()) * e.secondsEach();
     }
     return seconds() == 0 ? 0 : (double) doneSeconds / seconds();

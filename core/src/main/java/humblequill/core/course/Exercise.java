@@ -1,5 +1,7 @@
 package humblequill.core.course;
 
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,15 +13,8 @@ import java.util.Optional;
  * @param id unique within its course
  * @param title its name on screen and in the log line
  * @param target how much
- * @param secondsEach seconds one unit takes; 60 where the target is minutes
- * @param chunk smallest share worth sitting down for, in units
- * @param after id of an exercise of the same week that comes first
- * @param on the day of the week it belongs to, if any
- * @param again id of an earlier exercise whose subjects are drawn once more, to lie beside the
- *     first drawings
- * @param source what to draw from
- * @param text what to do
- * @param lookFor what to look for in the result
+ * @param placing where it stands among others
+ * @param guidance what to do and what to look for
  * @param alsoCalled other names that the log line understands
  * @param topics topics it touches; none means those of its week
  */
@@ -28,16 +23,58 @@ public record Exercise(
     String title,
     ExerciseKind kind,
     Target target,
-    int secondsEach,
-    int chunk,
-    Optional<String> after,
-    Optional<Pinned> on,
-    Optional<String> again,
-    Optional<String> source,
-    String text,
-    String lookFor,
+    Placing placing,
+    Guidance guidance,
     List<String> alsoCalled,
     List<String> topics) {
+  /** What a target counts. */
+  public enum Unit {
+    /** Drawings. */
+    DRAWINGS,
+    /** Minutes. */
+    MINUTES
+  }
+
+  /**
+   * How much: drawings to make or minutes to spend.
+   *
+   * @param quantity 1 or more
+   * @param secondsEach seconds one unit takes, 1 or more; 60 where minutes are counted
+   * @param chunk smallest share worth sitting down for, in units, 1 to the quantity
+   */
+  public record Target(Unit unit, int quantity, int secondsEach, int chunk) {
+    private static final int MINUTE = 60;
+
+    public Target {
+      if (quantity < 1) {
+        throw new IllegalArgumentException("a target is 1 or more, was " + quantity);
+      }
+      if (secondsEach < 1 || chunk < 1 || chunk > quantity) {
+        throw new IllegalArgumentException(
+            "secondsEach must be 1 or more and chunk 1 to %d, were %d and %d"
+                .formatted(quantity, secondsEach, chunk));
+      }
+    }
+
+    /** So many drawings. */
+    public static Target drawings(int quantity, int secondsEach, int chunk) {
+      return new Target(Unit.DRAWINGS, quantity, secondsEach, chunk);
+    }
+
+    /** So many minutes. */
+    public static Target minutes(int quantity, int chunk) {
+      return new Target(Unit.MINUTES, quantity, MINUTE, chunk);
+    }
+
+    private Target withQuantity(int other) {
+      return new Target(unit, other, secondsEach, Math.min(chunk, other));
+    }
+
+    private Target withSecondsEach(int other) {
+      return new Target(unit, quantity, other, chunk);
+    }
+  }
+
   /** The day of a week that an exercise belongs to. */
   public enum Pinned {
     /** The first day with room. */
@@ -46,18 +83,44 @@ public record Exercise(
     LAST_DAY
   }
 
+  /**
+   * Where an exercise stands among others.
+   *
+   * @param after id of an exercise of the same week that comes first
+   * @param on the day of the week it belongs to, if any
+   * @param again id of an earlier exercise whose subjects are drawn once more, to be held beside
+   *     the first drawings
+   */
+  public record Placing(Optional<String> after, Optional<Pinned> on, Optional<String> again) {
+    /** Anywhere. */
+    public static final Placing ANYWHERE =
+        new Placing(Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Placing {
+      Objects.requireNonNull(after, "after");
+      Objects.requireNonNull(on, "on");
+      Objects.requireNonNull(again, "again");
+    }
+  }
+
+  /**
+   * What to do.
+   *
+   * @param source what to draw from
+   * @param text what to do
+   * @param lookFor what to look for in the result
+   */
+  public record Guidance(Optional<String> source, String text, String lookFor) {
+    /** Nothing said. */
+    public static final Guidance NONE = new Guidance(Optional.empty(), "", "");
+  }
+
   public Exercise {
     Objects.requireNonNull(id, "id");
     Objects.requireNonNull(title, "title");
-    Objects.requireNonNull(on, "on");
-    Objects.requireNonNull(again, "again");
+    Objects.requireNonNull(target, "target");
     alsoCalled = List.copyOf(alsoCalled);
     topics = List.copyOf(topics);
-    if (secondsEach < 1 || chunk < 1 || chunk > target.quantity()) {
-      throw new IllegalArgumentException(
-          "%s: secondsEach must be 1 or more and chunk 1 to %d, were %d and %d"
-              .formatted(id, target.quantity(), secondsEach, chunk));
-    }
   }
 
   /**
@@ -66,91 +129,95 @@ public record Exercise(
    * @param topics topics it touches; none means those of its week
    */
   public static Exercise plain(
-      String id,
-      String title,
-      ExerciseKind kind,
-      Target target,
-      int secondsEach,
-      int chunk,
-      List<String> topics) {
+      String id, String title, ExerciseKind kind, Target target, List<String> topics) {
+    return new Exercise(
+        id, title, kind, target, Placing.ANYWHERE, Guidance.NONE, List.of(), topics);
+  }
+
+  /** The same with fewer units; empty when nothing is left of it. */
+  public Optional<Exercise> fewer(int units) {
+    int left = target.quantity() - Math.max(0, units);
+    return left < 1 ? Optional.empty() : Optional.of(with(target.withQuantity(left)));
+  }
+
+  /** The same at another pace. */
+  public Exercise withSecondsEach(int seconds) {
+    return with(target.withSecondsEach(seconds));
+  }
+
+  private Exercise with(Target other) {
+    return new Exercise(id, title, kind, other, placing, guidance, alsoCalled, topics);
+  }
+
+  /** The same under a new id; what it comes after follows. */
+  public Exercise renamed(Map<String, String> names) {
+    return new Exercise(
+        names.getOrDefault(id, id),
+        title,
+        kind,
+        target,
+        new Placing(after().map(a -> names.getOrDefault(a, a)), on(), again()),
+        guidance,
+        alsoCalled,
+        topics);
+  }
+
+  /** The same with its topics and source as they are called now. */
+  public Exercise called(Names names) {
     return new Exercise(
         id,
         title,
         kind,
         target,
-        secondsEach,
-        chunk,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        "",
-        "",
-        List.of(),
-        topics);
-  }
-
-  /** The same exercise with fewer units; empty when nothing is left of it. */
-  Optional<Exercise> fewer(int units) {
-    int left = target.quantity() - Math.max(0, units);
-    return left < 1
-        ? Optional.empty()
-        : Optional.of(with(id, new Target(target.unit(), left), secondsEach, after));
-  }
-
-  /** The same exercise at another pace. */
-  Exercise withSecondsEach(int seconds) {
-    return with(id, target, seconds, after);
-  }
-
-  /** The same exercise under a new id; "after" follows. */
-  Exercise renamed(Map<String, String> names) {
-    return with(
-        names.getOrDefault(id, id), target, secondsEach, after.map(a -> names.getOrDefault(a, a)));
-  }
-
-  private Exercise with(String newId, Target newTarget, int seconds, Optional<String> newAfter) {
-    return new Exercise(
-        newId,
-        title,
-        kind,
-        newTarget,
-        seconds,
-        Math.min(chunk, newTarget.quantity()),
-        newAfter,
-        on,
-        again,
-        source,
-        text,
-        lookFor,
+        placing,
+        new Guidance(source().map(s -> names.called(NameKind.SOURCE, s)), text(), lookFor()),
         alsoCalled,
-        topics);
+        topics.stream().map(t -> names.called(NameKind.TOPIC, t)).distinct().toList());
+  }
+
+  /** Seconds one unit takes; 60 where minutes are counted. */
+  public int secondsEach() {
+    return target.secondsEach();
+  }
+
+  /** Smallest share worth sitting down for, in units. */
+  public int chunk() {
+    return target.chunk();
+  }
+
+  /** Id of an exercise of the same week that comes first. */
+  public Optional<String> after() {
+    return placing.after();
+  }
+
+  /** The day of the week it belongs to, if any. */
+  public Optional<Pinned> on() {
+    return placing.on();
+  }
+
+  /** Id of an earlier exercise whose subjects are drawn once more. */
+  public Optional<String> again() {
+    return placing.again();
+  }
+
+  /** What to draw from. */
+  public Optional<String> source() {
+    return guidance.source();
+  }
+
+  /** What to do. */
+  public String text() {
+    return guidance.text();
+  }
+
+  /** What to look for in the result. */
+  public String lookFor() {
+    return guidance.lookFor();
   }
 
   /** The time all of it takes, in seconds. */
   public long seconds() {
-    return (long) target.quantity() * secondsEach;
-  }
-
-  /**
-   * How much: drawings to make or minutes to spend.
-   *
-   * @param quantity 1 or more
-   */
-  public record Target(Unit unit, int quantity) {
-    public Target {
-      if (quantity < 1) {
-        throw new IllegalArgumentException("a target is 1 or more, was " + quantity);
-      }
-    }
-  }
-
-  /** What a target counts. */
-  public enum Unit {
-    /** Drawings. */
-    DRAWINGS,
-    /** Minutes. */
-    MINUTES
+    return (long) target.quantity() * secondsEach();
   }
 
   /**

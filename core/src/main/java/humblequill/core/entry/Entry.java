@@ -1,5 +1,7 @@
 package humblequill.core.entry;
 
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Objects;
@@ -21,6 +23,7 @@ import java.util.Optional;
  * @param book the sketchbook, by name
  * @param pages pages of the book
  * @param mark the learner's own mark, 1 to 5
+ * @param poses timed poses, may be none
  * @param wentWrong what went wrong, may be empty
  * @param nextTime what to do next time, may be empty
  * @param note all else, may be empty
@@ -38,6 +41,7 @@ public record Entry(
     Optional<String> book,
     Optional<PageSpan> pages,
     Optional<Integer> mark,
+    Poses poses,
     String wentWrong,
     String nextTime,
     String note) {
@@ -52,6 +56,7 @@ public record Entry(
 
   public Entry {
     Objects.requireNonNull(day, "day");
+    Objects.requireNonNull(poses, "poses");
     check("drawings", drawings, MAX_DRAWINGS);
     check("minutes", minutes, MAX_MINUTES);
     check("mark", mark, 5);
@@ -68,6 +73,21 @@ public record Entry(
     }
   }
 
+  /** The same with its names as they are called now. */
+  public Entry called(Names names) {
+    var draft = new EntryDraft(this);
+    draft.topic = called(names, NameKind.TOPIC, draft.topic);
+    draft.source = called(names, NameKind.SOURCE, draft.source);
+    draft.medium = called(names, NameKind.MEDIUM, draft.medium);
+    draft.resource = called(names, NameKind.RESOURCE, draft.resource);
+    draft.book = called(names, NameKind.BOOK, draft.book);
+    return draft.entry();
+  }
+
+  private static Optional<String> called(Names names, NameKind kind, Optional<String> text) {
+    return text.map(t -> names.called(kind, t));
+  }
+
   private static void check(String field, Optional<Integer> value, int most) {
     value.ifPresent(
         v -> {
@@ -75,22 +95,5 @@ public record Entry(
             throw new IllegalArgumentException(field + " must be 1 to " + most + ", was " + v);
           }
         });
-  }
-
-  /**
-   * Minutes known or, failing that, estimated from the drawings.
-   *
-   * @param secondsEach seconds one drawing is expected to take, if known
-   * @return whole minutes, 0 when nothing tells
-   */
-  public static int minutesOrEstimate(
-      Optional<Integer> minutes, Optional<Integer> drawings, Optional<Integer> secondsEach) {
-    return minutes.orElseGet(
-        () ->
-            drawings.isPresent() && secondsEach.isPresent()
-                ? (int)
-                    Math.min(
-                        MAX_MINUTES, Math.round(drawings.get() * (long) secondsEach.get() / 60.0))
-                : 0);
   }
 }

@@ -27,6 +27,11 @@ public record PageSpan(int from, int to) {
     return new PageSpan(first, first + drawings - 1);
   }
 
+  /** How many pages. */
+  public int count() {
+    return to - from + 1;
+  }
+
   /** The page after the last one filled, 0 for none; the highest page number stays itself. */
   public static int after(int last) {
     return Math.min(MAX_PAGE, last + 1);

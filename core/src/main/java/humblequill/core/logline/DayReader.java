@@ -50,7 +50,7 @@ final class DayReader {
   }
 
   private static void claim(Line line, MatchResult match, Days days) {
-    line.claim(Part.Field.DAY, match.start(), match.end(), days);
+    line.claim(Phrase.Field.DAY, match.start(), match.end(), days);
   }
 
   private static int number(MatchResult match, int group) {

@@ -41,7 +41,8 @@ final class FigureReader {
   static void read(Line line) {
     line.find(CLOCK).forEach(m -> claimTime(line, m));
     line.find(PAGES).forEach(m -> claimPages(line, m));
-    line.find(MARK).forEach(m -> claim(line, Part.Field.MARK, m, Integer.valueOf(first(m, 1, 2))));
+    line.find(MARK)
+        .forEach(m -> claim(line, Phrase.Field.MARK, m, Integer.valueOf(first(m, 1, 2))));
     line.find(HOURS_AND_MINUTES).forEach(m -> claimHours(line, m));
     line.find(COLON).forEach(m -> claimHours(line, m));
     line.find(WORDED_HOUR).forEach(m -> claimLength(line, m, worded(m.group(1)), false));
@@ -53,7 +54,7 @@ final class FigureReader {
         .forEach(m -> claimLength(line, m, NumberWords.parse(m.group(1)) / 60, m.group(2) != null));
   }
 
-  private static void claim(Line line, Part.Field field, MatchResult m, Object value) {
+  private static void claim(Line line, Phrase.Field field, MatchResult m, Object value) {
     line.claim(field, m.start(), m.end(), value);
   }
 
@@ -79,7 +80,7 @@ final class FigureReader {
       hour = hour % 12 + (half.equals("pm") ? 12 : 0);
     }
     if (hour < 24 && minute < 60) {
-      claim(line, Part.Field.TIME, m, LocalTime.of(hour, minute));
+      claim(line, Phrase.Field.TIME, m, LocalTime.of(hour, minute));
     }
   }
 
@@ -89,7 +90,7 @@ final class FigureReader {
     boolean possible = Math.min(from, to) >= 1 && Math.max(from, to) <= PageSpan.MAX_PAGE;
     claim(
         line,
-        Part.Field.PAGES,
+        Phrase.Field.PAGES,
         m,
         possible ? new PageSpan(Math.min(from, to), Math.max(from, to)) : m.group());
   }
@@ -102,7 +103,7 @@ final class FigureReader {
   }
 
   private static void claimLength(Line line, MatchResult m, double minutes, boolean each) {
-    claim(line, Part.Field.MINUTES, m, new Length(minutes, each));
+    claim(line, Phrase.Field.MINUTES, m, new Length(minutes, each));
   }
 
   private static double worded(String text) {

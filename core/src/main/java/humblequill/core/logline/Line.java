@@ -22,7 +22,7 @@ final class Line {
    *
    * @param value what it means, its type depending on the field
    */
-  record Claim(Part.Field field, int start, int end, Object value) {}
+  record Claim(Phrase.Field field, int start, int end, Object value) {}
 
   /** A word or number that is still open. */
   record Token(int start, int end, String text) {
@@ -64,11 +64,11 @@ final class Line {
     return claims;
   }
 
-  List<Claim> claims(Part.Field field) {
+  List<Claim> claims(Phrase.Field field) {
     return claims.stream().filter(c -> c.field() == field).toList();
   }
 
-  boolean has(Part.Field field) {
+  boolean has(Phrase.Field field) {
     return claims.stream().anyMatch(c -> c.field() == field);
   }
 
@@ -76,7 +76,7 @@ final class Line {
     return pattern.matcher(new String(open)).results().toList();
   }
 
-  void claim(Part.Field field, int start, int end, Object value) {
+  void claim(Phrase.Field field, int start, int end, Object value) {
     claims.add(new Claim(field, start, end, value));
     for (int i = start; i < end; i++) {
       open[i] = STRUCK;
@@ -118,19 +118,19 @@ final class Line {
   }
 
   /** Open stretches of a segment, parted by what is understood. */
-  List<List<Token>> runs(int start, int end) {
-    var runs = new ArrayList<List<Token>>();
-    var run = new ArrayList<Token>();
+  List<List<Token>> stretches(int start, int end) {
+    var stretches = new ArrayList<List<Token>>();
+    var stretch = new ArrayList<Token>();
     for (var token : tokens(start, end)) {
-      if (!run.isEmpty() && gap(run.get(run.size() - 1), token).indexOf(STRUCK) >= 0) {
-        runs.add(List.copyOf(run));
-        run.clear();
+      if (!stretch.isEmpty() && gap(stretch.get(stretch.size() - 1), token).indexOf(STRUCK) >= 0) {
+        stretches.add(List.copyOf(stretch));
+        stretch.clear();
       }
-      run.add(token);
+      stretch.add(token);
     }
-    if (!run.isEmpty()) {
-      runs.add(List.copyOf(run));
+    if (!stretch.isEmpty()) {
+      stretches.add(List.copyOf(stretch));
     }
-    return runs;
+    return stretches;
   }
 }

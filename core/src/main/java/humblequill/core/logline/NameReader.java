@@ -38,7 +38,7 @@ final class NameReader {
   void readLongNames() {
     for (var m : line.find(NONE)) {
       line.claim(
-          Part.Field.valueOf(m.group(1).toUpperCase(java.util.Locale.ROOT)),
+          Phrase.Field.valueOf(m.group(1).toUpperCase(java.util.Locale.ROOT)),
           m.start(),
           m.end(),
           BLANK);
@@ -89,8 +89,8 @@ final class NameReader {
     return true;
   }
 
-  private static Part.Field field(WordKind kind) {
-    return Part.Field.valueOf(kind.name());
+  private static Phrase.Field field(WordKind kind) {
+    return Phrase.Field.valueOf(kind.name());
   }
 
   private boolean matches(Vocabulary.Name name, List<Line.Token> tokens) {
@@ -118,7 +118,7 @@ final class NameReader {
               .toList();
       var inWeek = vocabulary.subjectsOfWeek(phrase, number);
       if (!inWeek.isEmpty()) {
-        line.claim(Part.Field.EXERCISE, start, end + week.end(), inWeek);
+        line.claim(Phrase.Field.EXERCISE, start, end + week.end(), inWeek);
         return;
       }
     }
@@ -143,32 +143,33 @@ final class NameReader {
     for (var m : line.find(TIMES)) {
       if (m.start() >= start && m.end() <= end) {
         var digits = m.group(1) != null ? m.group(1) : m.group(2);
-        line.claim(Part.Field.DRAWINGS, m.start(), m.end(), Integer.valueOf(digits));
+        line.claim(Phrase.Field.DRAWINGS, m.start(), m.end(), Integer.valueOf(digits));
       }
     }
   }
 
   private void readCountAndSubject(int start, int end) {
-    for (var run : line.runs(start, end)) {
-      for (int i = 0; i < run.size(); i++) {
-        var number = number(run.get(i));
-        if (number.isEmpty() || (i > 0 && run.get(i - 1).text().equals("week"))) {
+    for (var stretch : line.stretches(start, end)) {
+      for (int i = 0; i < stretch.size(); i++) {
+        var number = number(stretch.get(i));
+        if (number.isEmpty() || (i > 0 && stretch.get(i - 1).text().equals("week"))) {
           continue;
         }
-        boolean digits = Character.isDigit(run.get(i).text().charAt(0));
+        boolean digits = Character.isDigit(stretch.get(i).text().charAt(0));
         int skip =
-            run.get(i).text().equals("a")
-                    && i + 1 < run.size()
-                    && run.get(i + 1).text().equals("dozen")
+            stretch.get(i).text().equals("a")
+                    && i + 1 < stretch.size()
+                    && stretch.get(i + 1).text().equals("dozen")
                 ? 1
                 : 0;
         int count = skip == 1 ? 12 : number.get();
-        int used = digits || skip == 1 || i == 0 ? claimCounted(run, i, i + 1 + skip, count) : 0;
+        int used =
+            digits || skip == 1 || i == 0 ? claimCounted(stretch, i, i + 1 + skip, count) : 0;
         if (used > 0) {
           break;
         }
         if (digits) {
-          line.claim(Part.Field.DRAWINGS, run.get(i).start(), run.get(i).end(), count);
+          line.claim(Phrase.Field.DRAWINGS, stretch.get(i).start(), stretch.get(i).end(), count);
           break;
         }
       }
@@ -176,30 +177,32 @@ final class NameReader {
   }
 
   /** Claims a count with the subject or the word "drawings" behind it; returns the words used. */
-  private int claimCounted(List<Line.Token> run, int at, int next, int count) {
-    for (int to = Math.min(run.size(), next + 6); to > next; to--) {
-      var phrase = run.subList(next, to);
+  private int claimCounted(List<Line.Token> stretch, int at, int next, int count) {
+    for (int to = Math.min(stretch.size(), next + 6); to > next; to--) {
+      var phrase = stretch.subList(next, to);
       if (DRAWINGS.contains(phrase.get(0).stem())
           && vocabulary.subjects(stems(phrase), plainly(phrase) ? WHOLE_NAME : 3).isEmpty()) {
         if (to > next + 1) {
           continue;
         }
-        line.claim(Part.Field.DRAWINGS, run.get(at).start(), phrase.get(0).end(), count);
+        line.claim(Phrase.Field.DRAWINGS, stretch.get(at).start(), phrase.get(0).end(), count);
         return 1;
       }
       var found = vocabulary.subjects(stems(phrase), 2);
       if (!found.isEmpty()
           && !Stems.isConnective(phrase.get(phrase.size() - 1).text())
-          && !line.has(Part.Field.EXERCISE)) {
-        line.claim(Part.Field.DRAWINGS, run.get(at).start(), run.get(next - 1).end(), count);
+          && !line.has(Phrase.Field.EXERCISE)) {
+        line.claim(
+            Phrase.Field.DRAWINGS, stretch.get(at).start(), stretch.get(next - 1).end(), count);
         claimWords(phrase.get(0).start(), phrase.get(phrase.size() - 1).end(), found);
         return phrase.size();
       }
     }
-    // "26 [struck-out title]": the number stands alone in its run, right before something
+    // "26 [struck-out title]": the number stands alone in its stretch, right before something
     // understood.
-    if (next == run.size() && startsUnderstood(run.get(next - 1).end())) {
-      line.claim(Part.Field.DRAWINGS, run.get(at).start(), run.get(next - 1).end(), count);
+    if (next == stretch.size() && startsUnderstood(stretch.get(next - 1).end())) {
+      line.claim(
+          Phrase.Field.DRAWINGS, stretch.get(at).start(), stretch.get(next - 1).end(), count);
       return 1;
     }
     return 0;
@@ -212,7 +215,7 @@ final class NameReader {
 
   private boolean startsUnderstood(int position) {
     return line.claims().stream()
-        .filter(c -> c.field() == Part.Field.EXERCISE || c.field() == Part.Field.TOPIC)
+        .filter(c -> c.field() == Phrase.Field.EXERCISE || c.field() == Phrase.Field.TOPIC)
         .anyMatch(
             c -> c.start() >= position && line.original().substring(position, c.start()).isBlank());
   }
@@ -225,30 +228,31 @@ final class NameReader {
   }
 
   /**
-   * Media, sources, books and resources of one word: the whole run, or led in by "in", "with",
+   * Media, sources, books and resources of one word: the whole stretch, or led in by "in", "with",
    * "from".
    */
   private void readSingles(int start, int end) {
     for (var token : line.tokens(start, end)) {
       boolean ledIn = connectiveBefore(token.start()) != token.start();
-      boolean wholeRun =
-          line.runs(start, end).stream()
-              .filter(run -> run.contains(token))
+      boolean wholeStretch =
+          line.stretches(start, end).stream()
+              .filter(stretch -> stretch.contains(token))
               .allMatch(
-                  run ->
-                      run.stream().allMatch(t -> t.equals(token) || Stems.isConnective(t.text())));
-      if (ledIn || wholeRun) {
+                  stretch ->
+                      stretch.stream()
+                          .allMatch(t -> t.equals(token) || Stems.isConnective(t.text())));
+      if (ledIn || wholeStretch) {
         claimName(token, 1, true);
       }
     }
   }
 
   private void readSubject(int start, int end) {
-    for (var run : line.runs(start, end)) {
-      if (line.has(Part.Field.EXERCISE) || line.has(Part.Field.TOPIC)) {
+    for (var stretch : line.stretches(start, end)) {
+      if (line.has(Phrase.Field.EXERCISE) || line.has(Phrase.Field.TOPIC)) {
         return;
       }
-      var bare = withoutConnectivesAtEnds(run);
+      var bare = withoutConnectivesAtEnds(stretch);
       if (bare.isEmpty() || bare.size() > 6) {
         continue;
       }
@@ -263,16 +267,16 @@ final class NameReader {
     }
   }
 
-  private static List<Line.Token> withoutConnectivesAtEnds(List<Line.Token> run) {
+  private static List<Line.Token> withoutConnectivesAtEnds(List<Line.Token> stretch) {
     int from = 0;
-    int to = run.size();
-    while (from < to && Stems.isConnective(run.get(from).text())) {
+    int to = stretch.size();
+    while (from < to && Stems.isConnective(stretch.get(from).text())) {
       from++;
     }
-    while (to > from && Stems.isConnective(run.get(to - 1).text())) {
+    while (to > from && Stems.isConnective(stretch.get(to - 1).text())) {
       to--;
     }
-    return run.subList(from, to);
+    return stretch.subList(from, to);
   }
 
   private static List<String> stems(List<Line.Token> tokens) {
@@ -296,8 +300,8 @@ final class NameReader {
             .min()
             .orElse(end);
     List.copyOf(line.claims()).stream()
-        .filter(c -> c.start() > prose && c.end() <= end && c.field() != Part.Field.NOTE)
-        .filter(c -> c.field() != Part.Field.WENT_WRONG && c.field() != Part.Field.NEXT_TIME)
+        .filter(c -> c.start() > prose && c.end() <= end && c.field() != Phrase.Field.NOTE)
+        .filter(c -> c.field() != Phrase.Field.WENT_WRONG && c.field() != Phrase.Field.NEXT_TIME)
         .forEach(line::release);
   }
 }

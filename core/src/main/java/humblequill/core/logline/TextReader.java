@@ -29,11 +29,11 @@ final class TextReader {
     }
   }
 
-  private static Part.Field field(String marker) {
+  private static Phrase.Field field(String marker) {
     return switch (marker) {
-      case "went wrong" -> Part.Field.WENT_WRONG;
-      case "next time" -> Part.Field.NEXT_TIME;
-      default -> Part.Field.NOTE;
+      case "went wrong" -> Phrase.Field.WENT_WRONG;
+      case "next time" -> Phrase.Field.NEXT_TIME;
+      default -> Phrase.Field.NOTE;
     };
   }
 }

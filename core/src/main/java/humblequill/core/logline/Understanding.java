@@ -1,6 +1,7 @@
 package humblequill.core.logline;
 
 import humblequill.core.entry.Entry;
+import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -11,14 +12,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** Turns what was struck out of a line into parts and an entry. */
+/** Turns what was struck out of a line into phrases and an entry. */
 final class Understanding {
   private final Line line;
   private final Vocabulary vocabulary;
   private final Habits.Lookup habits;
   private final LocalDate today;
-  private final List<Part> parts = new ArrayList<>();
-  private final Map<Part.Field, Object> values = new EnumMap<>(Part.Field.class);
+  private final List<Phrase> phrases = new ArrayList<>();
+  private final Map<Phrase.Field, Object> values = new EnumMap<>(Phrase.Field.class);
 
   Understanding(Line line, Vocabulary vocabulary, Habits.Lookup habits, LocalDate today) {
     this.line = line;
@@ -28,11 +29,11 @@ final class Understanding {
   }
 
   Interpretation interpretation() {
-    for (var field : Part.Field.values()) {
+    for (var field : Phrase.Field.values()) {
       var claims = line.claims(field);
-      if (field == Part.Field.NOTE
-          || field == Part.Field.WENT_WRONG
-          || field == Part.Field.NEXT_TIME) {
+      if (field == Phrase.Field.NOTE
+          || field == Phrase.Field.WENT_WRONG
+          || field == Phrase.Field.NEXT_TIME) {
         texts(field, claims);
       } else if (claims.size() > 1) {
         tooMany(field, claims);
@@ -43,12 +44,12 @@ final class Understanding {
     oneSubject();
     fillFromLastTime();
     boolean open =
-        parts.stream()
-            .anyMatch(p -> p.state() == Part.State.QUESTION || p.state() == Part.State.PROBLEM);
-    return new Interpretation(parts, open || values.isEmpty() ? Optional.empty() : entry());
+        phrases.stream()
+            .anyMatch(p -> p.state() == Phrase.State.QUESTION || p.state() == Phrase.State.PROBLEM);
+    return new Interpretation(phrases, clear(), !open && says());
   }
 
-  private void one(Part.Field field, Line.Claim claim) {
+  private void one(Phrase.Field field, Line.Claim claim) {
     switch (field) {
       case DAY -> day(claim);
       case MINUTES -> length(claim);
@@ -60,29 +61,33 @@ final class Understanding {
     }
   }
 
-  private void understood(Part.Field field, Line.Claim claim, String shown, Object value) {
+  private void understood(Phrase.Field field, Line.Claim claim, String shown, Object value) {
     understood(field, claim, shown, value, List.of());
   }
 
   private void understood(
-      Part.Field field, Line.Claim claim, String shown, Object value, List<Part.Choice> choices) {
+      Phrase.Field field,
+      Line.Claim claim,
+      String shown,
+      Object value,
+      List<Phrase.Choice> choices) {
     values.put(field, value);
-    parts.add(
-        new Part(
+    phrases.add(
+        new Phrase(
             field,
-            Part.State.UNDERSTOOD,
+            Phrase.State.UNDERSTOOD,
             shown,
             claim.start(),
             claim.end(),
             choices,
-            Part.Problem.NONE));
+            Phrase.Problem.NONE));
   }
 
-  private void problem(Part.Field field, Line.Claim claim, Part.Problem problem) {
-    parts.add(
-        new Part(
+  private void problem(Phrase.Field field, Line.Claim claim, Phrase.Problem problem) {
+    phrases.add(
+        new Phrase(
             field,
-            Part.State.PROBLEM,
+            Phrase.State.PROBLEM,
             line.written(claim.start(), claim.end()),
             claim.start(),
             claim.end(),
@@ -90,20 +95,20 @@ final class Understanding {
             problem));
   }
 
-  private void question(Part.Field field, Line.Claim claim, List<Part.Choice> choices) {
-    parts.add(
-        new Part(
+  private void question(Phrase.Field field, Line.Claim claim, List<Phrase.Choice> choices) {
+    phrases.add(
+        new Phrase(
             field,
-            Part.State.QUESTION,
+            Phrase.State.QUESTION,
             "",
             claim.start(),
             claim.end(),
             choices,
-            Part.Problem.NONE));
+            Phrase.Problem.NONE));
   }
 
-  private Part.Choice choice(Line.Claim claim, String label, String written) {
-    return new Part.Choice(
+  private Phrase.Choice choice(Line.Claim claim, String label, String written) {
+    return new Phrase.Choice(
         label,
         line.original().substring(0, claim.start())
             + written
@@ -114,13 +119,15 @@ final class Understanding {
     var all = ((DayReader.Days) claim.value()).days();
     var past = all.stream().filter(d -> !d.isAfter(today)).toList();
     if (past.size() == 1) {
-      understood(Part.Field.DAY, claim, past.get(0).toString(), past.get(0));
+      understood(Phrase.Field.DAY, claim, past.get(0).toString(), past.get(0));
     } else if (past.isEmpty()) {
       problem(
-          Part.Field.DAY, claim, all.isEmpty() ? Part.Problem.NO_SUCH_DATE : Part.Problem.AHEAD);
+          Phrase.Field.DAY,
+          claim,
+          all.isEmpty() ? Phrase.Problem.NO_SUCH_DATE : Phrase.Problem.AHEAD);
     } else {
       question(
-          Part.Field.DAY,
+          Phrase.Field.DAY,
           claim,
           past.stream().map(d -> choice(claim, d.toString(), d.toString())).toList());
     }
@@ -130,22 +137,22 @@ final class Understanding {
     var length = (FigureReader.Length) claim.value();
     double minutes = length.minutes();
     if (length.each()) {
-      if (!(values.get(Part.Field.DRAWINGS) instanceof Integer count)) {
-        problem(Part.Field.MINUTES, claim, Part.Problem.EACH_WITHOUT_COUNT);
+      if (!(values.get(Phrase.Field.DRAWINGS) instanceof Integer count)) {
+        problem(Phrase.Field.MINUTES, claim, Phrase.Problem.EACH_WITHOUT_COUNT);
         return;
       }
       minutes *= count;
     }
     bounded(
-        Part.Field.MINUTES,
+        Phrase.Field.MINUTES,
         claim,
         minutes > 0 ? Math.max(1, Math.round(minutes)) : 0,
         Entry.MAX_MINUTES);
   }
 
-  private void bounded(Part.Field field, Line.Claim claim, long value, int most) {
+  private void bounded(Phrase.Field field, Line.Claim claim, long value, int most) {
     if (value < 1 || value > most) {
-      problem(field, claim, Part.Problem.OUT_OF_RANGE);
+      problem(field, claim, Phrase.Problem.OUT_OF_RANGE);
     } else {
       understood(field, claim, Long.toString(value), (int) value);
     }
@@ -153,25 +160,25 @@ final class Understanding {
 
   private void pages(Line.Claim claim) {
     if (claim.value() instanceof PageSpan pages) {
-      understood(Part.Field.PAGES, claim, CanonicalLine.pages(pages).substring(2), pages);
+      understood(Phrase.Field.PAGES, claim, CanonicalLine.pages(pages).substring(2), pages);
     } else {
-      problem(Part.Field.PAGES, claim, Part.Problem.OUT_OF_RANGE);
+      problem(Phrase.Field.PAGES, claim, Phrase.Problem.OUT_OF_RANGE);
     }
   }
 
   @SuppressWarnings("unchecked")
-  private void word(Part.Field field, Line.Claim claim) {
+  private void word(Phrase.Field field, Line.Claim claim) {
     var words = (List<Word>) claim.value();
     if (words.isEmpty()) {
-      parts.add(
-          new Part(
+      phrases.add(
+          new Phrase(
               field,
-              Part.State.UNDERSTOOD,
+              Phrase.State.UNDERSTOOD,
               "",
               claim.start(),
               claim.end(),
               List.of(),
-              Part.Problem.NONE));
+              Phrase.Problem.NONE));
     } else if (words.size() == 1) {
       var word = words.get(0);
       understood(
@@ -185,15 +192,15 @@ final class Understanding {
     }
   }
 
-  private static Part.Field field(Word word) {
-    return Part.Field.valueOf(word.kind().name());
+  private static Phrase.Field field(Word word) {
+    return Phrase.Field.valueOf(word.kind().name());
   }
 
   private String label(Word word) {
     return CanonicalLine.title(word, vocabulary);
   }
 
-  private List<Part.Choice> otherReadings(Line.Claim claim, Word taken) {
+  private List<Phrase.Choice> otherReadings(Line.Claim claim, Word taken) {
     if (!taken.kind().isSubject()) {
       return vocabulary.names(taken.kind()).stream()
           .filter(w -> !w.key().equals(taken.key()))
@@ -211,8 +218,8 @@ final class Understanding {
         .toList();
   }
 
-  private void tooMany(Part.Field field, List<Line.Claim> claims) {
-    var choices = new ArrayList<Part.Choice>();
+  private void tooMany(Phrase.Field field, List<Line.Claim> claims) {
+    var choices = new ArrayList<Phrase.Choice>();
     for (var kept : claims) {
       var rest = new StringBuilder(line.original());
       claims.stream()
@@ -220,7 +227,7 @@ final class Understanding {
           .sorted((a, b) -> b.start() - a.start())
           .forEach(c -> rest.delete(c.start(), c.end()));
       choices.add(
-          new Part.Choice(
+          new Phrase.Choice(
               line.written(kept.start(), kept.end()),
               rest.toString()
                   .replaceAll("\\s*,(?:\\s*,)+", ",")
@@ -234,24 +241,24 @@ final class Understanding {
   private void oneSubject() {
     var subjects =
         line.claims().stream()
-            .filter(c -> c.field() == Part.Field.EXERCISE || c.field() == Part.Field.TOPIC)
+            .filter(c -> c.field() == Phrase.Field.EXERCISE || c.field() == Phrase.Field.TOPIC)
             .toList();
-    if (values.containsKey(Part.Field.EXERCISE) && values.containsKey(Part.Field.TOPIC)) {
-      parts.removeIf(p -> p.field() == Part.Field.EXERCISE || p.field() == Part.Field.TOPIC);
-      tooMany(Part.Field.EXERCISE, subjects);
+    if (values.containsKey(Phrase.Field.EXERCISE) && values.containsKey(Phrase.Field.TOPIC)) {
+      phrases.removeIf(p -> p.field() == Phrase.Field.EXERCISE || p.field() == Phrase.Field.TOPIC);
+      tooMany(Phrase.Field.EXERCISE, subjects);
     }
   }
 
-  private void texts(Part.Field field, List<Line.Claim> claims) {
+  private void texts(Phrase.Field field, List<Line.Claim> claims) {
     var text = claims.stream().map(c -> (String) c.value()).collect(Collectors.joining("\n"));
     int start = claims.isEmpty() ? -1 : claims.get(0).start();
     int end = claims.isEmpty() ? -1 : claims.get(0).end();
-    if (field == Part.Field.NOTE) {
+    if (field == Phrase.Field.NOTE) {
       for (var segment : line.segments()) {
-        for (var run : line.runs(segment[0], segment[1])) {
-          if (run.stream().anyMatch(t -> !Stems.isConnective(t.text()))) {
-            int from = run.get(0).start();
-            int to = run.get(run.size() - 1).end();
+        for (var stretch : line.stretches(segment[0], segment[1])) {
+          if (stretch.stream().anyMatch(t -> !Stems.isConnective(t.text()))) {
+            int from = stretch.get(0).start();
+            int to = stretch.get(stretch.size() - 1).end();
             text += (text.isEmpty() ? "" : ", ") + line.written(from, to);
             start = start < 0 ? from : start;
             end = end < 0 ? to : end;
@@ -261,72 +268,72 @@ final class Understanding {
     }
     if (!text.isBlank()) {
       values.put(field, text);
-      parts.add(
-          new Part(field, Part.State.UNDERSTOOD, text, start, end, List.of(), Part.Problem.NONE));
+      phrases.add(
+          new Phrase(
+              field, Phrase.State.UNDERSTOOD, text, start, end, List.of(), Phrase.Problem.NONE));
     }
   }
 
   private void fillFromLastTime() {
-    var exercise = Optional.ofNullable((String) values.get(Part.Field.EXERCISE));
-    var topic = Optional.ofNullable((String) values.get(Part.Field.TOPIC));
+    var exercise = Optional.ofNullable((String) values.get(Phrase.Field.EXERCISE));
+    var topic = Optional.ofNullable((String) values.get(Phrase.Field.TOPIC));
     var last = habits.of(exercise, topic);
     if (exercise.isPresent() || topic.isPresent()) {
-      fill(Part.Field.SOURCE, last.source(), Part.State.AS_LAST_TIME);
-      fill(Part.Field.SOURCE, last.plannedSource(), Part.State.AS_PLANNED);
-      fill(Part.Field.MEDIUM, last.medium(), Part.State.AS_LAST_TIME);
+      fill(Phrase.Field.SOURCE, last.source(), Phrase.State.AS_LAST_TIME);
+      fill(Phrase.Field.SOURCE, last.plannedSource(), Phrase.State.AS_PLANNED);
+      fill(Phrase.Field.MEDIUM, last.medium(), Phrase.State.AS_LAST_TIME);
     }
-    if (values.containsKey(Part.Field.PAGES)) {
-      fill(Part.Field.BOOK, last.book(), Part.State.AS_LAST_TIME);
+    if (values.containsKey(Phrase.Field.PAGES)) {
+      fill(Phrase.Field.BOOK, last.book(), Phrase.State.AS_LAST_TIME);
     }
   }
 
-  private void fill(Part.Field field, Optional<String> value, Part.State state) {
+  private void fill(Phrase.Field field, Optional<String> value, Phrase.State state) {
     if (value.isPresent() && !line.has(field) && !values.containsKey(field)) {
       values.put(field, value.get());
       var others =
           vocabulary.names(WordKind.valueOf(field.name())).stream()
               .filter(w -> !w.key().equals(value.get()))
-              .map(w -> new Part.Choice(w.name(), line.original().strip() + ", " + w.name()))
+              .map(w -> new Phrase.Choice(w.name(), line.original().strip() + ", " + w.name()))
               .collect(Collectors.toCollection(ArrayList::new));
       var blank = "no " + field.name().toLowerCase(java.util.Locale.ROOT);
-      others.add(new Part.Choice(blank, line.original().strip() + ", " + blank));
-      parts.add(new Part(field, state, value.get(), -1, -1, others, Part.Problem.NONE));
+      others.add(new Phrase.Choice(blank, line.original().strip() + ", " + blank));
+      phrases.add(new Phrase(field, state, value.get(), -1, -1, others, Phrase.Problem.NONE));
     }
   }
 
-  private Optional<Entry> entry() {
-    boolean says =
-        values.keySet().stream()
-            .anyMatch(
-                f ->
-                    f == Part.Field.EXERCISE
-                        || f == Part.Field.TOPIC
-                        || f == Part.Field.DRAWINGS
-                        || f == Part.Field.MINUTES
-                        || f == Part.Field.NOTE);
-    if (!says) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        new Entry(
-            (LocalDate) values.getOrDefault(Part.Field.DAY, today),
-            optional(Part.Field.TIME, LocalTime.class),
-            optional(Part.Field.EXERCISE, String.class),
-            optional(Part.Field.TOPIC, String.class),
-            optional(Part.Field.DRAWINGS, Integer.class),
-            optional(Part.Field.MINUTES, Integer.class),
-            optional(Part.Field.SOURCE, String.class),
-            optional(Part.Field.MEDIUM, String.class),
-            optional(Part.Field.RESOURCE, String.class),
-            optional(Part.Field.BOOK, String.class),
-            optional(Part.Field.PAGES, PageSpan.class),
-            optional(Part.Field.MARK, Integer.class),
-            (String) values.getOrDefault(Part.Field.WENT_WRONG, ""),
-            (String) values.getOrDefault(Part.Field.NEXT_TIME, ""),
-            (String) values.getOrDefault(Part.Field.NOTE, "")));
+  /** Whether there is something to log at all. */
+  private boolean says() {
+    return values.keySet().stream()
+        .anyMatch(
+            f ->
+                f == Phrase.Field.EXERCISE
+                    || f == Phrase.Field.TOPIC
+                    || f == Phrase.Field.DRAWINGS
+                    || f == Phrase.Field.MINUTES
+                    || f == Phrase.Field.NOTE);
   }
 
-  private <T> Optional<T> optional(Part.Field field, Class<T> type) {
+  private EntryDraft clear() {
+    var draft = new EntryDraft(value(Phrase.Field.DAY, LocalDate.class).orElse(today));
+    draft.time = value(Phrase.Field.TIME, LocalTime.class);
+    draft.exerciseId = value(Phrase.Field.EXERCISE, String.class);
+    draft.topic = value(Phrase.Field.TOPIC, String.class);
+    draft.drawings = value(Phrase.Field.DRAWINGS, Integer.class);
+    draft.minutes = value(Phrase.Field.MINUTES, Integer.class);
+    draft.source = value(Phrase.Field.SOURCE, String.class);
+    draft.medium = value(Phrase.Field.MEDIUM, String.class);
+    draft.resource = value(Phrase.Field.RESOURCE, String.class);
+    draft.book = value(Phrase.Field.BOOK, String.class);
+    draft.pages = value(Phrase.Field.PAGES, PageSpan.class);
+    draft.mark = value(Phrase.Field.MARK, Integer.class);
+    draft.wentWrong = value(Phrase.Field.WENT_WRONG, String.class).orElse("");
+    draft.nextTime = value(Phrase.Field.NEXT_TIME, String.class).orElse("");
+    draft.note = value(Phrase.Field.NOTE, String.class).orElse("");
+    return draft;
+  }
+
+  private <T> Optional<T> value(Phrase.Field field, Class<T> type) {
     return Optional.ofNullable(values.get(field)).map(type::cast);
   }
 }

@@ -3,7 +3,7 @@ package humblequill.core.logline;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -28,22 +28,6 @@ public final class Vocabulary {
     for (var word : words) {
       add(word, word.name());
       word.spellings().forEach(spelling -> add(word, spelling));
-    }
-    sort();
-  }
-
-  /**
-   * The same with words that are only known because they were written before; one that reads as a
-   * word that is there already adds nothing.
-   */
-  public Vocabulary(List<Word> words, List<Word> writtenBefore) {
-    this(words);
-    var read = new HashSet<List<String>>();
-    names.forEach(n -> read.add(n.stems));
-    for (var word : writtenBefore) {
-      if (read.add(Stems.ofName(word.name()))) {
-        add(word, word.name());
-      }
     }
     sort();
   }
@@ -124,7 +108,7 @@ public final class Vocabulary {
     if (stems.isEmpty()) {
       return List.of();
     }
-    var best = new HashMap<Word, Integer>();
+    var best = new LinkedHashMap<Word, Integer>();
     for (var name : names) {
       if (name.word.kind().isSubject()) {
         int score = score(stems, name.stems);

@@ -29,11 +29,6 @@ public record Word(
     return new Word(kind, name, name, List.of(spellings), 0, 50);
   }
 
-  /** A name that was written before: it is meant where nothing better is. */
-  public static Word writtenBefore(WordKind kind, String name) {
-    return new Word(kind, name, name, List.of(), 0, 99);
-  }
-
   /** An exercise of a week, near or far. */
   public static Word exercise(
       String id, String title, List<String> alsoCalled, int week, int rank) {

@@ -1,9 +1,9 @@
 package humblequill.core.plan;
 
+import humblequill.core.entry.Poses;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -28,28 +28,13 @@ public record Appointment(
     Optional<LocalDate> to,
     LocalTime start,
     int minutes,
-    List<Poses> poses) {
+    Poses poses) {
   private static final int SHORTEST = 5;
   private static final int LONGEST = 720;
-
-  /**
-   * Poses of one length.
-   *
-   * @param count 1 or more
-   * @param secondsEach 1 or more
-   */
-  public record Poses(int count, int secondsEach) {
-    public Poses {
-      if (count < 1 || secondsEach < 1) {
-        throw new IllegalArgumentException("poses need a count and a length of 1 or more");
-      }
-    }
-  }
 
   public Appointment {
     Objects.requireNonNull(from, "from");
     Objects.requireNonNull(start, "start");
-    poses = List.copyOf(poses);
     if (minutes < SHORTEST || minutes > LONGEST) {
       throw new IllegalArgumentException(
           "minutes must be " + SHORTEST + " to " + LONGEST + ", was " + minutes);
@@ -62,7 +47,7 @@ public record Appointment(
 
   /** The same without poses. */
   Appointment withoutPoses() {
-    return new Appointment(id, title, weekday, from, to, start, minutes, List.of());
+    return new Appointment(id, title, weekday, from, to, start, minutes, Poses.NONE);
   }
 
   /** Whether it takes place on a date. */

@@ -126,7 +126,7 @@ public record Appointments(List<Appointment> all) {
   Map<String, Integer> satisfiedOn(LocalDate date, List<Work> works, Map<String, Integer> left) {
     var satisfied = new HashMap<String, Integer>();
     for (var appointment : on(date)) {
-      for (var poses : appointment.poses()) {
+      for (var poses : appointment.poses().rows()) {
         int unused = poses.count();
         for (var work : works) {
           int open = left.getOrDefault(work.id(), 0) - satisfied.getOrDefault(work.id(), 0);

@@ -1,5 +1,6 @@
 package humblequill.core.plan;
 
+import humblequill.core.entry.Done;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,7 +17,7 @@ import java.util.TreeSet;
  * still while the learner draws; what is drawn beyond them today is taken off the days to come.
  *
  * @param works the week's exercises with their full quantities
- * @param done units done, by exercise and date; dates outside the week count for it too
+ * @param done what was done of the exercises; dates outside the week count for it too
  * @param days the week's days, in order
  * @param nextDays days after the week, for the remedy of more days
  * @param today the open practice day
@@ -24,7 +25,7 @@ import java.util.TreeSet;
  */
 public record OpenWeek(
     List<Work> works,
-    Map<String, Map<LocalDate, Integer>> done,
+    Done done,
     List<DayRoom> days,
     List<DayRoom> nextDays,
     LocalDate today,
@@ -33,7 +34,7 @@ public record OpenWeek(
   /** A week without appointments. */
   public OpenWeek(
       List<Work> works,
-      Map<String, Map<LocalDate, Integer>> done,
+      Done done,
       List<DayRoom> days,
       List<DayRoom> nextDays,
       LocalDate today,
@@ -116,18 +117,18 @@ public record OpenWeek(
         .map(
             w ->
                 w.withQuantity(
-                    Math.max(0, w.quantity() - doneBefore(w.id(), today) - reservedOf(w.id()))))
+                    Math.max(0, w.quantity() - done.before(w.id(), today) - reservedOf(w.id()))))
         .toList();
   }
 
   /** Whether all work of the week was done before today. */
   boolean wasDone() {
-    return works.stream().allMatch(w -> doneBefore(w.id(), today) >= w.quantity());
+    return works.stream().allMatch(w -> done.before(w.id(), today) >= w.quantity());
   }
 
   /** Whether all work of the week is done, with what today brought. */
   public boolean isDone() {
-    return works.stream().allMatch(w -> doneBefore(w.id(), today.plusDays(1)) >= w.quantity());
+    return works.stream().allMatch(w -> done.before(w.id(), today.plusDays(1)) >= w.quantity());
   }
 
   /** Days before today that had a share in the first plan and on which nothing of it was done. */
@@ -172,10 +173,7 @@ public record OpenWeek(
               return plan.withAppointed(
                   works.stream()
                       .filter(w -> here.containsKey(w.id()))
-                      .map(
-                          w ->
-                              new Share(
-                                  w.id(), here.get(w.id()), here.get(w.id()) * w.secondsEach()))
+                      .map(w -> Share.of(w.id(), here.get(w.id()), w.secondsEach()))
                       .toList());
             })
         .toList();
@@ -206,7 +204,7 @@ public record OpenWeek(
               .mapToInt(day -> day.countOf(work.id()))
               .sum();
       if (was != now && now > 0) {
-        respreads.add(new Respread(work.id(), was, now, due - doneBefore(work.id(), today)));
+        respreads.add(new Respread(work.id(), was, now, due - done.before(work.id(), today)));
       }
     }
     return respreads;
@@ -222,15 +220,8 @@ public record OpenWeek(
     return left.withQuantity(Math.max(0, left.quantity() - taken));
   }
 
-  private int doneBefore(String exerciseId, LocalDate date) {
-    return done.getOrDefault(exerciseId, Map.of()).entrySet().stream()
-        .filter(e -> e.getKey().isBefore(date))
-        .mapToInt(Map.Entry::getValue)
-        .sum();
-  }
-
   /** Units of an exercise done on a date. */
   public int doneOn(String exerciseId, LocalDate date) {
-    return done.getOrDefault(exerciseId, Map.of()).getOrDefault(date, 0);
+    return done.on(exerciseId, date);
   }
 }

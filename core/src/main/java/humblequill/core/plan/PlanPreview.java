@@ -1,11 +1,12 @@
 package humblequill.core.plan;
 
 import humblequill.core.course.Exercise;
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
-import humblequill.core.course.PlanChangeException;
+import humblequill.core.entry.Done;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
+import humblequill.core.placement.PlanChangeException;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -36,14 +37,10 @@ public record PlanPreview(
    *
    * @param changes in the order they would be made; none shows the plan as it is
    * @param weekKey the week whose days are shown
-   * @param done units done, by exercise and date
+   * @param done what was done of the exercises
    */
   public static PlanPreview of(
-      Placement before,
-      List<PlanChange> changes,
-      String weekKey,
-      Map<String, Map<LocalDate, Integer>> done,
-      PlanTime time) {
+      Placement before, List<PlanChange> changes, String weekKey, Done done, PlanTime time) {
     var after = before;
     try {
       for (var change : changes) {
@@ -63,7 +60,7 @@ public record PlanPreview(
       Placement before,
       Placement after,
       String weekKey,
-      Map<String, Map<LocalDate, Integer>> done,
+      Done done,
       PlanTime time,
       Optional<String> refused) {
     var was = quantities(before);

@@ -1,7 +1,7 @@
 package humblequill.core.plan;
 
-import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.Placement;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
 import humblequill.core.topic.Topic;
 import humblequill.core.topic.TopicGraph;
 import java.time.LocalDate;
@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** Tells what a week needs that was never touched. Common practice, no published source. */
 public final class Prerequisites {
@@ -21,20 +21,21 @@ public final class Prerequisites {
    *
    * @param weekKey the week that needs it
    * @param topic its topic that needs it
-   * @param need the topic with 0 minutes so far
+   * @param need the topic of which nothing was drawn so far
    */
   public record Untouched(String weekKey, String topic, String need) {}
 
   /**
-   * Needs of weeks from today on that have no minutes and do not come up in the plan before them.
+   * Needs of weeks from today on that were never touched and do not come up in the plan before
+   * them.
    *
-   * @param minutesByTopic minutes so far, by the topic's name in the graph
+   * @param touched whether anything was drawn of a topic, by its name in the graph
    * @param weeksAhead how many weeks from the current one on
    */
   public static List<Untouched> untouched(
       Placement plan,
       TopicGraph graph,
-      Map<String, Integer> minutesByTopic,
+      Predicate<String> touched,
       LocalDate today,
       int weeksAhead) {
     var untouched = new ArrayList<Untouched>();
@@ -52,9 +53,7 @@ public final class Prerequisites {
       var named = new HashSet<String>();
       for (var topic : topics) {
         for (var need : graph.find(topic).map(Topic::needs).orElse(List.of())) {
-          if (!covered.contains(need)
-              && minutesByTopic.getOrDefault(need, 0) == 0
-              && named.add(need)) {
+          if (!covered.contains(need) && !touched.test(need) && named.add(need)) {
             untouched.add(new Untouched(week.key(), topic, need));
           }
         }

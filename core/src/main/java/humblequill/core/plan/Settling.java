@@ -1,16 +1,14 @@
 package humblequill.core.plan;
 
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
+import humblequill.core.entry.Done;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
@@ -27,10 +25,7 @@ public final class Settling {
    * @param time its today is the first day that is not over
    */
   public static List<PlanChange> due(
-      Placement placement,
-      Map<String, Map<LocalDate, Integer>> done,
-      PlanTime time,
-      LocalDate from) {
+      Placement placement, Done done, PlanTime time, LocalDate from) {
     var changes = new ArrayList<PlanChange>();
     var plan = placement;
     for (var day = from; day.isBefore(time.today()); day = day.plusDays(1)) {
@@ -46,14 +41,6 @@ public final class Settling {
     return joined(changes);
   }
 
-  /** The dates that a change closed because they were missed; none for other changes. */
-  public static Set<LocalDate> missedDays(PlanChange change) {
-    if (change instanceof PlanChange.Slide slide) {
-      return slide.dates();
-    }
-    return change instanceof PlanChange.LetGo letGo ? letGo.dates() : Set.of();
-  }
-
   /**
    * What is left of settled changes now that more is known to be done: each for those of its days
    * that are missed still.
@@ -62,17 +49,14 @@ public final class Settling {
    * @param without the plan without them
    */
   public static List<PlanChange> anew(
-      List<PlanChange> settled,
-      Placement without,
-      Map<String, Map<LocalDate, Integer>> done,
-      PlanTime time) {
+      List<PlanChange> settled, Placement without, Done done, PlanTime time) {
     var changes = new ArrayList<PlanChange>();
     for (var change : settled) {
-      var policy = change instanceof PlanChange.Slide ? MissedWork.SLIDE : MissedWork.LET_GO;
+      var policy = change.settles().orElse(MissedWork.SPREAD);
       for (var key : change.touches()) {
         var open = WeekPlans.open(without.week(key).orElseThrow(), done, time);
         var missed = new TreeSet<>(open.missedDays());
-        missed.retainAll(missedDays(change));
+        missed.retainAll(change.missedDays());
         PlanPreview.forMissed(policy, key, open, missed).ifPresent(changes::add);
       }
     }
@@ -81,35 +65,23 @@ public final class Settling {
 
   /** Changes of the same kind to the same week as one, so that the history stays readable. */
   private static List<PlanChange> joined(List<PlanChange> changes) {
-    var byWeek = new LinkedHashMap<String, PlanChange>();
+    var joined = new ArrayList<PlanChange>();
     for (var change : changes) {
-      byWeek.merge(change.getClass().getSimpleName() + change.touches(), change, Settling::joined);
+      int like = 0;
+      while (like < joined.size() && !joined.get(like).isLike(change)) {
+        like++;
+      }
+      if (like < joined.size()) {
+        joined.set(like, joined.get(like).joinedWith(change));
+      } else {
+        joined.add(change);
+      }
     }
-    return List.copyOf(byWeek.values());
-  }
-
-  private static PlanChange joined(PlanChange a, PlanChange b) {
-    if (a instanceof PlanChange.Slide first && b instanceof PlanChange.Slide second) {
-      var dates = new TreeSet<>(first.dates());
-      dates.addAll(second.dates());
-      return new PlanChange.Slide(first.week(), dates);
-    }
-    if (a instanceof PlanChange.LetGo first && b instanceof PlanChange.LetGo second) {
-      var dates = new TreeSet<>(first.dates());
-      dates.addAll(second.dates());
-      var units = new TreeMap<>(first.units());
-      second.units().forEach((id, count) -> units.merge(id, count, Integer::sum));
-      return new PlanChange.LetGo(first.week(), dates, units);
-    }
-    return b;
+    return joined;
   }
 
   private static List<PlanChange> after(
-      LocalDate day,
-      PlacedWeek week,
-      MissedWork policy,
-      Map<String, Map<LocalDate, Integer>> done,
-      PlanTime next) {
+      LocalDate day, PlacedWeek week, MissedWork policy, Done done, PlanTime next) {
     var open = WeekPlans.open(week, done, next);
     int longest = PlacedWeek.MAX_DAYS;
     var changes = new ArrayList<PlanChange>();

@@ -1,6 +1,6 @@
 package humblequill.core.plan;
 
-import humblequill.core.course.Placement;
+import humblequill.core.placement.Placement;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -8,17 +8,17 @@ import java.util.List;
  * How several courses part the minutes of a day: by weight, among those that have work on it.
  * Common practice, no published source.
  *
- * @param parts all that is followed
+ * @param followers all that is followed
  */
-public record SharedRoom(List<Part> parts) {
+public record SharedRoom(List<Follower> followers) {
   /**
    * A course that takes part.
    *
    * @param placement as it stands
    * @param weight its weight against the others, 1 or more
    */
-  public record Part(Placement placement, int weight) {
-    public Part {
+  public record Follower(Placement placement, int weight) {
+    public Follower {
       if (weight < 1) {
         throw new IllegalArgumentException("weight must be 1 or more, was " + weight);
       }
@@ -33,13 +33,16 @@ public record SharedRoom(List<Part> parts) {
   }
 
   public SharedRoom {
-    parts = List.copyOf(parts);
+    followers = List.copyOf(followers);
   }
 
   /** The part of a date's room that one of the courses gets, above 0 and at most 1. */
-  public double shareOf(Part part, LocalDate date) {
+  public double shareOf(Follower follower, LocalDate date) {
     int others =
-        parts.stream().filter(p -> p != part && p.hasWork(date)).mapToInt(Part::weight).sum();
-    return (double) part.weight() / (part.weight() + others);
+        followers.stream()
+            .filter(p -> p != follower && p.hasWork(date))
+            .mapToInt(Follower::weight)
+            .sum();
+    return (double) follower.weight() / (follower.weight() + others);
   }
 }

@@ -1,6 +1,7 @@
 package humblequill.core.plan;
 
-import humblequill.core.course.PlacedWeek;
+import humblequill.core.entry.Done;
+import humblequill.core.placement.PlacedWeek;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -16,10 +17,9 @@ public final class WeekPlans {
   /**
    * A week with its rooms and what was done of it.
    *
-   * @param done units done, by exercise and date
+   * @param done what was done of the exercises
    */
-  public static OpenWeek open(
-      PlacedWeek week, Map<String, Map<LocalDate, Integer>> done, PlanTime time) {
+  public static OpenWeek open(PlacedWeek week, Done done, PlanTime time) {
     var works = week.week().exercises().stream().map(Work::of).toList();
     return new OpenWeek(
         works,
@@ -49,14 +49,10 @@ public final class WeekPlans {
 
   /** What appointments from today on will satisfy of what is left. */
   private static Map<LocalDate, Map<String, Integer>> reserved(
-      PlacedWeek week, List<Work> works, Map<String, Map<LocalDate, Integer>> done, PlanTime time) {
+      PlacedWeek week, List<Work> works, Done done, PlanTime time) {
     var left = new HashMap<String, Integer>();
     for (var work : works) {
-      int before =
-          done.getOrDefault(work.id(), Map.of()).entrySet().stream()
-              .filter(e -> e.getKey().isBefore(time.today()))
-              .mapToInt(Map.Entry::getValue)
-              .sum();
+      int before = done.before(work.id(), time.today());
       left.put(work.id(), Math.max(0, work.quantity() - before));
     }
     var reserved = new HashMap<LocalDate, Map<String, Integer>>();

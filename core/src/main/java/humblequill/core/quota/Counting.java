@@ -1,11 +1,12 @@
 package humblequill.core.quota;
 
-import java.time.LocalDate;
+import humblequill.core.entry.Drawn;
+import java.util.Collection;
 import java.util.Optional;
-import java.util.Set;
 
 /**
- * What counts towards a quota. A field that is empty lets everything through.
+ * What counts towards a quota. What is empty lets everything through. Names are the learner's
+ * present ones, as in {@link Drawn}.
  *
  * @param unit what is counted
  * @param topic by name; an entry on an exercise has the exercise's topics
@@ -30,23 +31,6 @@ public record Counting(
     PROMPTS
   }
 
-  /**
-   * What an entry says about itself.
-   *
-   * @param topics its topic, or the topics of its exercise
-   * @param pages pages it fills; 0 when it names none
-   */
-  public record Drawn(
-      LocalDate day,
-      Set<String> topics,
-      Optional<String> exercise,
-      Optional<String> medium,
-      Optional<String> source,
-      Optional<String> book,
-      int drawings,
-      int minutes,
-      int pages) {}
-
   /** Everything of a unit. */
   public static Counting all(Unit unit) {
     return new Counting(
@@ -60,15 +44,19 @@ public record Counting(
 
   /** Whether an entry is of the kind that counts. */
   public boolean matches(Drawn drawn) {
-    return topic.map(t -> drawn.topics().stream().anyMatch(t::equalsIgnoreCase)).orElse(true)
-        && same(medium, drawn.medium())
-        && same(source, drawn.source())
-        && same(book, drawn.book())
-        && same(exercise, drawn.exercise());
+    return asksFor(topic, drawn.topics())
+        && asksFor(medium, drawn.medium())
+        && asksFor(source, drawn.source())
+        && asksFor(book, drawn.book())
+        && asksFor(exercise, drawn.exercise());
   }
 
-  private static boolean same(Optional<String> wanted, Optional<String> found) {
-    return wanted.isEmpty() || found.isPresent() && wanted.get().equalsIgnoreCase(found.get());
+  private static boolean asksFor(Optional<String> wanted, Optional<String> found) {
+    return wanted.isEmpty() || wanted.equals(found);
+  }
+
+  private static boolean asksFor(Optional<String> wanted, Collection<String> found) {
+    return wanted.isEmpty() || found.contains(wanted.get());
   }
 
   /** Units that an entry brings; 0 when it does not match. */
@@ -77,19 +65,20 @@ public record Counting(
       return 0;
     }
     return switch (unit) {
-      case DRAWINGS -> drawn.drawings();
+      case DRAWINGS -> drawn.drawings().orElse(0);
       case PAGES -> drawn.pages();
-      case MINUTES -> drawn.minutes();
+      case MINUTES -> drawn.minutes().minutes();
       case PROMPTS -> 0;
     };
   }
 
   /** Whether work of an exercise of a course counts as well, so that one drawing serves both. */
-  public boolean servedBy(String exerciseId, Set<String> topics, Optional<String> itsSource) {
+  public boolean servedBy(
+      String exerciseId, Collection<String> topics, Optional<String> itsSource) {
     boolean kept = medium.isEmpty() && book.isEmpty() && unit != Unit.PAGES && unit != Unit.PROMPTS;
     return kept
-        && exercise.map(exerciseId::equals).orElse(true)
-        && topic.map(t -> topics.stream().anyMatch(t::equalsIgnoreCase)).orElse(true)
-        && same(source, itsSource);
+        && asksFor(exercise, Optional.of(exerciseId))
+        && asksFor(topic, topics)
+        && asksFor(source, itsSource);
   }
 }

@@ -13,6 +13,7 @@ import java.util.function.Predicate;
  * is computed exactly, not simulated.
  *
  * @param verdict in one word
+ * @param basis what it rests on
  * @param inTime probability to reach the count on the last day or before
  * @param plan units of a drawing day by the plan: the whole ones that are needed, but no more than
  *     its time holds
@@ -28,6 +29,7 @@ import java.util.function.Predicate;
  */
 public record Forecast(
     Verdict verdict,
+    Basis basis,
     double inTime,
     double plan,
     int ownDays,
@@ -59,6 +61,25 @@ public record Forecast(
     OUT_OF_REACH
   }
 
+  /** What a forecast rests on. */
+  public enum Basis {
+    /** The plan alone, whose time holds what is needed. */
+    PLAN,
+    /** The plan alone, whose time does not hold what is needed. */
+    SHORT_PLAN,
+    /** Few own days, and the plan. */
+    OWN_DAYS_AND_PLAN,
+    /** Own days alone. */
+    OWN_DAYS;
+
+    static Basis of(int ownDays, boolean planFallsShort) {
+      if (ownDays == 0) {
+        return planFallsShort ? SHORT_PLAN : PLAN;
+      }
+      return ownDays < ENOUGH ? OWN_DAYS_AND_PLAN : OWN_DAYS;
+    }
+  }
+
   /**
    * What is reached by the end of a date.
    *
@@ -87,7 +108,7 @@ public record Forecast(
       boolean goesOn,
       double holds) {
     var own = new ArrayList<>(earlier);
-    own.addAll(progress.daily().values());
+    own.addAll(progress.before().daily().byDay().values());
     var begin = progress.from().isAfter(today) ? progress.from() : today;
     var next = progress.doneToday() > 0 ? begin.plusDays(1) : begin;
     var dates = dates(next, drawingDay);
@@ -102,6 +123,7 @@ public record Forecast(
     int met = (int) own.stream().filter(n -> n >= needed).count();
     return new Forecast(
         verdict(progress, inTime),
+        Basis.of(own.size(), holds < (double) left / Math.max(1, days)),
         inTime,
         plan,
         own.size(),
@@ -129,7 +151,7 @@ public record Forecast(
   }
 
   private static Verdict verdict(Progress progress, double inTime) {
-    if (inTime >= LIKELY && progress.done() > progress.planned()) {
+    if (inTime >= LIKELY && progress.done() > progress.before().planned()) {
       return Verdict.AHEAD;
     } else if (inTime >= EVEN) {
       return Verdict.ON_PACE;

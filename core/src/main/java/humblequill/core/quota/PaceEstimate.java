@@ -14,6 +14,14 @@ import java.util.List;
 public record PaceEstimate(int secondsEach, int entries, int ownSeconds) {
   private static final int WEIGHT = 5;
 
+  private static final int FEW = 20;
+  private static final int MINUTE = 60;
+
+  /** A minute takes a minute. */
+  public static PaceEstimate ofMinutes() {
+    return new PaceEstimate(MINUTE, 0, 0);
+  }
+
   /**
    * The estimate.
    *
@@ -28,6 +36,11 @@ public record PaceEstimate(int secondsEach, int entries, int ownSeconds) {
     double median = median(own);
     double estimate = (n * median + (double) WEIGHT * expectedSeconds) / (n + WEIGHT);
     return new PaceEstimate((int) Math.max(1, Math.round(estimate)), n, (int) Math.round(median));
+  }
+
+  /** Whether what is expected still makes a fifth of the estimate or more, beside own entries. */
+  public boolean leansOnExpected() {
+    return entries > 0 && entries < FEW;
   }
 
   static double median(List<Integer> values) {

@@ -1,8 +1,10 @@
 package humblequill.core.quota;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
 
-/** What is promised. Each kind checks its own numbers. */
+/** What is promised. Each kind checks its own numbers and knows what it asks for and until when. */
 public sealed interface Promise {
   /** The largest count of any promise. */
   int MAX_COUNT = 10_000;
@@ -10,8 +12,35 @@ public sealed interface Promise {
   /** The longest promise, in days. */
   int MAX_DAYS = 1100;
 
+  /** Days of a week of a promise. */
+  int WEEK = 7;
+
   /** The first day. */
   LocalDate start();
+
+  /** Whether it asks week by week, each week beginning on its first day's weekday. */
+  boolean weekly();
+
+  /** The last day; {@link LocalDate#MAX} without an end. */
+  LocalDate end(DrawingDays days);
+
+  /**
+   * Units it asks for: all of them, or those of the week that follows some weeks.
+   *
+   * @param weeks units of each week that is over, in order; none for promises that are not weekly
+   */
+  int asked(List<Integer> weeks);
+
+  /**
+   * The number of the drawing day that is due, of a promise that counts its days.
+   *
+   * @param unitsBefore units before today
+   * @param daysBefore drawing days before today
+   * @param missedCount whether missed days count as well, because they were let go
+   */
+  default Optional<Integer> number(int unitsBefore, int daysBefore, boolean missedCount) {
+    return Optional.empty();
+  }
 
   /**
    * So many by a date.
@@ -23,6 +52,21 @@ public sealed interface Promise {
     public Sprint {
       check("count", count, MAX_COUNT);
       checkDates(start, due);
+    }
+
+    @Override
+    public boolean weekly() {
+      return false;
+    }
+
+    @Override
+    public LocalDate end(DrawingDays days) {
+      return due;
+    }
+
+    @Override
+    public int asked(List<Integer> weeks) {
+      return count;
     }
   }
 
@@ -38,6 +82,26 @@ public sealed interface Promise {
       check("each", each, MAX_COUNT);
       check("count", (int) Math.min(Integer.MAX_VALUE, (long) days * each), MAX_COUNT * 10);
     }
+
+    @Override
+    public boolean weekly() {
+      return false;
+    }
+
+    @Override
+    public LocalDate end(DrawingDays drawingDays) {
+      return drawingDays.nth(start, days);
+    }
+
+    @Override
+    public int asked(List<Integer> weeks) {
+      return days * each;
+    }
+
+    @Override
+    public Optional<Integer> number(int unitsBefore, int daysBefore, boolean missedCount) {
+      return Optional.of(Math.min(days, 1 + (missedCount ? daysBefore : unitsBefore / each)));
+    }
   }
 
   /**
@@ -50,10 +114,27 @@ public sealed interface Promise {
       check("pick", pick, MAX_COUNT);
       checkDates(start, due);
     }
+
+    @Override
+    public boolean weekly() {
+      return false;
+    }
+
+    @Override
+    public LocalDate end(DrawingDays days) {
+      return due;
+    }
+
+    @Override
+    public int asked(List<Integer> weeks) {
+      return pick;
+    }
   }
 
   /**
-   * So many a week, growing.
+   * So many a week, growing: a week that meets its target raises it by a step, a missed week holds
+   * it, a second missed week in a row steps back, though never below the first target. Common
+   * practice, no published source.
    *
    * @param first target of the first week
    * @param step by how much a met week raises it
@@ -63,7 +144,33 @@ public sealed interface Promise {
     public Ramp {
       check("first", first, MAX_COUNT);
       check("step", step, MAX_COUNT);
-      check("weeks", weeks, MAX_DAYS / 7);
+      check("weeks", weeks, MAX_DAYS / WEEK);
+    }
+
+    @Override
+    public boolean weekly() {
+      return true;
+    }
+
+    @Override
+    public LocalDate end(DrawingDays days) {
+      return start.plusDays((long) WEEK * weeks - 1);
+    }
+
+    @Override
+    public int asked(List<Integer> done) {
+      int target = first;
+      int missed = 0;
+      for (int units : done) {
+        if (units >= target) {
+          target += step;
+          missed = 0;
+        } else if (++missed == 2) {
+          target = Math.max(first, target - step);
+          missed = 0;
+        }
+      }
+      return target;
     }
   }
 
@@ -71,6 +178,21 @@ public sealed interface Promise {
   record Standing(int perWeek, LocalDate start) implements Promise {
     public Standing {
       check("perWeek", perWeek, MAX_COUNT);
+    }
+
+    @Override
+    public boolean weekly() {
+      return true;
+    }
+
+    @Override
+    public LocalDate end(DrawingDays days) {
+      return LocalDate.MAX;
+    }
+
+    @Override
+    public int asked(List<Integer> weeks) {
+      return perWeek;
     }
   }
 

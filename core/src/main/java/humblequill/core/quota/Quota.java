@@ -1,6 +1,6 @@
 package humblequill.core.quota;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.placement.MissedWork;
 import java.time.DayOfWeek;
 import java.util.Set;
 
@@ -13,6 +13,8 @@ import java.util.Set;
  * @param rest weekdays without it, besides the learner's own rest days
  * @param policy what becomes of missed days
  * @param rules what the learner wants to keep to
+ * @param secondsEach what one unit is expected to take, 1 or more
+ * @param time the minutes set apart for it
  */
 public record Quota(
     String title,
@@ -20,19 +22,9 @@ public record Quota(
     Counting counting,
     Set<DayOfWeek> rest,
     MissedWork policy,
-    Set<Rule> rules) {
-  /** Rules to keep; asked about, never enforced. */
-  public enum Rule {
-    /** Pen only. */
-    PEN_ONLY,
-    /** Nothing is erased. */
-    NO_ERASER,
-    /** From life only. */
-    FROM_LIFE,
-    /** Every page is finished. */
-    FINISH_EVERY_PAGE
-  }
-
+    Set<Rule> rules,
+    int secondsEach,
+    PromiseTime time) {
   public Quota {
     rest = Set.copyOf(rest);
     rules = Set.copyOf(rules);
@@ -42,5 +34,19 @@ public record Quota(
     if (rest.size() == DayOfWeek.values().length) {
       throw new BrokenPromiseException("rest", rest, "leaves no weekday to draw on");
     }
+    if (secondsEach < 1) {
+      throw new BrokenPromiseException(
+          "secondsEach", secondsEach, "must be 1 or more, was " + secondsEach);
+    }
+    boolean ofPrompts = promise instanceof Promise.PromptList;
+    if (ofPrompts != (counting.unit() == Counting.Unit.PROMPTS)) {
+      throw new BrokenPromiseException(
+          "unit", counting.unit(), "is PROMPTS for a list of prompts, and for nothing else");
+    }
+  }
+
+  /** Its drawing days among the learner's. */
+  public DrawingDays drawingDays(DrawingDays learners) {
+    return learners.without(rest);
   }
 }

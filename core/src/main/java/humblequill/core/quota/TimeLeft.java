@@ -24,6 +24,13 @@ public record TimeLeft(int available, int promised, int forCourse) {
     }
   }
 
+  /**
+   * Whether a promise that takes so many minutes of a day asks for more than others leave of it.
+   */
+  public boolean isOver(int minutesADay) {
+    return promised > 0 && promised + minutesADay > available;
+  }
+
   /** The means of some days, in whole minutes; all 0 without a day. */
   public static TimeLeft of(List<Day> days) {
     return new TimeLeft(

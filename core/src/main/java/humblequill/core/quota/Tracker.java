@@ -1,35 +1,26 @@
 package humblequill.core.quota;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.entry.Tally;
+import humblequill.core.placement.MissedWork;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
-import java.util.function.Predicate;
 
 /**
- * Follows a quota through its days. A day is a drawing day when the learner has minutes on it and
- * the quota does not rest; units drawn on other days count all the same.
+ * Follows a quota through its days. Units drawn on days that are no drawing days of it count all
+ * the same.
  */
 public final class Tracker {
-  private static final int WEEK = 7;
-
   private final Quota quota;
-  private final Map<LocalDate, Integer> counts;
-  private final Predicate<LocalDate> drawingDay;
+  private final Tally counts;
+  private final DrawingDays drawingDays;
   private final LocalDate today;
 
-  private Tracker(
-      Quota quota,
-      Map<LocalDate, Integer> counts,
-      Predicate<LocalDate> hasMinutes,
-      LocalDate today) {
+  private Tracker(Quota quota, Tally counts, DrawingDays learners, LocalDate today) {
     this.quota = quota;
     this.counts = counts;
-    this.drawingDay = date -> hasMinutes.test(date) && !quota.rest().contains(date.getDayOfWeek());
+    this.drawingDays = quota.drawingDays(learners);
     this.today = today;
   }
 
@@ -37,152 +28,94 @@ public final class Tracker {
    * How a quota stands.
    *
    * @param counts units that count, by practice day
-   * @param hasMinutes whether the learner has minutes on a date
+   * @param learners the learner's drawing days
    * @param today the open practice day
    */
   public static Progress progress(
-      Quota quota,
-      Map<LocalDate, Integer> counts,
-      Predicate<LocalDate> hasMinutes,
-      LocalDate today) {
-    return new Tracker(quota, counts, hasMinutes, today).progress();
+      Quota quota, Tally counts, DrawingDays learners, LocalDate today) {
+    var tracker = new Tracker(quota, counts, learners, today);
+    return quota.promise().weekly() ? tracker.weekly() : tracker.dated();
   }
 
-  private Progress progress() {
+  private Progress dated() {
     var promise = quota.promise();
-    if (promise instanceof Promise.Sprint p) {
-      return dated(p.start(), p.due(), p.count(), quota.policy(), List.of(), false);
-    } else if (promise instanceof Promise.PromptList p) {
-      return dated(p.start(), p.due(), p.pick(), quota.policy(), List.of(), false);
-    } else if (promise instanceof Promise.DailyRun p) {
-      return run(p);
-    } else if (promise instanceof Promise.Ramp p) {
-      return weekly(p.start(), p.start().plusDays((long) WEEK * p.weeks() - 1));
-    }
-    return weekly(promise.start(), LocalDate.MAX);
-  }
-
-  private Progress run(Promise.DailyRun p) {
-    var due = nthDrawingDay(p.start(), p.days());
-    var progress = dated(p.start(), due, p.days() * p.each(), quota.policy(), List.of(), false);
-    int before = progress.total() - progress.doneToday();
-    int page =
-        quota.policy() == MissedWork.LET_GO ? progress.pastDays() + 1 : before / p.each() + 1;
-    return progress.onPage(Math.min(p.days(), page));
+    var end = promise.end(drawingDays);
+    return span(promise.start(), end, promise.asked(List.of()), quota.policy(), List.of());
   }
 
   /** The week that counts now, with its target by what became of the weeks before. */
-  private Progress weekly(LocalDate start, LocalDate end) {
+  private Progress weekly() {
+    var end = quota.promise().end(drawingDays);
     var weeks = new ArrayList<Progress.Week>();
-    var from = start;
-    while (from.plusDays(WEEK).compareTo(today) <= 0 && from.plusDays(WEEK).compareTo(end) <= 0) {
-      weeks.add(
-          new Progress.Week(
-              from, target(weeks), Progress.sum(counts, from, from.plusDays(WEEK - 1))));
-      from = from.plusDays(WEEK);
+    var from = quota.promise().start();
+    while (!from.plusDays(Promise.WEEK).isAfter(today)
+        && !from.plusDays(Promise.WEEK).isAfter(end)) {
+      var to = from.plusDays(Promise.WEEK - 1L);
+      weeks.add(new Progress.Week(from, target(weeks), counts.between(from, to)));
+      from = from.plusDays(Promise.WEEK);
     }
-    return dated(from, from.plusDays(WEEK - 1), target(weeks), MissedWork.SPREAD, weeks, true);
+    var to = from.plusDays(Promise.WEEK - 1L);
+    return span(from, to, target(weeks), MissedWork.SPREAD, weeks);
   }
 
   private int target(List<Progress.Week> weeks) {
-    return quota.promise() instanceof Promise.Ramp ramp
-        ? Ramps.target(ramp, weeks.stream().map(Progress.Week::done).toList())
-        : ((Promise.Standing) quota.promise()).perWeek();
+    return quota.promise().asked(weeks.stream().map(Progress.Week::done).toList());
   }
 
-  private Progress dated(
-      LocalDate from,
-      LocalDate firstDue,
-      int count,
-      MissedWork policy,
-      List<Progress.Week> weeks,
-      boolean weekly) {
-    int days = drawingDays(from, firstDue);
+  private Progress span(
+      LocalDate from, LocalDate firstDue, int count, MissedWork policy, List<Progress.Week> weeks) {
+    int days = drawingDays.count(from, firstDue);
     var daily = new TreeMap<LocalDate, Integer>();
     var due = firstDue;
     int asked = count;
     int missed = 0;
+    int past = 0;
     for (var day = from; day.isBefore(today) && !day.isAfter(due); day = day.plusDays(1)) {
-      int drawn = counts.getOrDefault(day, 0);
-      if (drawingDay.test(day) || drawn > 0) {
+      int drawn = counts.on(day);
+      boolean planned = drawingDays.test(day);
+      past += planned ? 1 : 0;
+      if (planned || drawn > 0) {
         daily.put(day, drawn);
       }
-      if (drawingDay.test(day) && drawn == 0) {
+      if (planned && drawn == 0) {
         missed++;
         if (policy == MissedWork.SLIDE) {
-          due = nextDrawingDay(due);
+          due = drawingDays.next(due);
         } else if (policy == MissedWork.LET_GO) {
-          asked -= share(count, days, missedShareIndex(from, day));
+          asked -= share(count, days, drawingDays.count(from, day) - 1);
         }
       }
     }
     asked = Math.max(0, asked);
-    int done = Progress.sum(counts, from, due);
-    int doneToday = today.isAfter(due) ? 0 : counts.getOrDefault(today, 0);
-    var next = today.isBefore(from) ? from : today;
-    int daysLeft = next.isAfter(due) ? 0 : drawingDays(next, due);
+    int done = counts.between(from, due);
+    int doneToday = today.isAfter(due) ? 0 : counts.on(today);
     int before = done - doneToday;
-    int leftBefore = Math.max(0, asked - before);
-    int todays =
-        !today.isBefore(from) && !today.isAfter(due) && drawingDay.test(today)
-            ? (leftBefore + daysLeft - 1) / daysLeft
-            : 0;
+    var next = today.isBefore(from) ? from : today;
+    int daysLeft = drawingDays.count(next, due);
+    int todays = askedToday(from, due, asked - before, daysLeft);
     boolean shareDone = todays > 0 && doneToday >= todays;
-    int past = (int) daily.keySet().stream().filter(drawingDay).count();
     int all = past + daysLeft;
-    int total = weekly ? Progress.sum(counts, quota.promise().start(), due) : done;
     return new Progress(
-        from,
-        due,
-        asked,
-        done,
-        missed,
-        past,
-        shareDone ? daysLeft - 1 : daysLeft,
-        todays,
-        doneToday,
-        0,
-        all == 0 ? 0 : (double) asked * past / all,
-        past == 0 ? 0 : (double) before / past,
-        Optional.empty(),
-        total,
+        new Progress.Span(from, due, asked, done, missed, shareDone ? daysLeft - 1 : daysLeft),
+        new Progress.Day(todays, doneToday, 0),
+        new Progress.Before(
+            past,
+            all == 0 ? 0 : (double) asked * past / all,
+            past == 0 ? 0 : (double) before / past,
+            new Tally(daily)),
+        quota.promise().number(before, past, policy == MissedWork.LET_GO),
+        counts.between(quota.promise().start(), due),
         weeks,
-        Collections.unmodifiableSortedMap(daily),
         today.isAfter(due));
   }
 
-  private int missedShareIndex(LocalDate from, LocalDate day) {
-    return drawingDays(from, day) - 1;
+  private int askedToday(LocalDate from, LocalDate due, int left, int daysLeft) {
+    boolean inside = !today.isBefore(from) && !today.isAfter(due);
+    return inside && drawingDays.test(today) ? (Math.max(0, left) + daysLeft - 1) / daysLeft : 0;
   }
 
   /** The share of one day when a count is spread evenly, earlier days first. */
   private static int share(int count, int days, int index) {
     return index < count % days ? count / days + 1 : count / days;
-  }
-
-  private int drawingDays(LocalDate from, LocalDate to) {
-    int days = 0;
-    for (var day = from; !day.isAfter(to); day = day.plusDays(1)) {
-      days += drawingDay.test(day) ? 1 : 0;
-    }
-    return days;
-  }
-
-  private LocalDate nextDrawingDay(LocalDate after) {
-    return nthDrawingDay(after.plusDays(1), 1);
-  }
-
-  /** The n-th drawing day; a learner without any draws on none, so the search ends. */
-  private LocalDate nthDrawingDay(LocalDate from, int n) {
-    var day = from;
-    int found = 0;
-    for (int i = 0; i < 2 * Promise.MAX_DAYS; i++) {
-      found += drawingDay.test(day) ? 1 : 0;
-      if (found == n) {
-        return day;
-      }
-      day = day.plusDays(1);
-    }
-    return from.plusDays(n - 1L);
   }
 }

@@ -1,6 +1,7 @@
 package humblequill.core.quota;
 
 import humblequill.core.course.ExerciseKind;
+import humblequill.core.entry.Tally;
 import humblequill.core.plan.DayOrder;
 import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.DayRoom;
@@ -16,6 +17,8 @@ import java.util.OptionalInt;
 /**
  * Can it be done: count × seconds each + drawing days × overhead, against the minutes there are.
  *
+ * @param count units of the promise, or of its first week
+ * @param due its last day, or that of the first week
  * @param drawingDays days with minutes
  * @param workSeconds drawing and overhead together
  * @param overheadSeconds of these, setting up, warming up and choosing references
@@ -28,6 +31,8 @@ import java.util.OptionalInt;
  * @param days units of each date
  */
 public record Worksheet(
+    int count,
+    LocalDate due,
     int drawingDays,
     long workSeconds,
     long overheadSeconds,
@@ -39,16 +44,47 @@ public record Worksheet(
     Optional<Remedies> remedies,
     List<DayShare> days) {
   private static final String ID = "quota";
+  private static final int DAYS_TO_ADD = 366;
+  private static final double MINUTE = 60;
+
+  /** Whether it can be done. */
+  public enum Answer {
+    /** Every unit has a day, beside what is promised already. */
+    YES,
+    /** Every unit has a day, but not beside what is promised already. */
+    ONLY_ALONE,
+    /** Not every unit has a day. */
+    TOO_MUCH,
+    /** No day has minutes for it. */
+    NO_DAY
+  }
 
   /** Units of a date. */
   public record DayShare(LocalDate date, int count) {}
 
   /**
-   * Works it out.
+   * Works it out for a promise.
+   *
+   * @param secondsEach seconds a unit, 1 or more
+   * @param learners the learner's drawing days
+   * @param day the learner's minutes
+   */
+  public static Worksheet of(
+      Quota quota, int secondsEach, DrawingDays learners, PromiseTime.Day day) {
+    var span = Tracker.progress(quota, Tally.NONE, learners, quota.promise().start()).span();
+    var days = quota.drawingDays(learners);
+    var rooms = quota.time().rooms(days, day, span.from(), span.due());
+    var after = span.due().plusDays(1);
+    var next = quota.time().rooms(days, day, after, span.due().plusDays(DAYS_TO_ADD));
+    return of(span.asked(), secondsEach, rooms, next);
+  }
+
+  /**
+   * Works it out for days.
    *
    * @param count 1 or more
    * @param secondsEach 1 or more
-   * @param days every date of the promise; days without minutes are rest
+   * @param days every date of the promise, one or more; days without minutes are rest
    * @param nextDays dates after the last one that could be added
    */
   public static Worksheet of(
@@ -64,6 +100,8 @@ public record Worksheet(
     long available = days.stream().mapToLong(d -> d.availableMinutes() * 60L).sum();
     long all = (long) count * secondsEach + overhead;
     return new Worksheet(
+        count,
+        days.get(days.size() - 1).date(),
         drawingDays,
         all,
         overhead,
@@ -89,6 +127,31 @@ public record Worksheet(
         .mapToInt(day -> day.effectiveSeconds() / secondsEach)
         .average()
         .orElse(Double.POSITIVE_INFINITY);
+  }
+
+  /**
+   * Whether it can be done.
+   *
+   * @param overTheDay whether its minutes are more than other promises leave of the day
+   */
+  public Answer answer(boolean overTheDay) {
+    if (drawingDays == 0) {
+      return Answer.NO_DAY;
+    } else if (!fits) {
+      return Answer.TOO_MUCH;
+    }
+    return overTheDay ? Answer.ONLY_ALONE : Answer.YES;
+  }
+
+  /** Minutes a week that it takes, or all of them where it lasts less than a week. */
+  public int weekMinutes() {
+    return (int)
+        Math.round(workSeconds / MINUTE * Math.min(1, (double) Promise.WEEK / days.size()));
+  }
+
+  /** Units that a drawing day needs when all are alike. */
+  public int evenPerDay() {
+    return drawingDays == 0 ? count : (count + drawingDays - 1) / drawingDays;
   }
 
   private static DayShare share(DayPlan day) {

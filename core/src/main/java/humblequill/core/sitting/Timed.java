@@ -1,5 +1,6 @@
 package humblequill.core.sitting;
 
+import humblequill.core.entry.Poses;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,6 +84,15 @@ public record Timed(
     var counts = new TreeMap<Integer, Integer>();
     drawn.values().forEach(seconds -> counts.merge(seconds, 1, Integer::sum));
     return counts;
+  }
+
+  /** The poses that count, shortest first; of more lengths than an entry can hold the shortest. */
+  public Poses poses() {
+    return new Poses(
+        countByLength().entrySet().stream()
+            .limit(Poses.MAX_ROWS)
+            .map(e -> new Poses.Row(e.getValue(), e.getKey()))
+            .toList());
   }
 
   /** Plays a sitting forward. */

@@ -10,7 +10,7 @@ final class DayRuns {
   private DayRuns() {}
 
   static Streak count(PracticeRecord practice, DayOfWeek weekStart, int missesForgiven) {
-    var runs = new Runs();
+    var runs = new Count();
     int missesInARow = 0;
     for (int i = 0; i < practice.length(); i++) {
       switch (practice.day(i)) {
@@ -42,10 +42,8 @@ final class DayRuns {
         runs.forgiven.stream().mapToObj(practice::date).collect(Collectors.toSet()));
   }
 
-  private static Streak.Run run(PracticeRecord practice, int length, int from, int to) {
-    return length == 0
-        ? Streak.Run.NONE
-        : new Streak.Run(length, practice.date(from), practice.date(to));
+  private static Run run(PracticeRecord practice, int length, int from, int to) {
+    return length == 0 ? Run.NONE : new Run(length, practice.date(from), practice.date(to));
   }
 
   private static int missesLeft(
@@ -70,7 +68,7 @@ final class DayRuns {
   }
 
   /** Days by their place in the record: dates are made only for what is told in the end. */
-  private static final class Runs {
+  private static final class Count {
     private int length;
     private int from;
     private int to;

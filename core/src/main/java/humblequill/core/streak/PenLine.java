@@ -1,9 +1,9 @@
 package humblequill.core.streak;
 
+import humblequill.core.entry.Tally;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /** The pen line: days as one stroke, whose thickness is the minutes. */
 public final class PenLine {
@@ -40,11 +40,7 @@ public final class PenLine {
    * @param minutesByDay minutes of every day with an entry
    */
   public static List<Stroke> of(
-      PracticeRecord practice,
-      Streak streak,
-      Map<LocalDate, Integer> minutesByDay,
-      LocalDate from,
-      LocalDate to) {
+      PracticeRecord practice, Streak streak, Tally minutesByDay, LocalDate from, LocalDate to) {
     var strokes = new ArrayList<Stroke>();
     for (var date = from; !date.isAfter(to); date = date.plusDays(1)) {
       strokes.add(stroke(practice, streak, minutesByDay, date));
@@ -53,12 +49,9 @@ public final class PenLine {
   }
 
   private static Stroke stroke(
-      PracticeRecord practice,
-      Streak streak,
-      Map<LocalDate, Integer> minutesByDay,
-      LocalDate date) {
-    if (minutesByDay.containsKey(date)) {
-      return new Stroke(date, Mark.INK, minutesByDay.get(date));
+      PracticeRecord practice, Streak streak, Tally minutesByDay, LocalDate date) {
+    if (minutesByDay.has(date)) {
+      return new Stroke(date, Mark.INK, minutesByDay.on(date));
     }
     if (practice.isNeutral(date)) {
       return new Stroke(date, Mark.REST, 0);

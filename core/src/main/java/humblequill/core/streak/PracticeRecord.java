@@ -1,8 +1,8 @@
 package humblequill.core.streak;
 
+import humblequill.core.entry.Tally;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Map;
 import java.util.function.Predicate;
 
 /**
@@ -50,15 +50,12 @@ public final class PracticeRecord {
    * @param today the open practice day; later days in the map are ignored
    */
   public static PracticeRecord of(
-      Map<LocalDate, Integer> minutesByDay,
-      int floorMinutes,
-      Predicate<LocalDate> neutral,
-      LocalDate today) {
+      Tally minutesByDay, int floorMinutes, Predicate<LocalDate> neutral, LocalDate today) {
     if (floorMinutes < 0) {
       throw new IllegalArgumentException("floorMinutes must not be negative, was " + floorMinutes);
     }
     LocalDate first = null;
-    for (var entry : minutesByDay.entrySet()) {
+    for (var entry : minutesByDay.byDay().entrySet()) {
       if (entry.getValue() >= floorMinutes
           && !entry.getKey().isAfter(today)
           && (first == null || entry.getKey().isBefore(first))) {
@@ -71,7 +68,7 @@ public final class PracticeRecord {
     var days = new Day[(int) ChronoUnit.DAYS.between(first, today) + 1];
     var date = first;
     for (int i = 0; i < days.length; i++, date = date.plusDays(1)) {
-      var minutes = minutesByDay.get(date);
+      var minutes = minutesByDay.byDay().get(date);
       if (minutes != null && minutes >= floorMinutes) {
         days[i] = Day.PRACTISED;
       } else if (neutral.test(date)) {

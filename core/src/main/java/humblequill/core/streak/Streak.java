@@ -36,22 +36,4 @@ public record Streak(
     /** Weeks in which the rhythm was reached. */
     WEEKS
   }
-
-  /**
-   * A run.
-   *
-   * @param length practised days or kept weeks, 0 when there is none
-   * @param from its first practised day, or first day of its first week; null when the length is 0
-   * @param to its last practised day, or last day of its last week; null when the length is 0
-   */
-  public record Run(int length, LocalDate from, LocalDate to) {
-    /** No run. */
-    public static final Run NONE = new Run(0, null, null);
-
-    public Run {
-      if (length < 0 || (length == 0) != (from == null) || (length == 0) != (to == null)) {
-        throw new IllegalArgumentException("a run has dates exactly when it has a length");
-      }
-    }
-  }
 }

@@ -32,7 +32,7 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
     int length = 0;
     LocalDate from = null;
     LocalDate to = null;
-    var longest = Streak.Run.NONE;
+    var longest = Run.NONE;
     var week = Week.of(practice, first);
     for (var start = first; ; start = start.plusWeeks(1)) {
       week = Week.of(practice, start);
@@ -42,7 +42,7 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
         to = start.plusDays(6);
         length++;
         if (length >= longest.length()) {
-          longest = new Streak.Run(length, from, to);
+          longest = new Run(length, from, to);
         }
         forgiven.addAll(week.missed);
       } else if (week.reachable() >= daysPerWeek) {
@@ -57,7 +57,7 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
     int needed = Math.max(0, daysPerWeek - week.practised);
     boolean failed = needed > week.ahead;
     return new Streak(
-        length == 0 ? Streak.Run.NONE : new Streak.Run(length, from, to),
+        length == 0 ? Run.NONE : new Run(length, from, to),
         longest,
         Streak.Unit.WEEKS,
         practice.on(practice.today()) == PracticeRecord.Day.PRACTISED,

@@ -1,11 +1,11 @@
 package humblequill.core.topic;
 
+import humblequill.core.name.Fold;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -43,7 +43,7 @@ public final class TopicGraph {
   }
 
   private void claim(String spelling, String topic) {
-    var other = names.putIfAbsent(spelling.toLowerCase(Locale.ROOT), topic);
+    var other = names.putIfAbsent(Fold.of(spelling), topic);
     if (other != null && !other.equals(topic)) {
       throw new BrokenTopicsException(
           "\"" + spelling + "\" means both \"" + other + "\" and \"" + topic + "\"");
@@ -76,9 +76,9 @@ public final class TopicGraph {
     return List.copyOf(topics.values());
   }
 
-  /** The topic that a name or another spelling means; letter case does not matter. */
+  /** The topic that a name or another spelling means; case, plural and accents do not matter. */
   public Optional<Topic> find(String name) {
-    return Optional.ofNullable(names.get(name.toLowerCase(Locale.ROOT))).map(topics::get);
+    return Optional.ofNullable(names.get(Fold.of(name))).map(topics::get);
   }
 
   /** Names of all topics that come before one, however far; those further away first. */

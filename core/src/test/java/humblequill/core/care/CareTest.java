@@ -2,10 +2,14 @@ package humblequill.core.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.entry.Tally;
+import humblequill.core.name.Names;
+import humblequill.core.name.ShippedNames;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -15,24 +19,30 @@ import org.junit.jupiter.api.Test;
 class CareTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 3, 5);
 
-  private static Map<LocalDate, Integer> weeks(int lastWeek, int... before) {
+  private static Tally weeks(int lastWeek, int... before) {
     var minutes = new HashMap<LocalDate, Integer>();
     minutes.put(TODAY, lastWeek);
     for (int i = 0; i < before.length; i++) {
       minutes.put(TODAY.minusDays(7L * (i + 1)), before[i]);
     }
-    return minutes;
+    return Tally.of(minutes);
   }
 
-  private static List<Caution.Kind> kinds(
-      int today, Map<LocalDate, Integer> minutes, String... media) {
-    return Care.on(TODAY, today, 45, minutes, List.of(media)).stream().map(Caution::kind).toList();
+  private static List<Caution.Kind> kinds(int today, Tally minutes, String... media) {
+    return Care.on(TODAY, today, 45, minutes, media(false, media)).stream()
+        .map(Caution::kind)
+        .toList();
+  }
+
+  private static List<Care.Medium> media(boolean again, String... media) {
+    var names = new Names(ShippedNames.all());
+    return Stream.of(media).map(m -> new Care.Medium(names.propertiesOf(m), again)).toList();
   }
 
   @Test
   void a_break_is_told_from_the_46th_minute_on() {
-    assertThat(kinds(45, Map.of())).isEmpty();
-    assertThat(kinds(46, Map.of())).containsExactly(Caution.Kind.BREAK);
+    assertThat(kinds(45, Tally.NONE)).isEmpty();
+    assertThat(kinds(46, Tally.NONE)).containsExactly(Caution.Kind.BREAK);
   }
 
   @Test
@@ -44,28 +54,40 @@ class CareTest {
 
   @Test
   void the_learner_says_after_how_many_minutes_a_break_is_due() {
-    assertThat(Care.on(TODAY, 50, 50, Map.of(), List.of())).isEmpty();
-    assertThat(Care.on(TODAY, 51, 50, Map.of(), List.of())).hasSize(1);
+    assertThat(Care.on(TODAY, 50, 50, Tally.NONE, List.of())).isEmpty();
+    assertThat(Care.on(TODAY, 51, 50, Tally.NONE, List.of())).hasSize(1);
   }
 
   @Test
   void a_planned_week_is_held_against_the_usual_one() {
     int usual = Care.usualWeek(TODAY, weeks(999, 200, 240, 200, 160));
     assertThat(usual).as("the four weeks before, today left out").isEqualTo(200);
-    assertThat(Care.sudden(301, usual)).isTrue();
-    assertThat(Care.sudden(300, usual)).isFalse();
-    assertThat(Care.sudden(300, 30)).as("too little to compare with").isFalse();
+    assertThat(Care.suddenWith(301, usual, false)).isTrue();
+    assertThat(Care.suddenWith(300, usual, false)).isFalse();
+    assertThat(Care.suddenWith(101, usual, true)).as("on top of the usual 200").isTrue();
+    assertThat(Care.suddenWith(100, usual, true)).isFalse();
+    assertThat(Care.suddenWith(300, 30, false)).as("too little to compare with").isFalse();
   }
 
   @Test
   void beginners_are_not_told_that_their_second_week_is_too_much() {
     assertThat(kinds(0, weeks(300, 100))).isEmpty();
-    assertThat(kinds(0, Map.of(TODAY, 300))).isEmpty();
+    assertThat(kinds(0, Tally.of(Map.of(TODAY, 300)))).isEmpty();
   }
 
   @Test
   void dusty_media_bring_their_caution() {
-    assertThat(kinds(0, Map.of(), "charcoal")).containsExactly(Caution.Kind.DUST_AND_FUMES);
-    assertThat(kinds(0, Map.of(), "pen", "graphite")).isEmpty();
+    assertThat(kinds(0, Tally.NONE, "charcoal")).containsExactly(Caution.Kind.DUST_AND_FUMES);
+    assertThat(kinds(0, Tally.NONE, "soft pastel"))
+        .as("another spelling of pastel")
+        .containsExactly(Caution.Kind.DUST_AND_FUMES);
+    assertThat(kinds(0, Tally.NONE, "pen", "ink wash")).isEmpty();
+  }
+
+  @Test
+  void a_blade_is_told_when_such_a_medium_comes_back_after_weeks() {
+    var first = Care.on(TODAY, 0, 45, Tally.NONE, media(false, "graphite"));
+    assertThat(first).extracting(Caution::kind).containsExactly(Caution.Kind.BLADE);
+    assertThat(Care.on(TODAY, 0, 45, Tally.NONE, media(true, "graphite"))).isEmpty();
   }
 }

@@ -3,6 +3,7 @@ package humblequill.core.course;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import humblequill.core.placement.Placement;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -14,15 +15,9 @@ class CourseTest {
         id,
         "Crates",
         ExerciseKind.DRILL,
-        new Exercise.Target(Exercise.Unit.DRAWINGS, 12),
-        90,
-        3,
-        Optional.ofNullable(after),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.of("life"),
-        "",
-        "",
+        Exercise.Target.drawings(12, 90, 3),
+        new Exercise.Placing(Optional.ofNullable(after), Optional.empty(), Optional.empty()),
+        new Exercise.Guidance(Optional.of("life"), "", ""),
         List.of(),
         List.of());
   }

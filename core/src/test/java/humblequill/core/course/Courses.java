@@ -12,9 +12,7 @@ public final class Courses {
         id,
         "Title of " + id,
         ExerciseKind.DRILL,
-        new Exercise.Target(Exercise.Unit.DRAWINGS, drawings),
-        secondsEach,
-        1,
+        Exercise.Target.drawings(drawings, secondsEach, 1),
         List.of());
   }
 

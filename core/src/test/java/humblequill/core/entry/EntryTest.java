@@ -30,6 +30,7 @@ class EntryTest {
         Optional.empty(),
         Optional.empty(),
         mark,
+        Poses.NONE,
         "",
         "",
         note);
@@ -91,14 +92,12 @@ class EntryTest {
 
   @Test
   void minutes_are_estimated_from_drawings_only_where_they_are_not_told() {
-    assertThat(Entry.minutesOrEstimate(Optional.of(7), Optional.of(40), Optional.of(90)))
-        .isEqualTo(7);
-    assertThat(Entry.minutesOrEstimate(Optional.empty(), Optional.of(26), Optional.of(90)))
+    assertThat(Minutes.of(Optional.of(7), Optional.of(40), Optional.of(90)).minutes()).isEqualTo(7);
+    assertThat(Minutes.of(Optional.empty(), Optional.of(26), Optional.of(90)).minutes())
         .as("26 drawings of 90 seconds")
         .isEqualTo(39);
-    assertThat(Entry.minutesOrEstimate(Optional.empty(), Optional.of(26), Optional.empty()))
-        .isZero();
-    assertThat(Entry.minutesOrEstimate(Optional.empty(), Optional.of(9999), Optional.of(3600)))
+    assertThat(Minutes.of(Optional.empty(), Optional.of(26), Optional.empty()).minutes()).isZero();
+    assertThat(Minutes.of(Optional.empty(), Optional.of(9999), Optional.of(3600)).minutes())
         .as("never more than a day")
         .isEqualTo(1440);
   }

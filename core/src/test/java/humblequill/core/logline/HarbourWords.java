@@ -1,5 +1,6 @@
 package humblequill.core.logline;
 
+import humblequill.core.name.ShippedNames;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -8,8 +9,11 @@ final class HarbourWords {
   private HarbourWords() {}
 
   static List<Word> words() {
-    var words = new ArrayList<>(StandardWords.media());
-    words.addAll(StandardWords.sources());
+    var words = new ArrayList<Word>();
+    for (var name : ShippedNames.all()) {
+      var kind = WordKind.valueOf(name.kind().name());
+      words.add(Word.of(kind, name.text(), name.spellings().toArray(String[]::new)));
+    }
     words.add(
         Word.exercise(
             "w08-hulls", "Hulls in three-quarter view", List.of("three-quarter hulls"), 8, 0));

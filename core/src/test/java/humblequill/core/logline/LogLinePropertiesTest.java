@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Poses;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Optional;
@@ -95,6 +96,7 @@ class LogLinePropertiesTest {
               (Optional<String>) names[3],
               (Optional<PageSpan>) figures[3],
               (Optional<Integer>) figures[2],
+              Poses.NONE,
               texts[0],
               texts[1],
               texts[2]));
@@ -110,11 +112,11 @@ class LogLinePropertiesTest {
   }
 
   @Property
-  void whatever_is_typed_is_read_without_failing_and_its_parts_lie_in_it(
+  void whatever_is_typed_is_read_without_failing_and_its_phrases_lie_in_it(
       @ForAll("lines") String line) {
     var read = READER.read(line, TODAY);
-    for (var part : read.parts()) {
-      assertThat(part.end()).isLessThanOrEqualTo(line.length());
+    for (var phrase : read.phrases()) {
+      assertThat(phrase.end()).isLessThanOrEqualTo(line.length());
     }
     read.entry()
         .ifPresent(

@@ -8,6 +8,7 @@ import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,11 +28,12 @@ class LogLineTest {
 
   private static Entry entry(String line) {
     var read = read(line);
-    return read.entry().orElseThrow(() -> new AssertionError(line + " left open: " + read.parts()));
+    return read.entry()
+        .orElseThrow(() -> new AssertionError(line + " left open: " + read.phrases()));
   }
 
-  private static Part part(String line, Part.Field field) {
-    return read(line).parts().stream().filter(p -> p.field() == field).findFirst().orElseThrow();
+  private static Phrase part(String line, Phrase.Field field) {
+    return read(line).phrases().stream().filter(p -> p.field() == field).findFirst().orElseThrow();
   }
 
   @ParameterizedTest
@@ -114,25 +116,25 @@ class LogLineTest {
 
   @Test
   void asks_about_what_is_ambiguous() {
-    assertThat(part("5 crates, Thu", Part.Field.DAY).state()).isEqualTo(Part.State.QUESTION);
+    assertThat(part("5 crates, Thu", Phrase.Field.DAY).state()).isEqualTo(Phrase.State.QUESTION);
     assertThat(entry("5 crates, 04/03/2026").day()).isEqualTo("2026-03-04");
   }
 
   @Test
   void a_day_read_two_ways_offers_both() {
-    var choices = part("5 crates, 02/01/2026", Part.Field.DAY).choices();
+    var choices = part("5 crates, 02/01/2026", Phrase.Field.DAY).choices();
     assertThat(choices)
-        .extracting(Part.Choice::line)
+        .extracting(Phrase.Choice::line)
         .containsExactly("5 crates, 2026-01-02", "5 crates, 2026-02-01");
     assertThat(entry(choices.get(1).line()).day()).isEqualTo("2026-02-01");
   }
 
   @Test
   void a_choice_is_a_line_that_says_it() {
-    var question = part("4 corners, 10 min", Part.Field.EXERCISE);
-    assertThat(question.state()).isEqualTo(Part.State.QUESTION);
+    var question = part("4 corners, 10 min", Phrase.Field.EXERCISE);
+    assertThat(question.state()).isEqualTo(Phrase.State.QUESTION);
     assertThat(question.choices())
-        .extracting(Part.Choice::label)
+        .extracting(Phrase.Choice::label)
         .containsExactly("Quay corners", "Shed corners from the quay");
     assertThat(entry(question.choices().get(1).line()).exerciseId()).contains("w08-corners");
     assertThat(read("4 corners, 10 min").entry()).isEmpty();
@@ -140,9 +142,9 @@ class LogLineTest {
 
   @Test
   void two_lengths_are_a_question_whose_answers_leave_one() {
-    var question = part("hulls, 35 min, 10 min", Part.Field.MINUTES);
+    var question = part("hulls, 35 min, 10 min", Phrase.Field.MINUTES);
     assertThat(question.choices())
-        .extracting(Part.Choice::line)
+        .extracting(Phrase.Choice::line)
         .containsExactly("hulls, 35 min", "hulls, 10 min");
   }
 
@@ -172,8 +174,8 @@ class LogLineTest {
   @Test
   void each_multiplies_by_the_count() {
     assertThat(entry("26 hulls, 90 s each").minutes()).contains(39);
-    assertThat(part("hulls, 90 s each", Part.Field.MINUTES).problem())
-        .isEqualTo(Part.Problem.EACH_WITHOUT_COUNT);
+    assertThat(part("hulls, 90 s each", Phrase.Field.MINUTES).problem())
+        .isEqualTo(Phrase.Problem.EACH_WITHOUT_COUNT);
   }
 
   @Test
@@ -210,18 +212,18 @@ class LogLineTest {
 
   @Test
   void what_cannot_be_so_is_a_problem() {
-    assertThat(part("5 crates, 2026-03-06", Part.Field.DAY).problem())
-        .isEqualTo(Part.Problem.AHEAD);
-    assertThat(part("5 crates, 2026-02-30", Part.Field.DAY).problem())
-        .isEqualTo(Part.Problem.NO_SUCH_DATE);
-    assertThat(part("5 crates, 7/5", Part.Field.MARK).problem())
-        .isEqualTo(Part.Problem.OUT_OF_RANGE);
-    assertThat(part("5 crates, p 0", Part.Field.PAGES).problem())
-        .isEqualTo(Part.Problem.OUT_OF_RANGE);
-    assertThat(part("5 crates, 30 h", Part.Field.MINUTES).problem())
-        .isEqualTo(Part.Problem.OUT_OF_RANGE);
-    assertThat(part("99999 crates", Part.Field.DRAWINGS).problem())
-        .isEqualTo(Part.Problem.OUT_OF_RANGE);
+    assertThat(part("5 crates, 2026-03-06", Phrase.Field.DAY).problem())
+        .isEqualTo(Phrase.Problem.AHEAD);
+    assertThat(part("5 crates, 2026-02-30", Phrase.Field.DAY).problem())
+        .isEqualTo(Phrase.Problem.NO_SUCH_DATE);
+    assertThat(part("5 crates, 7/5", Phrase.Field.MARK).problem())
+        .isEqualTo(Phrase.Problem.OUT_OF_RANGE);
+    assertThat(part("5 crates, p 0", Phrase.Field.PAGES).problem())
+        .isEqualTo(Phrase.Problem.OUT_OF_RANGE);
+    assertThat(part("5 crates, 30 h", Phrase.Field.MINUTES).problem())
+        .isEqualTo(Phrase.Problem.OUT_OF_RANGE);
+    assertThat(part("99999 crates", Phrase.Field.DRAWINGS).problem())
+        .isEqualTo(Phrase.Problem.OUT_OF_RANGE);
     assertThat(read("5 crates, 7/5").entry()).isEmpty();
   }
 
@@ -237,7 +239,7 @@ class LogLineTest {
     var filled = reader.read("5 crates, p 12", TODAY);
     assertThat(filled.entry().orElseThrow().source()).contains("photo");
     assertThat(filled.entry().orElseThrow().book()).contains("Harbour book");
-    assertThat(filled.parts()).filteredOn(p -> p.state() == Part.State.AS_LAST_TIME).hasSize(3);
+    assertThat(filled.phrases()).filteredOn(p -> p.state() == Phrase.State.AS_LAST_TIME).hasSize(3);
     assertThat(reader.read("5 crates, no source", TODAY).entry().orElseThrow().source()).isEmpty();
     assertThat(reader.read("5 crates, from memory", TODAY).entry().orElseThrow().source())
         .contains("memory");
@@ -253,12 +255,12 @@ class LogLineTest {
   }
 
   @Test
-  void says_where_each_part_stands() {
+  void says_where_each_phrase_stands() {
     var line = "26 hulls, 35 min, in brush pen";
-    for (var part : read(line).parts()) {
-      assertThat(part.start()).isBetween(0, part.end());
+    for (var phrase : read(line).phrases()) {
+      assertThat(phrase.start()).isBetween(0, phrase.end());
     }
-    var minutes = part(line, Part.Field.MINUTES);
+    var minutes = part(line, Phrase.Field.MINUTES);
     assertThat(line.substring(minutes.start(), minutes.end())).isEqualTo("35 min");
   }
 
@@ -266,13 +268,9 @@ class LogLineTest {
   @Test
   void names_written_before_are_known_and_never_in_the_way() {
     var hulls = Word.exercise("w08-hulls", "Hulls", List.of(), 8, 0);
-    var before =
-        List.of(
-            Word.writtenBefore(WordKind.TOPIC, "hull"),
-            Word.writtenBefore(WordKind.TOPIC, "mooring posts"),
-            Word.writtenBefore(WordKind.TOPIC, "Mooring Posts"));
-    var reader =
-        new LogLine(new Vocabulary(List.of(hulls), before), (exercise, topic) -> Habits.NONE);
+    var before = List.of(Word.of(WordKind.TOPIC, "hull"), Word.of(WordKind.TOPIC, "mooring posts"));
+    var words = Stream.concat(Stream.of(hulls), before.stream()).toList();
+    var reader = new LogLine(new Vocabulary(words), (exercise, topic) -> Habits.NONE);
     assertThat(reader.read("3 hulls", TODAY).entry().orElseThrow().exerciseId())
         .contains("w08-hulls");
     var posts = reader.read("27 mooring posts, 120 min", TODAY).entry().orElseThrow();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import humblequill.core.course.ExerciseKind;
+import humblequill.core.entry.Poses;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -15,7 +16,7 @@ import org.junit.jupiter.api.Test;
 class AppointmentTest {
   private static final LocalDate THURSDAY = LocalDate.of(2026, 3, 5);
 
-  private static Appointment weekly(LocalDate to, Appointment.Poses... poses) {
+  private static Appointment weekly(LocalDate to, Poses.Row... poses) {
     return new Appointment(
         "g",
         "Life group",
@@ -24,7 +25,7 @@ class AppointmentTest {
         Optional.ofNullable(to),
         LocalTime.of(19, 0),
         120,
-        List.of(poses));
+        new Poses(List.of(poses)));
   }
 
   private static Work poses(String id, int quantity, int secondsEach) {
@@ -45,13 +46,12 @@ class AppointmentTest {
   @Test
   void what_cannot_be_is_refused_with_the_value() {
     assertThatThrownBy(() -> weekly(THURSDAY.minusDays(1))).hasMessageContaining("2026-03-04");
-    assertThatThrownBy(() -> new Appointment.Poses(0, 60))
-        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new Poses.Row(0, 60)).isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
   void poses_count_for_work_of_about_their_length_in_order_and_only_once() {
-    var appointments = new Appointments(List.of(weekly(null, new Appointment.Poses(10, 120))));
+    var appointments = new Appointments(List.of(weekly(null, new Poses.Row(10, 120))));
     var works = List.of(poses("quick", 50, 30), poses("two", 6, 120), poses("three", 30, 170));
     var left = Map.of("quick", 50, "two", 6, "three", 30);
     assertThat(appointments.satisfiedOn(THURSDAY, works, left))
@@ -62,7 +62,7 @@ class AppointmentTest {
 
   @Test
   void drills_are_not_done_by_poses() {
-    var appointments = new Appointments(List.of(weekly(null, new Appointment.Poses(10, 120))));
+    var appointments = new Appointments(List.of(weekly(null, new Poses.Row(10, 120))));
     var drill = PlannerTest.drill("lines", 20, 120);
     assertThat(appointments.satisfiedOn(THURSDAY, List.of(drill), Map.of("lines", 20))).isEmpty();
   }

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.course.Courses;
 import humblequill.core.course.Exercise;
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
-import humblequill.core.course.PlanChangeException;
+import humblequill.core.entry.Done;
+import humblequill.core.entry.Dones;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
+import humblequill.core.placement.PlanChangeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -65,7 +67,8 @@ class ChangedPlanPropertiesTest {
     for (int i = 0; i < 12; i++) {
       var last = plans.get(plans.size() - 1);
       var preview =
-          PlanPreview.of(last, List.of(random(last, random, today, i)), "1", Map.of(), time(today));
+          PlanPreview.of(
+              last, List.of(random(last, random, today, i)), "1", Done.NOTHING, time(today));
       if (preview.refused().isEmpty()) {
         assertThat(preview.placement().samePast(last, today)).isTrue();
         plans.add(preview.placement());
@@ -96,12 +99,12 @@ class ChangedPlanPropertiesTest {
     var plans = story(seed);
     var plan = plans.get(plans.size() - 1);
     for (var week : plan.weeks()) {
-      var outlook = WeekPlans.open(week, Map.of(), time(START)).outlook();
+      var outlook = WeekPlans.open(week, Done.NOTHING, time(START)).outlook();
       for (var day : outlook.days()) {
         assertThat(day.plannedSeconds()).isLessThanOrEqualTo(day.roomSeconds());
         assertThat(week.closed().contains(day.date()) && !day.shares().isEmpty()).isFalse();
       }
-      assertThat(outlook).isEqualTo(WeekPlans.open(week, Map.of(), time(START)).outlook());
+      assertThat(outlook).isEqualTo(WeekPlans.open(week, Done.NOTHING, time(START)).outlook());
     }
   }
 
@@ -123,7 +126,7 @@ class ChangedPlanPropertiesTest {
         done.put(START.plusDays(i), 1 + i);
       }
     }
-    var all = Map.of("d1", (Map<LocalDate, Integer>) done);
+    var all = Dones.of(Map.of("d1", done));
     int drawn = done.values().stream().mapToInt(n -> n).sum();
     var time = time(START.plusDays(today));
     var open = WeekPlans.open(plan.weeks().get(0), all, time);
@@ -151,7 +154,7 @@ class ChangedPlanPropertiesTest {
         done.put(START.plusDays(i), 5);
       }
     }
-    var all = Map.of("d1", (Map<LocalDate, Integer>) done);
+    var all = Dones.of(Map.of("d1", done));
     var settled = plan;
     for (var change : Settling.due(plan, all, time(START.plusDays(8)), START)) {
       settled = settled.after(change);
@@ -164,7 +167,7 @@ class ChangedPlanPropertiesTest {
   void a_remedy_that_is_applied_fits_and_one_less_does_not(
       @ForAll @IntRange(min = 200, max = 400) int drawings) {
     var plan = Placement.of(Courses.drills(2, drawings, 90), START);
-    var outlook = WeekPlans.open(plan.weeks().get(0), Map.of(), time(START)).outlook();
+    var outlook = WeekPlans.open(plan.weeks().get(0), Done.NOTHING, time(START)).outlook();
     assertThat(outlook.load()).isGreaterThan(1);
     var remedies = outlook.remedies().orElseThrow();
     int days = (int) (remedies.extraDays().orElseThrow().until().toEpochDay() - START.toEpochDay());
@@ -185,10 +188,10 @@ class ChangedPlanPropertiesTest {
   }
 
   private static void assertFits(Placement plan, PlanChange enough, PlanChange less) {
-    var fits = PlanPreview.of(plan, List.of(enough), "1", Map.of(), time(START));
+    var fits = PlanPreview.of(plan, List.of(enough), "1", Done.NOTHING, time(START));
     assertThat(fits.week().orElseThrow().shortfalls()).isEmpty();
     assertThat(fits.week().orElseThrow().load()).isLessThanOrEqualTo(1);
-    var lacks = PlanPreview.of(plan, List.of(less), "1", Map.of(), time(START));
+    var lacks = PlanPreview.of(plan, List.of(less), "1", Done.NOTHING, time(START));
     assertThat(lacks.week().orElseThrow().shortfalls()).isNotEmpty();
   }
 
@@ -197,7 +200,7 @@ class ChangedPlanPropertiesTest {
     var plan = Placement.of(Courses.drills(3, 12, 60), START);
     var time = time(START.plusDays(9));
     var preview =
-        PlanPreview.of(plan, List.of(new PlanChange.Stretch("1", days)), "2", Map.of(), time);
+        PlanPreview.of(plan, List.of(new PlanChange.Stretch("1", days)), "2", Done.NOTHING, time);
     assertThat(preview.refused().isPresent()).isEqualTo(days != 7);
     assertThat(preview.refused().isEmpty() ? plan : preview.placement()).isEqualTo(plan);
     try {

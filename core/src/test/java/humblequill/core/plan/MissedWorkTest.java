@@ -2,10 +2,19 @@ package humblequill.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.calendar.Availability;
+import humblequill.core.calendar.WeekPattern;
+import humblequill.core.course.Course;
+import humblequill.core.course.CourseWeek;
 import humblequill.core.course.Courses;
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
+import humblequill.core.course.Exercise;
+import humblequill.core.course.ExerciseKind;
+import humblequill.core.entry.Done;
+import humblequill.core.entry.Dones;
+import humblequill.core.entry.Poses;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -34,11 +43,11 @@ class MissedWorkTest {
   }
 
   /** Monday and Tuesday as planned, Wednesday to Friday missed. */
-  private static Map<String, Map<LocalDate, Integer>> done() {
+  private static Done done() {
     var done = new HashMap<LocalDate, Integer>();
     done.put(MONDAY, 26);
     done.put(MONDAY.plusDays(1), 26);
-    return Map.of("d1", done);
+    return Dones.of(Map.of("d1", done));
   }
 
   private PlanPreview preview(MissedWork policy) {
@@ -105,12 +114,12 @@ class MissedWorkTest {
     assertThat(due)
         .as("128 left at 60 a day: three days")
         .containsExactly(new PlanChange.Stretch("1", 10));
-    var early = Map.of("d1", Map.of(MONDAY, 100, MONDAY.plusDays(1), 80));
+    var early = Dones.of(Map.of("d1", Map.of(MONDAY, 100, MONDAY.plusDays(1), 80)));
     assertThat(Settling.due(lasting, early, time(MONDAY.plusDays(3)), MONDAY))
         .containsExactly(new PlanChange.Stretch("1", 2));
   }
 
-  private static Appointment group(int minutes, Appointment.Poses... poses) {
+  private static Appointment group(int minutes, Poses.Row... poses) {
     return new Appointment(
         "g",
         "Life group",
@@ -119,34 +128,29 @@ class MissedWorkTest {
         Optional.empty(),
         LocalTime.of(19, 0),
         minutes,
-        List.of(poses));
+        new Poses(List.of(poses)));
   }
 
   @Test
   void an_appointment_takes_its_minutes_and_satisfies_work_of_that_length() {
     var week =
-        new humblequill.core.course.CourseWeek(
+        new CourseWeek(
             "Poses",
             "",
             List.of(),
             List.of(
-                humblequill.core.course.Exercise.plain(
+                Exercise.plain(
                     "poses",
                     "Two-minute poses",
-                    humblequill.core.course.ExerciseKind.TIMED_POSES,
-                    new humblequill.core.course.Exercise.Target(
-                        humblequill.core.course.Exercise.Unit.DRAWINGS, 40),
-                    120,
-                    1,
+                    ExerciseKind.TIMED_POSES,
+                    Exercise.Target.drawings(40, 120, 1),
                     List.of())),
             List.of());
-    var posing =
-        Placement.of(new humblequill.core.course.Course("p", "P", "", List.of(week)), MONDAY);
+    var posing = Placement.of(new Course("p", "P", "", List.of(week)), MONDAY);
     var appointments =
-        new Appointments(
-            List.of(group(60, new Appointment.Poses(10, 120), new Appointment.Poses(2, 1200))));
+        new Appointments(List.of(group(60, new Poses.Row(10, 120), new Poses.Row(2, 1200))));
     var outlook =
-        WeekPlans.open(posing.weeks().get(0), Map.of(), time(MONDAY, appointments)).outlook();
+        WeekPlans.open(posing.weeks().get(0), Done.NOTHING, time(MONDAY, appointments)).outlook();
     var thursday = outlook.on(MONDAY.plusDays(3)).orElseThrow();
     assertThat(thursday.appointed()).containsExactly(new Share("poses", 10, 1200));
     assertThat(thursday.roomSeconds()).isEqualTo(30 * 60);
@@ -156,9 +160,9 @@ class MissedWorkTest {
   @Test
   void clashes_are_named() {
     var everyDay =
-        new humblequill.core.calendar.Availability(
+        new Availability(
             List.of(
-                new humblequill.core.calendar.WeekPattern(
+                new WeekPattern(
                     LocalDate.EPOCH,
                     Map.of(DayOfWeek.THURSDAY, 70, DayOfWeek.FRIDAY, 70),
                     Set.of(DayOfWeek.SUNDAY))),
@@ -174,7 +178,7 @@ class MissedWorkTest {
             Optional.empty(),
             LocalTime.of(20, 30),
             30,
-            List.of());
+            Poses.NONE);
     var clashes =
         new Appointments(List.of(group(120), other)).clashes(MONDAY, MONDAY.plusDays(6), everyDay);
     assertThat(clashes)

@@ -5,6 +5,7 @@ import static humblequill.core.plan.PlannerTest.drill;
 import static humblequill.core.plan.PlannerTest.rooms;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.entry.Dones;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -19,7 +20,7 @@ class OpenWeekTest {
   private static OpenWeek week(LocalDate today, Map<LocalDate, Integer> done) {
     return new OpenWeek(
         List.of(drill("hulls", 180, 90)),
-        Map.of("hulls", done),
+        Dones.of(Map.of("hulls", done)),
         rooms(60, 60, 60, 60, 60, 60, 60),
         List.of(),
         today,

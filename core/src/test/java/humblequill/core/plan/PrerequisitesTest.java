@@ -5,8 +5,9 @@ import static humblequill.core.course.Courses.week;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.course.Course;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
+import humblequill.core.placement.Extras;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
 import humblequill.core.topic.Topic;
 import humblequill.core.topic.TopicGraph;
 import java.time.LocalDate;
@@ -44,7 +45,7 @@ class PrerequisitesTest {
 
   private List<Prerequisites.Untouched> untouched(
       Placement of, Map<String, Integer> minutes, LocalDate today, int ahead) {
-    return Prerequisites.untouched(of, TOPICS, minutes, today, ahead);
+    return Prerequisites.untouched(of, TOPICS, minutes::containsKey, today, ahead);
   }
 
   @Test
@@ -78,23 +79,7 @@ class PrerequisitesTest {
 
   @Test
   void a_warm_up_for_the_need_meets_it() {
-    var warmUp =
-        new humblequill.core.course.Exercise(
-            "w",
-            "Warm up",
-            humblequill.core.course.ExerciseKind.WARM_UP,
-            new humblequill.core.course.Exercise.Target(
-                humblequill.core.course.Exercise.Unit.MINUTES, 10),
-            60,
-            5,
-            java.util.Optional.empty(),
-            java.util.Optional.empty(),
-            java.util.Optional.empty(),
-            java.util.Optional.empty(),
-            "",
-            "",
-            List.of(),
-            List.of("cylinders"));
+    var warmUp = Extras.warmUp("cylinders", 10, "x1.0");
     var warmed = plan.after(new PlanChange.Add("2", warmUp));
     assertThat(untouched(warmed, Map.of("lines", 1, "ellipses", 1), MONDAY, 3)).isEmpty();
   }

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -23,8 +23,8 @@ class SharedRoomTest {
 
   @Test
   void three_to_one_while_both_run_and_all_once_one_is_over() {
-    var side = new SharedRoom.Part(two, 1);
-    var main = new SharedRoom.Part(four, 3);
+    var side = new SharedRoom.Follower(two, 1);
+    var main = new SharedRoom.Follower(four, 3);
     var shared = new SharedRoom(List.of(main, side));
     assertThat(shared.shareOf(main, MONDAY)).isEqualTo(0.75);
     assertThat(shared.shareOf(side, MONDAY)).isEqualTo(0.25);
@@ -34,17 +34,17 @@ class SharedRoomTest {
   @Test
   void a_course_that_waits_leaves_the_day_to_the_other() {
     var waiting = two.after(new PlanChange.Pause("1", Set.of(MONDAY)));
-    var main = new SharedRoom.Part(four, 3);
-    var shared = new SharedRoom(List.of(main, new SharedRoom.Part(waiting, 1)));
+    var main = new SharedRoom.Follower(four, 3);
+    var shared = new SharedRoom(List.of(main, new SharedRoom.Follower(waiting, 1)));
     assertThat(shared.shareOf(main, MONDAY)).isEqualTo(1);
     assertThat(shared.shareOf(main, MONDAY.plusDays(1))).isEqualTo(0.75);
-    assertThatThrownBy(() -> new SharedRoom.Part(two, 0)).hasMessageContaining("0");
+    assertThatThrownBy(() -> new SharedRoom.Follower(two, 0)).hasMessageContaining("0");
   }
 
   @Property
   void shares_of_courses_that_all_have_work_add_up_to_the_day(
       @ForAll List<@IntRange(min = 1, max = 9) Integer> weights) {
-    var parts = weights.stream().map(w -> new SharedRoom.Part(two, w)).toList();
+    var parts = weights.stream().map(w -> new SharedRoom.Follower(two, w)).toList();
     var shared = new SharedRoom(parts);
     var sum = parts.stream().mapToDouble(p -> shared.shareOf(p, MONDAY)).sum();
     assertThat(sum).isCloseTo(parts.isEmpty() ? 0 : 1, within(1e-9));

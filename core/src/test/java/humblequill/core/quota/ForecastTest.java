@@ -3,12 +3,12 @@ package humblequill.core.quota;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.entry.Tally;
+import humblequill.core.placement.MissedWork;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /** Forecasts whose answers are known from elsewhere. */
@@ -18,19 +18,13 @@ class ForecastTest {
   private static Forecast forecast(
       int count, int days, List<Integer> drawn, List<Integer> earlier) {
     var quota =
-        new Quota(
-            "Mooring posts",
-            new Promise.Sprint(count, MONDAY, MONDAY.plusDays(days - 1L)),
-            Counting.all(Counting.Unit.DRAWINGS),
-            Set.of(),
-            MissedWork.SPREAD,
-            Set.of());
+        Quotas.of(new Promise.Sprint(count, MONDAY, MONDAY.plusDays(days - 1L)), MissedWork.SPREAD);
     var counts = new HashMap<LocalDate, Integer>();
     for (int i = 0; i < drawn.size(); i++) {
       counts.put(MONDAY.plusDays(i), drawn.get(i));
     }
     var today = MONDAY.plusDays(drawn.size());
-    var progress = Tracker.progress(quota, counts, d -> true, today);
+    var progress = Tracker.progress(quota, Tally.of(counts), Quotas.EVERY_DAY, today);
     return Forecast.of(progress, earlier, d -> true, today, true, Double.POSITIVE_INFINITY);
   }
 
@@ -69,15 +63,8 @@ class ForecastTest {
   /** 90 in ten days, but half an hour a day holds only four: the worksheet's answer, 40 of 90. */
   @Test
   void a_plan_that_does_not_fit_its_time_is_not_believed() {
-    var quota =
-        new Quota(
-            "Mooring posts",
-            new Promise.Sprint(90, MONDAY, MONDAY.plusDays(9)),
-            Counting.all(Counting.Unit.DRAWINGS),
-            Set.of(),
-            MissedWork.SPREAD,
-            Set.of());
-    var progress = Tracker.progress(quota, new HashMap<>(), d -> true, MONDAY);
+    var quota = Quotas.of(new Promise.Sprint(90, MONDAY, MONDAY.plusDays(9)), MissedWork.SPREAD);
+    var progress = Tracker.progress(quota, Tally.NONE, Quotas.EVERY_DAY, MONDAY);
     var short4 = Forecast.of(progress, List.of(), d -> true, MONDAY, true, 4);
     assertThat(short4.inTime()).isZero();
     assertThat(short4.plan()).isEqualTo(4);
@@ -119,20 +106,20 @@ class ForecastTest {
   }
 
   @Test
-  void a_run_is_told_by_thirds_and_by_day() {
-    var parts =
+  void what_it_came_to_is_told_by_thirds_and_by_day() {
+    var lines =
         List.of(
-            new Run.Part(MONDAY, 4, 40, 2),
-            new Run.Part(MONDAY.plusDays(1), 5, 40, 0),
-            new Run.Part(MONDAY.plusDays(4), 6, 30, 4));
-    var run = Run.of(parts, 20, MONDAY, MONDAY.plusDays(4));
-    assertThat(run.done()).isEqualTo(15);
-    assertThat(run.days()).isEqualTo(3);
-    assertThat(run.span()).isEqualTo(5);
-    assertThat(run.minutes()).isEqualTo(110);
-    assertThat(run.pace()).containsExactly(600, 480, 300);
-    assertThat(run.marks()).containsExactly(2.0, 0.0, 4.0);
-    assertThat(run.curve()).containsExactly(4, 9, 9, 9, 15);
+            new QuotaRecord.Line(MONDAY, 4, 40, 2),
+            new QuotaRecord.Line(MONDAY.plusDays(1), 5, 40, 0),
+            new QuotaRecord.Line(MONDAY.plusDays(4), 6, 30, 4));
+    var record = QuotaRecord.of(lines, 20, MONDAY, MONDAY.plusDays(4));
+    assertThat(record.done()).isEqualTo(15);
+    assertThat(record.days()).isEqualTo(3);
+    assertThat(record.span()).isEqualTo(5);
+    assertThat(record.minutes()).isEqualTo(110);
+    assertThat(record.pace()).containsExactly(600, 480, 300);
+    assertThat(record.marks()).containsExactly(2.0, 0.0, 4.0);
+    assertThat(record.curve()).containsExactly(4, 9, 9, 9, 15);
   }
 
   @Test

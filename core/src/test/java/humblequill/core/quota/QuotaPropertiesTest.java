@@ -2,13 +2,14 @@ package humblequill.core.quota;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.entry.Tally;
+import humblequill.core.placement.MissedWork;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -19,13 +20,8 @@ class QuotaPropertiesTest {
   private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
 
   private static Quota sprint(int count, int days, MissedWork policy) {
-    return new Quota(
-        "Coils of rope",
-        new Promise.Sprint(count, MONDAY, MONDAY.plusDays(days - 1L)),
-        Counting.all(Counting.Unit.DRAWINGS),
-        Set.of(DayOfWeek.SUNDAY),
-        policy,
-        Set.of());
+    return Quotas.of(
+        new Promise.Sprint(count, MONDAY, MONDAY.plusDays(days - 1L)), policy, DayOfWeek.SUNDAY);
   }
 
   private static Map<LocalDate, Integer> byDay(List<Integer> counts) {
@@ -39,7 +35,8 @@ class QuotaPropertiesTest {
   }
 
   private static Progress progress(Quota quota, List<Integer> counts) {
-    return Tracker.progress(quota, byDay(counts), d -> true, MONDAY.plusDays(counts.size()));
+    return Tracker.progress(
+        quota, Tally.of(byDay(counts)), Quotas.EVERY_DAY, MONDAY.plusDays(counts.size()));
   }
 
   private static boolean drawingDay(LocalDate date) {
@@ -62,9 +59,12 @@ class QuotaPropertiesTest {
     if (policy != MissedWork.SLIDE) {
       assertThat(p.due()).as("only sliding moves the date").isEqualTo(MONDAY.plusDays(days - 1L));
     }
-    assertThat(p.pastDays())
+    assertThat(p.before().days())
         .isEqualTo(
-            (int) p.daily().keySet().stream().filter(QuotaPropertiesTest::drawingDay).count());
+            (int)
+                p.before().daily().byDay().keySet().stream()
+                    .filter(QuotaPropertiesTest::drawingDay)
+                    .count());
   }
 
   /** A slid quota has as many drawing days left as it would with no day missed. */
@@ -103,7 +103,7 @@ class QuotaPropertiesTest {
   }
 
   private static double chance(Quota quota, List<Integer> counts, LocalDate today) {
-    var progress = Tracker.progress(quota, byDay(counts), d -> true, today);
+    var progress = Tracker.progress(quota, Tally.of(byDay(counts)), Quotas.EVERY_DAY, today);
     return Forecast.of(
             progress,
             List.of(),
@@ -121,7 +121,7 @@ class QuotaPropertiesTest {
       @ForAll @Size(min = 7, max = 9) List<@IntRange(min = 1, max = 9) Integer> counts) {
     var quota = sprint(count, 20, MissedWork.SPREAD);
     var today = MONDAY.plusDays(counts.size());
-    var progress = Tracker.progress(quota, byDay(counts), d -> true, today);
+    var progress = Tracker.progress(quota, Tally.of(byDay(counts)), Quotas.EVERY_DAY, today);
     var f =
         Forecast.of(
             progress,
@@ -158,7 +158,7 @@ class QuotaPropertiesTest {
     var ramp = new Promise.Ramp(first, step, 30, MONDAY);
     int before = first;
     for (int i = 0; i <= done.size(); i++) {
-      int target = Ramps.target(ramp, done.subList(0, i));
+      int target = ramp.asked(done.subList(0, i));
       assertThat(target).isGreaterThanOrEqualTo(first);
       assertThat((target - first) % step).isZero();
       assertThat(Math.abs(target - before)).isLessThanOrEqualTo(step);
@@ -169,16 +169,16 @@ class QuotaPropertiesTest {
     }
   }
 
-  /** A run's curve never falls and ends at its count. */
+  /** The curve never falls and ends at its count. */
   @Property(tries = 200)
   void a_curve_adds_up(@ForAll @Size(max = 20) List<@IntRange(max = 15) Integer> counts) {
-    var parts = new java.util.ArrayList<Run.Part>();
+    var lines = new ArrayList<QuotaRecord.Line>();
     for (int i = 0; i < counts.size(); i++) {
-      parts.add(new Run.Part(MONDAY.plusDays(i), counts.get(i), 10, 0));
+      lines.add(new QuotaRecord.Line(MONDAY.plusDays(i), counts.get(i), 10, 0));
     }
-    var run = Run.of(parts, 100, MONDAY, MONDAY.plusDays(25));
-    assertThat(run.curve()).isSorted().hasSize(26);
-    assertThat(run.curve().get(25)).isEqualTo(run.done());
-    assertThat(run.minutes()).isEqualTo(10 * counts.size());
+    var record = QuotaRecord.of(lines, 100, MONDAY, MONDAY.plusDays(25));
+    assertThat(record.curve()).isSorted().hasSize(26);
+    assertThat(record.curve().get(25)).isEqualTo(record.done());
+    assertThat(record.minutes()).isEqualTo(10 * counts.size());
   }
 }

@@ -3,7 +3,9 @@ package humblequill.core.quota;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.entry.Drawns;
+import humblequill.core.entry.Tally;
+import humblequill.core.placement.MissedWork;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -20,13 +22,7 @@ class TrackerTest {
   private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
 
   private static Quota quota(Promise promise, MissedWork policy, DayOfWeek... rest) {
-    return new Quota(
-        "Mooring posts",
-        promise,
-        Counting.all(Counting.Unit.DRAWINGS),
-        Set.of(rest),
-        policy,
-        Set.of());
+    return Quotas.of(promise, policy, rest);
   }
 
   private static Progress on(Quota quota, int day, Integer... counts) {
@@ -36,7 +32,7 @@ class TrackerTest {
         byDay.put(MONDAY.plusDays(i), counts[i]);
       }
     }
-    return Tracker.progress(quota, byDay, date -> true, MONDAY.plusDays(day));
+    return Tracker.progress(quota, Tally.of(byDay), Quotas.EVERY_DAY, MONDAY.plusDays(day));
   }
 
   private static Promise sprint(int count, int days) {
@@ -52,8 +48,8 @@ class TrackerTest {
     var third = on(quota, 2, 9, 3);
     assertThat(third.left()).isEqualTo(78);
     assertThat(third.neededPerDay()).as("78 on 8 days").isEqualTo(10);
-    assertThat(third.pace()).isEqualTo(6);
-    assertThat(third.planned()).isEqualTo(18);
+    assertThat(third.before().pace()).isEqualTo(6);
+    assertThat(third.before().planned()).isEqualTo(18);
     var drawn = on(quota, 2, 9, 3, 12);
     assertThat(drawn.today()).as("what was asked this morning").isEqualTo(10);
     assertThat(drawn.bonusToday()).isEqualTo(2);
@@ -67,7 +63,7 @@ class TrackerTest {
   void missed_days_spread_slide_or_go() {
     Integer[] counts = {9, 0, 9, 0};
     var spread = on(quota(sprint(90, 10), MissedWork.SPREAD), 4, counts);
-    assertThat(spread.missed()).isEqualTo(2);
+    assertThat(spread.span().missed()).isEqualTo(2);
     assertThat(spread.neededPerDay()).as("72 on 6 days").isEqualTo(12);
     var slide = on(quota(sprint(90, 10), MissedWork.SLIDE), 4, counts);
     assertThat(slide.due()).isEqualTo(MONDAY.plusDays(11));
@@ -83,17 +79,17 @@ class TrackerTest {
     var wednesday = on(quota, 2, 10, 10);
     assertThat(wednesday.today()).isZero();
     assertThat(wednesday.daysLeft()).isEqualTo(4);
-    assertThat(on(quota, 3, 10, 10, 0).missed()).isZero();
+    assertThat(on(quota, 3, 10, 10, 0).span().missed()).isZero();
     assertThat(on(quota, 3, 10, 10, 4).left()).as("drawn on a rest day counts").isEqualTo(36);
   }
 
   @Test
   void a_daily_run_knows_its_page() {
     var run = new Promise.DailyRun(30, 1, MONDAY);
-    assertThat(on(quota(run, MissedWork.SLIDE), 4, 1, 1, 0, 1).page()).hasValue(4);
+    assertThat(on(quota(run, MissedWork.SLIDE), 4, 1, 1, 0, 1).number()).hasValue(4);
     assertThat(on(quota(run, MissedWork.SLIDE), 4, 1, 1, 0, 1).due())
         .isEqualTo(MONDAY.plusDays(30));
-    assertThat(on(quota(run, MissedWork.LET_GO), 4, 1, 1, 0, 1).page()).hasValue(5);
+    assertThat(on(quota(run, MissedWork.LET_GO), 4, 1, 1, 0, 1).number()).hasValue(5);
     assertThat(on(quota(run, MissedWork.SPREAD), 0).due()).isEqualTo(MONDAY.plusDays(29));
   }
 
@@ -105,20 +101,20 @@ class TrackerTest {
     counts.put(MONDAY.plusDays(7), 15);
     counts.put(MONDAY.plusDays(14), 12);
     counts.put(MONDAY.plusDays(21), 19);
-    var fifth = Tracker.progress(ramp, counts, d -> true, MONDAY.plusDays(28));
+    var fifth = Tracker.progress(ramp, Tally.of(counts), Quotas.EVERY_DAY, MONDAY.plusDays(28));
     assertThat(fifth.weeks()).extracting(Progress.Week::target).containsExactly(10, 15, 20, 20);
     assertThat(fifth.weeks())
         .extracting(Progress.Week::met)
         .containsExactly(true, true, false, false);
     assertThat(fifth.asked()).as("missed twice: back by a step").isEqualTo(15);
     assertThat(fifth.total()).isEqualTo(56);
-    var after = Tracker.progress(ramp, counts, d -> true, MONDAY.plusDays(60));
+    var after = Tracker.progress(ramp, Tally.of(counts), Quotas.EVERY_DAY, MONDAY.plusDays(60));
     assertThat(after.over()).as("eight weeks are over").isTrue();
   }
 
   @Test
   void a_ramp_never_steps_below_its_first_target() {
-    assertThat(Ramps.target(new Promise.Ramp(10, 5, 9, MONDAY), List.of(0, 0, 0, 0))).isEqualTo(10);
+    assertThat(new Promise.Ramp(10, 5, 9, MONDAY).asked(List.of(0, 0, 0, 0))).isEqualTo(10);
   }
 
   @Test
@@ -133,17 +129,7 @@ class TrackerTest {
 
   @Test
   void only_what_matches_counts() {
-    var hull =
-        new Counting.Drawn(
-            MONDAY,
-            Set.of("hulls"),
-            Optional.of("hy-7-1"),
-            Optional.of("pen"),
-            Optional.of("life"),
-            Optional.empty(),
-            12,
-            40,
-            3);
+    var hull = Drawns.of(MONDAY, "hulls", 12, 40, 3, 0);
     var counting = Counting.all(Counting.Unit.DRAWINGS);
     assertThat(counting.unitsIn(hull)).isEqualTo(12);
     assertThat(Counting.all(Counting.Unit.PAGES).unitsIn(hull)).isEqualTo(3);
@@ -151,7 +137,7 @@ class TrackerTest {
     var fromLife =
         new Counting(
             Counting.Unit.DRAWINGS,
-            Optional.of("Hulls"),
+            Optional.of("hulls"),
             Optional.empty(),
             Optional.of("life"),
             Optional.empty(),

@@ -2,6 +2,7 @@ package humblequill.core.streak;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.entry.Tally;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -22,9 +23,12 @@ class PenLineTest {
     }
     var practice =
         PracticeRecord.of(
-            minutes, 0, d -> d.getDayOfWeek() == DayOfWeek.SUNDAY, MONDAY.plusDays(today));
+            Tally.of(minutes),
+            0,
+            d -> d.getDayOfWeek() == DayOfWeek.SUNDAY,
+            MONDAY.plusDays(today));
     var streak = rule.count(practice, DayOfWeek.MONDAY);
-    return PenLine.of(practice, streak, minutes, MONDAY, MONDAY.plusDays(7)).stream()
+    return PenLine.of(practice, streak, Tally.of(minutes), MONDAY, MONDAY.plusDays(7)).stream()
         .map(PenLine.Stroke::mark)
         .toList();
   }

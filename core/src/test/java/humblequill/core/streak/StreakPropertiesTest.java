@@ -2,6 +2,7 @@ package humblequill.core.streak;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.entry.Tally;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.HashMap;
@@ -23,7 +24,7 @@ class StreakPropertiesTest {
       }
     }
     return PracticeRecord.of(
-        minutes,
+        Tally.of(minutes),
         0,
         date -> {
           int i = (int) (date.toEpochDay() - START.toEpochDay());

@@ -3,6 +3,7 @@ package humblequill.core.streak;
 import static java.time.DayOfWeek.MONDAY;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.entry.Tally;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -32,7 +33,8 @@ class StreakRulesTest {
         rest.add(date);
       }
     }
-    return PracticeRecord.of(minutes, 0, rest::contains, START.plusDays(letters.length() - 1));
+    return PracticeRecord.of(
+        Tally.of(minutes), 0, rest::contains, START.plusDays(letters.length() - 1));
   }
 
   private static Streak count(StreakRule rule, String letters) {
@@ -105,7 +107,9 @@ class StreakRulesTest {
 
   @Test
   void a_record_that_begins_on_sunday_is_not_failed_for_it() {
-    var begun = PracticeRecord.of(Map.of(START.plusDays(6), 10), 0, d -> false, START.plusDays(7));
+    var begun =
+        PracticeRecord.of(
+            Tally.of(Map.of(START.plusDays(6), 10)), 0, d -> false, START.plusDays(7));
     var streak = new WeeklyRhythm(3).count(begun, MONDAY);
     assertThat(streak.current().length()).isZero();
     assertThat(streak.stillNeeded()).isEqualTo(3);
@@ -145,14 +149,14 @@ class StreakRulesTest {
   @Test
   void runs_carry_their_dates() {
     var streak = count(new EveryDay(), "xxxx.xxo");
-    assertThat(streak.longest()).isEqualTo(new Streak.Run(4, START, START.plusDays(3)));
-    assertThat(streak.current()).isEqualTo(new Streak.Run(2, START.plusDays(5), START.plusDays(6)));
+    assertThat(streak.longest()).isEqualTo(new Run(4, START, START.plusDays(3)));
+    assertThat(streak.current()).isEqualTo(new Run(2, START.plusDays(5), START.plusDays(6)));
   }
 
   @Test
   void a_floor_of_minutes_decides_what_counts() {
     var minutes = Map.of(START, 20, START.plusDays(1), 9, START.plusDays(2), 10);
-    var practice = PracticeRecord.of(minutes, 10, d -> false, START.plusDays(2));
+    var practice = PracticeRecord.of(Tally.of(minutes), 10, d -> false, START.plusDays(2));
     assertThat(new EveryDay().count(practice, MONDAY).current().length()).isEqualTo(1);
     assertThat(new NeverTwice().count(practice, MONDAY).current().length()).isEqualTo(2);
   }
@@ -162,7 +166,8 @@ class StreakRulesTest {
     var practice = days("x.xr..xo");
     var streak = new NeverTwice().count(practice, MONDAY);
     var minutes = Map.of(START, 20, START.plusDays(2), 20, START.plusDays(6), 20);
-    assertThat(PenLine.of(practice, streak, minutes, START.minusDays(1), START.plusDays(8)))
+    assertThat(
+            PenLine.of(practice, streak, Tally.of(minutes), START.minusDays(1), START.plusDays(8)))
         .extracting(stroke -> stroke.mark().name().charAt(0))
         .containsExactly('G', 'I', 'F', 'I', 'R', 'G', 'G', 'I', 'O', 'A');
   }

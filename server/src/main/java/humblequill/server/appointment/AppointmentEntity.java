@@ -26,7 +26,10 @@ class AppointmentEntity {
   LocalTime begins = LocalTime.MIDNIGHT;
   int minutes = 60;
 
-  /** As in {@code 10x120 2x1200}: counts and seconds. */
+  /** As in {@code 10 x 2 min, 2 x 20 min}. */
   @Column(length = 400)
   String poses = "";
+
+  @Nullable String resource;
+  @Nullable UUID resourceId;
 }

@@ -1,13 +1,23 @@
 package humblequill.server.appointment;
 
+import humblequill.core.entry.Poses;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
 import humblequill.core.plan.Appointment;
 import humblequill.core.plan.Appointments;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
+import humblequill.server.entry.PosesView;
+import humblequill.server.name.NameRef;
+import humblequill.server.name.NameService;
+import humblequill.server.name.NameUses;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -16,25 +26,39 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the fixed appointments. */
 @Service
-public class AppointmentService {
+public class AppointmentService implements NameUses {
   private final AppointmentRepository repository;
+  private final NameService names;
+  private final Remembered<Appointments> stored;
 
-  AppointmentService(AppointmentRepository repository) {
+  AppointmentService(AppointmentRepository repository, NameService names, Memory memory) {
     this.repository = repository;
+    this.names = names;
+    this.stored = memory.remember("fixed appointments");
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Map<UUID, Long> uses() {
+    return repository.findAll().stream()
+        .filter(e -> e.resourceId != null)
+        .collect(Collectors.groupingBy(e -> e.resourceId, Collectors.counting()));
   }
 
   /** All appointments as the planner knows them. */
   @Transactional(readOnly = true)
   public Appointments appointments() {
-    return new Appointments(read().stream().map(AppointmentService::toCore).toList());
+    return stored.get(
+        () -> new Appointments(read().stream().map(AppointmentService::toCore).toList()));
   }
 
   /** All appointments, by title. */
   @Transactional(readOnly = true)
   public List<AppointmentView> read() {
+    var known = names.names();
     return repository.findAll().stream()
         .sorted(Comparator.comparing((AppointmentEntity e) -> e.title).thenComparing(e -> e.id))
-        .map(AppointmentService::view)
+        .map(e -> view(e, known))
         .toList();
   }
 
@@ -42,6 +66,9 @@ public class AppointmentService {
   @Transactional
   public List<AppointmentView> write(List<AppointmentView> wanted) {
     check(wanted);
+    var refs = new HashMap<UUID, NameRef>();
+    wanted.forEach(view -> refs.put(view.id(), names.refer(NameKind.RESOURCE, view.resource())));
+    stored.changed();
     var ids = wanted.stream().map(AppointmentView::id).collect(Collectors.toSet());
     repository.findAll().stream().filter(e -> !ids.contains(e.id)).forEach(repository::delete);
     for (var view : wanted) {
@@ -53,10 +80,9 @@ public class AppointmentService {
       entity.toDay = view.weekday() == null ? null : view.to();
       entity.begins = view.start();
       entity.minutes = view.minutes();
-      entity.poses =
-          view.poses().stream()
-              .map(p -> p.count() + "x" + p.secondsEach())
-              .collect(Collectors.joining(" "));
+      entity.poses = PosesView.toCore(view.poses()).written();
+      entity.resource = refs.get(view.id()) == null ? null : refs.get(view.id()).text();
+      entity.resourceId = NameRef.idOf(refs.get(view.id()));
       repository.save(entity);
     }
     repository.flush();
@@ -80,15 +106,17 @@ public class AppointmentService {
     return new Appointments(checked);
   }
 
-  private static AppointmentView view(AppointmentEntity e) {
-    var poses =
-        Arrays.stream(e.poses.split(" "))
-            .filter(p -> !p.isEmpty())
-            .map(p -> p.split("x"))
-            .map(p -> new AppointmentView.PosesView(Integer.parseInt(p[0]), Integer.parseInt(p[1])))
-            .toList();
+  private static AppointmentView view(AppointmentEntity e, Names known) {
     return new AppointmentView(
-        e.id, e.title, e.weekday, e.fromDay, e.toDay, e.begins, e.minutes, poses);
+        e.id,
+        e.title,
+        e.weekday,
+        e.fromDay,
+        e.toDay,
+        e.begins,
+        e.minutes,
+        PosesView.of(Poses.read(e.poses)),
+        NameService.called(known, e.resourceId));
   }
 
   private static Appointment toCore(AppointmentView v) {
@@ -100,6 +128,6 @@ public class AppointmentService {
         Optional.ofNullable(v.to()),
         v.start(),
         v.minutes(),
-        v.poses().stream().map(p -> new Appointment.Poses(p.count(), p.secondsEach())).toList());
+        PosesView.toCore(v.poses()));
   }
 }

@@ -1,5 +1,6 @@
 package humblequill.server.appointment;
 
+import humblequill.server.entry.PosesView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param from first date, or the only one
  * @param to last date; null for an open end
  * @param poses poses usually given there
+ * @param resource what it is on the shelf, by name: a group, a class; null for none
  */
 public record AppointmentView(
     @NotNull UUID id,
@@ -30,7 +32,5 @@ public record AppointmentView(
     @Nullable LocalDate to,
     @NotNull LocalTime start,
     @Min(5) @Max(720) int minutes,
-    @NotNull @Size(max = 12) List<@Valid @NotNull PosesView> poses) {
-  /** Poses of one length. */
-  public record PosesView(@Min(1) @Max(500) int count, @Min(5) @Max(14400) int secondsEach) {}
-}
+    @NotNull @Size(max = 12) List<@Valid @NotNull PosesView> poses,
+    @Nullable @Size(max = 200) String resource) {}

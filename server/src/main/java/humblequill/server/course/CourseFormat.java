@@ -5,19 +5,12 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import humblequill.core.course.Baseline;
 import humblequill.core.course.BrokenCourseException;
 import humblequill.core.course.Course;
-import humblequill.core.course.CourseWeek;
-import humblequill.core.course.Exercise;
-import humblequill.core.course.ExerciseKind;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -32,14 +25,14 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
  * Reads the open course format, documented in docs/formats/course.md, and refuses what breaks it.
  */
 @Component
-class CourseFormat {
+public class CourseFormat {
   private static final ObjectMapper YAML = YAMLMapper.builder().build();
   private static final ObjectMapper JSON = JsonMapper.builder().build();
 
   private @Nullable Schema schema;
 
   /** A course and its document, as JSON with every field that was in the file. */
-  record Parsed(Course course, String document) {}
+  public record Parsed(Course course, String document) {}
 
   /**
    * A file that is refused.
@@ -74,7 +67,7 @@ class CourseFormat {
     var document = JSON.writeValueAsString(tree);
     checkAgainstSchema(document);
     try {
-      return new Parsed(course(tree), document);
+      return new Parsed(CourseReading.course(tree), document);
     } catch (BrokenCourseException e) {
       throw new Broken(e.path(), String.valueOf(e.getMessage()));
     }
@@ -104,8 +97,8 @@ class CourseFormat {
   }
 
   /** Reads a document that was checked before. */
-  Course stored(String document) {
-    return course(JSON.readTree(document));
+  public Course stored(String document) {
+    return CourseReading.course(JSON.readTree(document));
   }
 
   private void checkAgainstSchema(String document) throws Broken {
@@ -141,61 +134,5 @@ class CourseFormat {
       }
     }
     return schema;
-  }
-
-  private static Course course(JsonNode tree) {
-    return new Course(
-        tree.path("id").asString(),
-        tree.path("title").asString(),
-        tree.path("summary").asString("").strip(),
-        tree.path("weeks").valueStream().map(CourseFormat::week).toList(),
-        tree.has("baseline") ? Optional.of(baseline(tree.path("baseline"))) : Optional.empty());
-  }
-
-  private static Baseline baseline(JsonNode node) {
-    var again =
-        strings(node.path("again")).stream()
-            .map(m -> Baseline.Moment.valueOf(m.toUpperCase(Locale.ROOT)))
-            .collect(Collectors.toSet());
-    return new Baseline(strings(node.path("subjects")), node.path("minutesEach").asInt(), again);
-  }
-
-  private static CourseWeek week(JsonNode node) {
-    return new CourseWeek(
-        node.path("title").asString(),
-        node.path("aim").asString("").strip(),
-        strings(node.path("topics")),
-        node.path("exercises").valueStream().map(CourseFormat::exercise).toList(),
-        strings(node.path("resources")));
-  }
-
-  private static Exercise exercise(JsonNode node) {
-    boolean counted = node.has("drawings");
-    int quantity = node.path(counted ? "drawings" : "minutes").asInt();
-    return new Exercise(
-        node.path("id").asString(),
-        node.path("title").asString(),
-        ExerciseKind.valueOf(
-            node.path("kind").asString().toUpperCase(Locale.ROOT).replace('-', '_')),
-        new Exercise.Target(counted ? Exercise.Unit.DRAWINGS : Exercise.Unit.MINUTES, quantity),
-        counted ? (int) Math.round(node.path("minutesEach").asDouble() * 60) : 60,
-        Math.min(quantity, node.path("chunk").asInt(1)),
-        optional(node, "after"),
-        optional(node, "on")
-            .map(on -> Exercise.Pinned.valueOf(on.toUpperCase(Locale.ROOT).replace('-', '_'))),
-        optional(node, "again"),
-        optional(node, "source"),
-        node.path("text").asString("").strip(),
-        node.path("lookFor").asString("").strip(),
-        strings(node.path("alsoCalled")),
-        strings(node.path("topics")));
-  }
-
-  private static List<String> strings(JsonNode node) {
-    return node.valueStream().map(JsonNode::asString).toList();
-  }
-
-  private static Optional<String> optional(JsonNode node, String field) {
-    return node.has(field) ? Optional.of(node.path(field).asString()) : Optional.empty();
   }
 }

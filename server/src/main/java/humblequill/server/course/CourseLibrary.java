@@ -10,9 +10,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
@@ -28,7 +32,9 @@ class CourseLibrary {
 
   private final CourseFormat format;
   private final DataFolder folder;
-  private @Nullable List<Shelved> shipped;
+  private @Nullable List<Known> shipped;
+  private @Nullable All known;
+  private SortedMap<Path, String> stamps = new TreeMap<>();
 
   CourseLibrary(CourseFormat format, DataFolder folder) {
     this.format = format;
@@ -36,23 +42,33 @@ class CourseLibrary {
   }
 
   /**
-   * A course on the shelf.
+   * A course that can be placed.
    *
    * @param file its own file; null for one that ships
    */
-  record Shelved(CourseFormat.Parsed parsed, @Nullable Path file) {
+  record Known(CourseFormat.Parsed parsed, @Nullable Path file) {
     String id() {
       return parsed.course().id();
     }
   }
 
   /** Courses that can be placed, and files that cannot, each with the place and the reason. */
-  record Shelf(List<Shelved> courses, List<Courses.BrokenFile> broken) {}
+  record All(List<Known> courses, List<Courses.BrokenFile> broken) {}
 
-  synchronized Shelf shelf() {
+  /** All courses; files are read again only when one of them changed. */
+  synchronized All all() {
+    var files = stamps();
+    if (known == null || !files.equals(stamps)) {
+      known = read(files.keySet());
+      stamps = files;
+    }
+    return known;
+  }
+
+  private All read(Collection<Path> files) {
     var courses = new ArrayList<>(shipped());
     var broken = new ArrayList<Courses.BrokenFile>();
-    for (var file : ownFiles()) {
+    for (var file : files) {
       var name = file.getFileName().toString();
       try {
         var parsed = format.parse(text(file));
@@ -60,25 +76,39 @@ class CourseLibrary {
           throw new CourseFormat.Broken(
               "id", "there is another course with the id \"" + parsed.course().id() + "\"");
         }
-        courses.add(new Shelved(parsed, file));
+        courses.add(new Known(parsed, file));
       } catch (CourseFormat.Broken e) {
         broken.add(new Courses.BrokenFile(name, e.path(), String.valueOf(e.getMessage())));
       } catch (IOException e) {
         broken.add(new Courses.BrokenFile(name, "", "the file cannot be read"));
       }
     }
-    return new Shelf(courses, broken);
+    return new All(courses, broken);
+  }
+
+  /** The learner's own files with what changes when they do. */
+  private SortedMap<Path, String> stamps() {
+    var found = new TreeMap<Path, String>();
+    for (var file : ownFiles()) {
+      try {
+        var of = Files.readAttributes(file, BasicFileAttributes.class);
+        found.put(file, of.size() + " " + of.lastModifiedTime() + " " + of.fileKey());
+      } catch (IOException e) {
+        found.put(file, "unreadable");
+      }
+    }
+    return found;
   }
 
   /** Shipped courses do not change while the application runs. */
-  private List<Shelved> shipped() {
+  private List<Known> shipped() {
     if (shipped == null) {
       try {
-        var read = new ArrayList<Shelved>();
+        var read = new ArrayList<Known>();
         for (var resource :
             new PathMatchingResourcePatternResolver().getResources("classpath:/courses/*.yaml")) {
           var text = resource.getContentAsString(StandardCharsets.UTF_8);
-          read.add(new Shelved(format.parse(text), null));
+          read.add(new Known(format.parse(text), null));
         }
         shipped = List.copyOf(read);
       } catch (IOException | CourseFormat.Broken e) {
@@ -89,11 +119,11 @@ class CourseLibrary {
   }
 
   Optional<CourseFormat.Parsed> find(String id) {
-    return shelved(id).map(Shelved::parsed);
+    return byId(id).map(Known::parsed);
   }
 
-  private Optional<Shelved> shelved(String id) {
-    return shelf().courses().stream().filter(c -> c.id().equals(id)).findFirst();
+  private Optional<Known> byId(String id) {
+    return all().courses().stream().filter(c -> c.id().equals(id)).findFirst();
   }
 
   private List<Path> ownFiles() {
@@ -120,14 +150,14 @@ class CourseLibrary {
    * @param mayReplace whether one of the learner's own with the same id gives way
    */
   synchronized void save(JsonNode document, String id, boolean mayReplace) {
-    var there = shelved(id);
+    var there = byId(id);
     if (there.isPresent() && (there.get().file() == null || !mayReplace)) {
       throw Refusal.conflict(
           "id-taken", "There is a course with the id \"" + id + "\" already. Choose another id.");
     }
     try {
       Files.createDirectories(folder.courses());
-      var old = there.map(Shelved::file).orElse(null);
+      var old = there.map(Known::file).orElse(null);
       boolean json =
           old != null && old.toString().toLowerCase(java.util.Locale.ROOT).endsWith("json");
       var target = old == null ? folder.courses().resolve(id + ".yaml") : old;
@@ -151,7 +181,7 @@ class CourseLibrary {
 
   /** Removes a course of the learner's own; courses that ship stay. */
   synchronized void delete(String id) {
-    var there = shelved(id).orElseThrow(() -> Refusal.notFound("course", id));
+    var there = byId(id).orElseThrow(() -> Refusal.notFound("course", id));
     var file = there.file();
     if (file == null) {
       throw Refusal.conflict("ships", "\"" + id + "\" ships with Humble Quill and stays.");

@@ -1,12 +1,13 @@
 package humblequill.server.course;
 
 import humblequill.core.course.CourseWeek;
+import humblequill.core.name.Fold;
 import humblequill.server.edge.Refusal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** Weeks of all courses, to make detours from. */
+/** Courses by their id, and weeks of all courses to make detours from. */
 @Component
 public class CourseWeeks {
   private final CourseLibrary library;
@@ -18,13 +19,14 @@ public class CourseWeeks {
   /** A week of a course that touches a topic. */
   public record Found(String courseId, String courseTitle, int week, String weekTitle) {}
 
+  /** A course by its id. */
+  public CourseFormat.Parsed need(String courseId) {
+    return library.find(courseId).orElseThrow(() -> Refusal.notFound("course", courseId));
+  }
+
   /** The weeks of a course. */
   public List<CourseWeek> weeksOf(String courseId) {
-    return library
-        .find(courseId)
-        .orElseThrow(() -> Refusal.notFound("course", courseId))
-        .course()
-        .weeks();
+    return need(courseId).course().weeks();
   }
 
   /**
@@ -36,10 +38,10 @@ public class CourseWeeks {
   public Optional<Found> about(String topic, String notFrom) {
     Found best = null;
     int bestPlace = Integer.MAX_VALUE;
-    for (var shelved : library.shelf().courses()) {
-      var course = shelved.parsed().course();
+    for (var known : library.all().courses()) {
+      var course = known.parsed().course();
       for (int i = 0; i < course.weeks().size() && !course.id().equals(notFrom); i++) {
-        int place = course.weeks().get(i).topics().indexOf(topic);
+        int place = place(course.weeks().get(i), topic);
         if (place >= 0 && place < bestPlace) {
           bestPlace = place;
           best = new Found(course.id(), course.title(), i + 1, course.weeks().get(i).title());
@@ -47,5 +49,9 @@ public class CourseWeeks {
       }
     }
     return Optional.ofNullable(best);
+  }
+
+  private static int place(CourseWeek week, String topic) {
+    return week.topics().stream().map(Fold::of).toList().indexOf(Fold.of(topic));
   }
 }

@@ -10,8 +10,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Writes a course in the open format. */
-final class CourseWriting {
+/** Writes courses, their weeks and exercises in the open format. */
+public final class CourseWriting {
   private static final JsonMapper JSON = JsonMapper.builder().build();
   private static final double MINUTE = 60.0;
 
@@ -36,7 +36,8 @@ final class CourseWriting {
     return node;
   }
 
-  private static ObjectNode week(CourseWeek week) {
+  /** A week as course files write it. */
+  public static ObjectNode week(CourseWeek week) {
     var node = JSON.createObjectNode();
     node.put("title", week.title()).put("aim", week.aim());
     node.set("topics", strings(week.topics()));
@@ -48,7 +49,8 @@ final class CourseWriting {
     return node;
   }
 
-  private static ObjectNode exercise(Exercise e) {
+  /** An exercise as course files write it. */
+  public static ObjectNode exercise(Exercise e) {
     var node = JSON.createObjectNode();
     node.put("id", e.id()).put("title", e.title()).put("kind", word(e.kind()));
     if (e.target().unit() == Exercise.Unit.DRAWINGS) {

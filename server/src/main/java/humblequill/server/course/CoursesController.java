@@ -26,20 +26,20 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api/courses")
 class CoursesController {
-  private final CourseShelf shelf;
+  private final CourseOffers offers;
 
-  CoursesController(CourseShelf shelf) {
-    this.shelf = shelf;
+  CoursesController(CourseOffers offers) {
+    this.offers = offers;
   }
 
   @GetMapping
   Courses courses() {
-    return shelf.courses();
+    return offers.courses();
   }
 
   @GetMapping("/{id}")
   Object document(@PathVariable String id) {
-    return shelf.document(id);
+    return offers.document(id);
   }
 
   @PutMapping("/{id}")
@@ -48,42 +48,44 @@ class CoursesController {
       @PathVariable String id,
       @RequestBody JsonNode document,
       @RequestParam(defaultValue = "false") boolean replace) {
-    shelf.save(id, document, replace);
+    offers.save(id, document, replace);
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable String id) {
-    shelf.delete(id);
+    offers.delete(id);
   }
 
   @PostMapping("/check")
   Courses.Checked check(@RequestBody JsonNode document) {
-    return shelf.check(document);
+    return offers.check(document);
   }
 
   @PostMapping(
       path = "/import",
       consumes = {MediaType.TEXT_PLAIN_VALUE, "application/yaml"})
   Brought bring(@RequestBody String text) {
-    return new Brought(shelf.bring(text));
+    return new Brought(offers.bring(text));
   }
 
   @GetMapping("/{id}/file")
   ResponseEntity<String> file(
       @PathVariable String id,
-      @RequestParam(defaultValue = "yaml") @Pattern(regexp = "yaml|json") String as) {
+      @RequestParam(defaultValue = "yaml")
+          @Pattern(regexp = "yaml|json", message = "must be yaml or json")
+          String as) {
     boolean json = as.equals("json");
     var name = ContentDisposition.attachment().filename(id + "." + as).build().toString();
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, name)
         .contentType(MediaType.parseMediaType(json ? "application/json" : "application/yaml"))
-        .body(shelf.text(id, json));
+        .body(offers.text(id, json));
   }
 
   @PostMapping("/merge")
   Courses.Merged merge(@RequestBody @Valid ToMerge merge) {
-    return shelf.merge(merge.first(), merge.second(), merge.decided(), merge.id(), merge.title());
+    return offers.merge(merge.first(), merge.second(), merge.decided(), merge.id(), merge.title());
   }
 
   /** Id of a course that was brought in. */

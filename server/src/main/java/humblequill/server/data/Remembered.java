@@ -1,5 +1,9 @@
 package humblequill.server.data;
 
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -7,54 +11,104 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 /**
  * Something read from the database and held until a write changes it. Only one run at a time writes
- * to a data folder, so what this run did not change is still so. While a write is not committed
- * nothing is held, and what was read before its commit is not held after it.
+ * to a data folder, so what this run did not change is still so. The transaction that writes reads
+ * its own changes; all others see what was committed before, and read again once it is completed,
+ * whether or not its commit could be forced to disk. See docs/decisions/held-in-memory.md.
  *
  * @param <T> what is held; it never changes itself
  */
 public final class Remembered<T> {
+  private static final Object EVERYTHING = new Object();
+
+  private final String what;
   private @Nullable T held;
-  private long changes;
-  private int pending;
+  private Set<Object> stale = Set.of();
+  private long completed;
+
+  Remembered(String what) {
+    this.what = what;
+  }
+
+  /** What is held, in a few words. */
+  String what() {
+    return what;
+  }
 
   /** What is held, or what is read now. */
   public T get(Supplier<T> read) {
+    return get(read, (old, keys) -> read.get());
+  }
+
+  /**
+   * What is held, or what is read now.
+   *
+   * @param read reads everything
+   * @param again reads anew what stands under some keys, and leaves the rest
+   */
+  public T get(Supplier<T> read, BiFunction<T, Set<Object>, T> again) {
+    T known;
+    Set<Object> old;
     long before;
     synchronized (this) {
-      if (held != null) {
-        return held;
-      }
-      before = changes;
+      known = held;
+      old = stale;
+      before = completed;
     }
-    var value = read.get();
-    synchronized (this) {
-      if (before == changes && pending == 0) {
-        held = value;
-      }
+    if (known == null || !old.isEmpty()) {
+      known = known == null || old.contains(EVERYTHING) ? read.get() : again.apply(known, old);
+      keep(known, before);
     }
-    return value;
+    var mine = mine();
+    if (mine == null) {
+      return known;
+    }
+    return mine.contains(EVERYTHING) ? read.get() : again.apply(known, mine);
   }
 
-  /** Tells that the running transaction changes it. */
+  /** What this transaction wrote is nobody else's until it is committed. */
+  private void keep(T read, long before) {
+    if (mine() != null) {
+      return;
+    }
+    synchronized (this) {
+      if (before == completed) {
+        held = read;
+        stale = Set.of();
+      }
+    }
+  }
+
+  @SuppressWarnings("unchecked")
+  private @Nullable Set<Object> mine() {
+    return (Set<Object>) TransactionSynchronizationManager.getResource(this);
+  }
+
+  /** Tells that the running transaction changes all of it. */
   public void changed() {
-    synchronized (this) {
-      forget();
-      pending++;
-    }
-    TransactionSynchronizationManager.registerSynchronization(
-        new TransactionSynchronization() {
-          @Override
-          public void afterCompletion(int status) {
-            synchronized (Remembered.this) {
-              forget();
-              pending--;
-            }
-          }
-        });
+    changed(Set.of(EVERYTHING));
   }
 
-  private void forget() {
-    held = null;
-    changes++;
+  /** Tells that the running transaction changes what stands under some keys. */
+  public void changed(Collection<?> keys) {
+    var mine = mine();
+    if (mine == null) {
+      mine = new HashSet<>();
+      TransactionSynchronizationManager.bindResource(this, mine);
+      TransactionSynchronizationManager.registerSynchronization(new Forgetting());
+    }
+    mine.addAll(keys);
+  }
+
+  private final class Forgetting implements TransactionSynchronization {
+    @Override
+    public void afterCompletion(int status) {
+      var mine = (Set<?>) TransactionSynchronizationManager.unbindResource(Remembered.this);
+      synchronized (Remembered.this) {
+        var all = new HashSet<>(stale);
+        all.addAll(mine);
+        stale = all;
+        completed++;
+      }
+    }
   }
 }

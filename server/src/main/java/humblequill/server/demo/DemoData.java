@@ -1,18 +1,22 @@
 package humblequill.server.demo;
 
 import humblequill.core.course.Exercise;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
+import humblequill.core.entry.Done;
+import humblequill.core.entry.EntryDraft;
+import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Tally;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
 import humblequill.core.plan.Work;
-import humblequill.server.course.CourseService;
-import humblequill.server.course.PlacedCourse;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryService;
+import humblequill.server.name.NameChanges;
+import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
-import humblequill.server.words.WordsService;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -22,6 +26,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -45,21 +50,21 @@ class DemoData implements SmartInitializingSingleton {
       List.of("Harbour book 1", "Harbour book 2", "Harbour book 3");
 
   private final SettingsService settings;
-  private final CourseService courses;
-  private final WordsService words;
+  private final PlacementService placements;
+  private final NameChanges names;
   private final EntryService entries;
   private final DemoPromises promises;
 
   DemoData(
       SettingsService settings,
-      CourseService courses,
-      WordsService words,
+      PlacementService placements,
+      NameChanges names,
       EntryService entries,
       DemoPromises promises) {
     this.promises = promises;
     this.settings = settings;
-    this.courses = courses;
-    this.words = words;
+    this.placements = placements;
+    this.names = names;
     this.entries = entries;
   }
 
@@ -71,9 +76,9 @@ class DemoData implements SmartInitializingSingleton {
     }
     var today = settings.learner().today();
     settings.write(DemoLearner.settings(today, ZoneId.systemDefault().getId()));
-    words.write(DemoLearner.words());
+    DemoLearner.names().forEach(names::create);
     var start = today.minusDays(DemoLearner.DAYS_BEFORE);
-    var placed = courses.place("harbour-year", start, false, MAIN_WEIGHT, today);
+    var placed = placements.place("harbour-year", start, false, MAIN_WEIGHT, today);
     decide(
         placed.id(),
         start.plusDays(51),
@@ -84,15 +89,15 @@ class DemoData implements SmartInitializingSingleton {
         today.minusDays(3),
         new PlanChange.Drop("19", Map.of("w19-gulls", 10)),
         "Fewer gulls, more of the dogs on the quay.");
-    placed = courses.need(placed.id());
+    placed = placements.need(placed.id());
     entries.createAll(new Diary(placed, settings.learner()).write());
     promises.make(settings.learner());
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {
-    var placed = courses.need(placement);
+    var placed = placements.need(placement);
     var name = "demo/" + placement + "/" + placed.decisions().size();
-    courses.change(
+    placements.change(
         placed,
         UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
         List.of(change),
@@ -147,7 +152,7 @@ class DemoData implements SmartInitializingSingleton {
       var open =
           new OpenWeek(
               week.week().exercises().stream().map(Work::of).toList(),
-              done,
+              soFar(),
               learner.rooms(week.from(), week.to()),
               List.of(),
               day,
@@ -181,50 +186,43 @@ class DemoData implements SmartInitializingSingleton {
       int pages = Math.max(1, Math.min(2, units / 8));
       var pageSpan = pages(pages);
       var texts = random.nextInt(4) == 0 ? DemoTexts.pick(exercise.kind(), random) : null;
-      add(
-          new EntryFields(
-              day,
-              time,
-              exercise.id(),
-              null,
-              counted ? units : null,
-              minutes,
-              exercise.source().orElse(null),
-              DemoTexts.medium(exercise.kind(), random),
-              resource(exercise),
-              pageSpan.book(),
-              pageSpan.from(),
-              pageSpan.to(),
-              random.nextInt(3) == 0 ? null : mark(day),
-              texts == null ? "" : texts.wentWrong(),
-              texts == null ? "" : texts.nextTime(),
-              "",
-              null));
+      var draft = new EntryDraft(day);
+      draft.time = Optional.ofNullable(time);
+      draft.exerciseId = Optional.ofNullable(exercise.id());
+      draft.drawings = Optional.ofNullable(counted ? units : null);
+      draft.minutes = Optional.ofNullable(minutes);
+      draft.source = exercise.source();
+      draft.medium = Optional.ofNullable(DemoTexts.medium(exercise.kind(), random));
+      draft.resource = Optional.ofNullable(resource(exercise));
+      draft.book = Optional.ofNullable(pageSpan.book());
+      draft.pages = Optional.of(new PageSpan(pageSpan.from(), pageSpan.to()));
+      draft.mark = Optional.ofNullable(random.nextInt(3) == 0 ? null : mark(day));
+      draft.wentWrong = texts == null ? "" : texts.wentWrong();
+      draft.nextTime = texts == null ? "" : texts.nextTime();
+      add(EntryFields.of(draft));
       done.computeIfAbsent(exercise.id(), e -> new HashMap<>()).merge(day, units, Integer::sum);
       return time.plusMinutes(minutes + 3L);
     }
 
     private void forFun(LocalDate day, LocalTime time) {
       var pageSpan = pages(1);
-      add(
-          new EntryFields(
-              day,
-              time,
-              null,
-              "harbour cats",
-              1 + random.nextInt(3),
-              8 + random.nextInt(10),
-              "life",
-              "brush pen",
-              null,
-              pageSpan.book(),
-              pageSpan.from(),
-              pageSpan.to(),
-              null,
-              "",
-              "",
-              DemoTexts.cat(random),
-              null));
+      var draft = new EntryDraft(day);
+      draft.time = Optional.ofNullable(time);
+      draft.topic = Optional.of("harbour cats");
+      draft.drawings = Optional.ofNullable(1 + random.nextInt(3));
+      draft.minutes = Optional.ofNullable(8 + random.nextInt(10));
+      draft.source = Optional.of("life");
+      draft.medium = Optional.of("brush pen");
+      draft.book = Optional.ofNullable(pageSpan.book());
+      draft.pages = Optional.of(new PageSpan(pageSpan.from(), pageSpan.to()));
+      draft.note = DemoTexts.cat(random);
+      add(EntryFields.of(draft));
+    }
+
+    private Done soFar() {
+      var tallies = new HashMap<String, Tally>();
+      done.forEach((exercise, byDay) -> tallies.put(exercise, Tally.of(byDay)));
+      return new Done(tallies);
     }
 
     private void add(EntryFields fields) {

@@ -1,14 +1,15 @@
 package humblequill.server.demo;
 
-import humblequill.core.logline.WordKind;
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
 import humblequill.core.plan.DayOrder;
 import humblequill.server.settings.Settings;
-import humblequill.server.words.Words;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Wren Tallow, who does not exist: the settings, words and habits of the demo. */
@@ -58,20 +59,21 @@ final class DemoLearner {
             new Settings.PauseSpan(start.plusDays(52), start.plusDays(56), "in bed with a cold")));
   }
 
-  static List<Words.OwnWord> words() {
+  static List<Name> names() {
     return List.of(
-        word(WordKind.BOOK, "Harbour book 1", "harbour one"),
-        word(WordKind.BOOK, "Harbour book 2", "harbour two"),
-        word(WordKind.BOOK, "Harbour book 3", "harbour book", "harbour three"),
-        word(WordKind.RESOURCE, "Ropes, plainly drawn", "rope book"),
-        word(WordKind.RESOURCE, "Boats from keel to rail", "keel book"),
-        word(WordKind.RESOURCE, "The patient eye", "eye course"),
-        word(WordKind.RESOURCE, "Quay photographs, own folder", "quay photos"),
-        word(WordKind.RESOURCE, "Model dinghy on the shelf", "model dinghy"),
-        word(WordKind.TOPIC, "harbour cats", "cats"));
+        name(NameKind.BOOK, "Harbour book 1", "harbour one"),
+        name(NameKind.BOOK, "Harbour book 2", "harbour two"),
+        name(NameKind.BOOK, "Harbour book 3", "harbour book", "harbour three"),
+        name(NameKind.RESOURCE, "Ropes, plainly drawn", "rope book"),
+        name(NameKind.RESOURCE, "Boats from keel to rail", "keel book"),
+        name(NameKind.RESOURCE, "The patient eye", "eye course"),
+        name(NameKind.RESOURCE, "Quay photographs, own folder", "quay photos"),
+        name(NameKind.RESOURCE, "Model dinghy on the shelf", "model dinghy"),
+        name(NameKind.TOPIC, "harbour cats", "cats"));
   }
 
-  private static Words.OwnWord word(WordKind kind, String name, String... spellings) {
-    return new Words.OwnWord(kind, name, List.of(spellings));
+  private static Name name(NameKind kind, String text, String... spellings) {
+    return new Name(
+        Name.given(kind, text), kind, text, List.of(spellings), Set.of(), Optional.empty());
   }
 }

@@ -1,8 +1,9 @@
 package humblequill.server.demo;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.entry.EntryDraft;
+import humblequill.core.placement.MissedWork;
 import humblequill.core.quota.Counting;
-import humblequill.core.quota.Quota;
+import humblequill.core.quota.Rule;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryService;
 import humblequill.server.quota.Prompts;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -136,24 +138,16 @@ class DemoPromises {
       int minutes,
       String medium,
       @Nullable Integer mark) {
-    return new EntryFields(
-        day,
-        time,
-        null,
-        topic,
-        drawings,
-        minutes,
-        "life",
-        medium,
-        null,
-        "Harbour book 3",
-        null,
-        null,
-        mark,
-        "",
-        "",
-        "",
-        null);
+    var draft = new EntryDraft(day);
+    draft.time = Optional.ofNullable(time);
+    draft.topic = Optional.ofNullable(topic);
+    draft.drawings = Optional.ofNullable(drawings);
+    draft.minutes = Optional.ofNullable(minutes);
+    draft.source = Optional.of("life");
+    draft.medium = Optional.ofNullable(medium);
+    draft.book = Optional.of("Harbour book 3");
+    draft.mark = Optional.ofNullable(mark);
+    return EntryFields.of(draft);
   }
 
   private void sprint(LocalDate start, List<UUID> best) {
@@ -169,7 +163,7 @@ class DemoPromises {
             start.plusDays(SPRINT_DAYS - 1L),
             "mooring posts",
             MissedWork.SPREAD,
-            Set.of(Quota.Rule.FINISH_EVERY_PAGE),
+            Set.of(Rule.FINISH_EVERY_PAGE),
             300,
             30),
         null);
@@ -193,7 +187,7 @@ class DemoPromises {
             null,
             "harbour cats",
             MissedWork.SLIDE,
-            Set.of(Quota.Rule.PEN_ONLY, Quota.Rule.NO_ERASER),
+            Set.of(Rule.PEN_ONLY, Rule.NO_ERASER),
             480,
             10),
         null);
@@ -211,7 +205,7 @@ class DemoPromises {
             null,
             "gulls",
             MissedWork.SPREAD,
-            Set.of(Quota.Rule.FROM_LIFE),
+            Set.of(Rule.FROM_LIFE),
             60,
             15),
         null);
@@ -252,7 +246,7 @@ class DemoPromises {
       @Nullable LocalDate due,
       @Nullable String topic,
       MissedWork policy,
-      Set<Quota.Rule> rules,
+      Set<Rule> rules,
       int secondsEach,
       int minutesADay) {
     boolean ramp = kind == QuotaTerms.Kind.RAMP;

@@ -1,6 +1,8 @@
 package humblequill.server.edge;
 
+import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -13,6 +15,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.validation.FieldError;
+import org.springframework.validation.ObjectError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -48,19 +51,12 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail mistyped(MethodArgumentTypeMismatchException e) {
     var value = String.valueOf(e.getValue());
-    return problem(
-        HttpStatus.BAD_REQUEST,
-        "bad-value",
-        e.getName() + " cannot be \"" + value + "\".",
-        Map.of("field", e.getName(), "value", value));
+    return Fault.problem(List.of(Fault.unreadable(e.getName(), value)));
   }
 
   @ExceptionHandler
   ProblemDetail invalid(ConstraintViolationException e) {
-    var first = e.getConstraintViolations().iterator().next();
-    var path = first.getPropertyPath().toString();
-    return badValue(
-        path.substring(path.lastIndexOf('.') + 1), first.getInvalidValue(), first.getMessage());
+    return Fault.problem(e.getConstraintViolations().stream().map(Problems::fault).toList());
   }
 
   @ExceptionHandler
@@ -79,7 +75,8 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    return ResponseEntity.badRequest().body(badValue(e.getParameterName(), null, "must be said"));
+    return ResponseEntity.badRequest()
+        .body(Fault.problem(List.of(Fault.of(e.getParameterName(), null, "must be said"))));
   }
 
   @Override
@@ -88,10 +85,8 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    var first = e.getBindingResult().getAllErrors().get(0);
-    var field = first instanceof FieldError error ? error.getField() : first.getObjectName();
-    var value = first instanceof FieldError error ? error.getRejectedValue() : null;
-    return ResponseEntity.badRequest().body(badValue(field, value, first.getDefaultMessage()));
+    var faults = e.getBindingResult().getAllErrors().stream().map(Problems::fault).toList();
+    return ResponseEntity.badRequest().body(Fault.problem(faults));
   }
 
   @Override
@@ -100,10 +95,16 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    var first = e.getParameterValidationResults().get(0);
-    var field = String.valueOf(first.getMethodParameter().getParameterName());
-    var message = first.getResolvableErrors().get(0).getDefaultMessage();
-    return ResponseEntity.badRequest().body(badValue(field, first.getArgument(), message));
+    var faults =
+        e.getParameterValidationResults().stream()
+            .map(
+                result ->
+                    Fault.of(
+                        String.valueOf(result.getMethodParameter().getParameterName()),
+                        result.getArgument(),
+                        result.getResolvableErrors().get(0).getDefaultMessage()))
+            .toList();
+    return ResponseEntity.badRequest().body(Fault.problem(faults));
   }
 
   @Override
@@ -120,27 +121,9 @@ class Problems extends ResponseEntityExceptionHandler {
       return ResponseEntity.badRequest().body(refused(refusal));
     }
     if (e.getCause() instanceof JacksonException json) {
-      var path = path(json);
-      var value = json instanceof InvalidFormatException f ? shorten(f.getValue() + "") : "";
-      var detail =
-          json instanceof UnrecognizedPropertyException
-              ? "There is no field \"" + path + "\"."
-              : path + " cannot be " + (value.isEmpty() ? "read." : "\"" + value + "\".");
-      return ResponseEntity.badRequest()
-          .body(
-              problem(
-                  HttpStatus.BAD_REQUEST,
-                  path.isEmpty() ? "unreadable" : "bad-value",
-                  path.isEmpty() ? "The request is not readable JSON." : detail,
-                  Map.of("field", path, "value", value)));
+      return ResponseEntity.badRequest().body(unreadable(json));
     }
-    return ResponseEntity.badRequest()
-        .body(
-            problem(
-                HttpStatus.BAD_REQUEST,
-                "unreadable",
-                "The request has no readable body.",
-                Map.of()));
+    return ResponseEntity.badRequest().body(unreadable("The request has no readable body."));
   }
 
   @Override
@@ -156,6 +139,37 @@ class Problems extends ResponseEntityExceptionHandler {
         problem(known, code, known.getReasonPhrase() + ".", Map.of()), headers, status);
   }
 
+  private static ProblemDetail unreadable(JacksonException json) {
+    var path = path(json);
+    if (path.isEmpty()) {
+      return unreadable("The request is not readable JSON.");
+    }
+    var value = json instanceof InvalidFormatException f ? String.valueOf(f.getValue()) : "";
+    return Fault.problem(
+        List.of(
+            json instanceof UnrecognizedPropertyException
+                ? Fault.unknown(path)
+                : Fault.unreadable(path, value)));
+  }
+
+  private static ProblemDetail unreadable(String detail) {
+    return problem(HttpStatus.BAD_REQUEST, "unreadable", detail, Map.of());
+  }
+
+  private static Fault fault(ConstraintViolation<?> violation) {
+    var path = violation.getPropertyPath().toString();
+    return Fault.of(
+        path.substring(path.lastIndexOf('.') + 1),
+        violation.getInvalidValue(),
+        violation.getMessage());
+  }
+
+  private static Fault fault(ObjectError error) {
+    return error instanceof FieldError f
+        ? Fault.of(f.getField(), f.getRejectedValue(), f.getDefaultMessage())
+        : Fault.of(error.getObjectName(), null, error.getDefaultMessage());
+  }
+
   private static String path(JacksonException json) {
     var path = new StringBuilder();
     for (var step : json.getPath()) {
@@ -163,20 +177,6 @@ class Problems extends ResponseEntityExceptionHandler {
       path.append(name == null ? "[" + step.getIndex() + "]" : (path.isEmpty() ? "" : ".") + name);
     }
     return path.toString();
-  }
-
-  private static ProblemDetail badValue(
-      String field, @Nullable Object value, @Nullable String message) {
-    var shown = value == null ? "nothing" : "\"" + shorten(value.toString()) + "\"";
-    return problem(
-        HttpStatus.BAD_REQUEST,
-        "bad-value",
-        field + " " + message + "; it was " + shown + ".",
-        Map.of("field", field, "value", value == null ? "" : shorten(value.toString())));
-  }
-
-  private static String shorten(String text) {
-    return text.length() > 80 ? text.substring(0, 80) + "…" : text;
   }
 
   static ProblemDetail problem(

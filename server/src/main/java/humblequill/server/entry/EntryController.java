@@ -32,7 +32,7 @@ class EntryController {
   }
 
   @GetMapping
-  EntryPage find(
+  EntryList find(
       @RequestParam @Nullable LocalDate from,
       @RequestParam @Nullable LocalDate to,
       @RequestParam @Nullable String exercise,
@@ -40,10 +40,10 @@ class EntryController {
       @RequestParam @Nullable String medium,
       @RequestParam @Nullable String source,
       @RequestParam @Nullable @Size(max = 200) String text,
-      @RequestParam(defaultValue = "0") @Min(0) @Max(1_000_000) int page,
-      @RequestParam(defaultValue = "50") @Min(1) @Max(500) int size) {
+      @RequestParam(defaultValue = "0") @Min(0) @Max(1_000_000) int skip,
+      @RequestParam(defaultValue = "50") @Min(1) @Max(500) int most) {
     return service.find(
-        new EntryFilter(from, to, exercise, topic, medium, source, text, page, size));
+        new EntryFilter(from, to, exercise, topic, medium, source, text, skip, most));
   }
 
   @GetMapping("/{id}")

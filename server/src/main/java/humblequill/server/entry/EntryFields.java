@@ -1,13 +1,20 @@
 package humblequill.server.entry;
 
 import humblequill.core.entry.Entry;
+import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Poses;
+import humblequill.server.edge.Refusal;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,11 +33,10 @@ import org.jspecify.annotations.Nullable;
  * @param pageFrom first page, 1 to 9999
  * @param pageTo last page; the first one if left out
  * @param mark 1 to 5
+ * @param poses timed poses; null or empty without any
  * @param wentWrong what went wrong
  * @param nextTime what to do next time
  * @param note all else
- * @param poses lengths and counts of timed poses, as in {@code 10 x 30 s, 4 x 2 min}; may be left
- *     out
  */
 public record EntryFields(
     @NotNull LocalDate day,
@@ -46,20 +52,82 @@ public record EntryFields(
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer pageFrom,
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer pageTo,
     @Nullable @Min(1) @Max(5) Integer mark,
+    @Nullable @Size(max = Poses.MAX_ROWS) List<@Valid @NotNull PosesView> poses,
     @NotNull @Size(max = Entry.MAX_TEXT) String wentWrong,
     @NotNull @Size(max = Entry.MAX_TEXT) String nextTime,
-    @NotNull @Size(max = Entry.MAX_TEXT) String note,
-    @Nullable @Size(max = EntryFields.LONGEST_POSES) String poses) {
-
+    @NotNull @Size(max = Entry.MAX_TEXT) String note) {
   /** The longest name of a topic. */
   public static final int LONGEST_NAME = 120;
 
-  /** The longest list of poses. */
-  public static final int LONGEST_POSES = 400;
+  /** The fields of an entry as the rules know it. */
+  public static EntryFields of(Entry entry) {
+    return of(new EntryDraft(entry));
+  }
+
+  /** The fields of an entry that may not be whole yet. */
+  public static EntryFields of(EntryDraft draft) {
+    return new EntryFields(
+        draft.day,
+        draft.time.orElse(null),
+        draft.exerciseId.orElse(null),
+        draft.topic.orElse(null),
+        draft.drawings.orElse(null),
+        draft.minutes.orElse(null),
+        draft.source.orElse(null),
+        draft.medium.orElse(null),
+        draft.resource.orElse(null),
+        draft.book.orElse(null),
+        draft.pages.map(PageSpan::from).orElse(null),
+        draft.pages.map(PageSpan::to).orElse(null),
+        draft.mark.orElse(null),
+        PosesView.of(draft.poses),
+        draft.wentWrong,
+        draft.nextTime,
+        draft.note);
+  }
+
+  /**
+   * The entry as the rules know it.
+   *
+   * @throws Refusal naming the field that cannot be
+   */
+  public Entry toCore() {
+    checkPages();
+    try {
+      return draft().entry();
+    } catch (IllegalArgumentException e) {
+      throw Refusal.badValue("entry", "", "Not kept: " + e.getMessage() + ".");
+    }
+  }
+
+  private EntryDraft draft() {
+    var draft = new EntryDraft(day);
+    draft.time = Optional.ofNullable(time);
+    draft.exerciseId = Optional.ofNullable(exerciseId);
+    draft.topic = Optional.ofNullable(topic);
+    draft.drawings = Optional.ofNullable(drawings);
+    draft.minutes = Optional.ofNullable(minutes);
+    draft.source = Optional.ofNullable(source);
+    draft.medium = Optional.ofNullable(medium);
+    draft.resource = Optional.ofNullable(resource);
+    draft.book = Optional.ofNullable(book);
+    draft.pages = Optional.ofNullable(pageFrom).map(from -> new PageSpan(from, lastPage()));
+    draft.mark = Optional.ofNullable(mark);
+    draft.poses = PosesView.toCore(poses);
+    draft.wentWrong = wentWrong;
+    draft.nextTime = nextTime;
+    draft.note = note;
+    return draft;
+  }
 
   /** The same on another day. */
   public EntryFields on(LocalDate other) {
     return with(other, exerciseId, topic);
+  }
+
+  /** The same for an exercise. */
+  public EntryFields ofExercise(String id) {
+    return with(day, id, topic);
   }
 
   /** The same under a topic instead of its exercise. */
@@ -68,30 +136,24 @@ public record EntryFields(
   }
 
   private EntryFields with(LocalDate on, @Nullable String exercise, @Nullable String name) {
-    return new EntryFields(
-        on, time, exercise, name, drawings, minutes, source, medium, resource, book, pageFrom,
-        pageTo, mark, wentWrong, nextTime, note, poses);
+    var draft = draft();
+    draft.day = on;
+    draft.exerciseId = Optional.ofNullable(exercise);
+    draft.topic = Optional.ofNullable(name);
+    return of(draft);
   }
 
-  /** The fields of an entry as the rules know it. */
-  public static EntryFields of(Entry entry) {
-    return new EntryFields(
-        entry.day(),
-        entry.time().orElse(null),
-        entry.exerciseId().orElse(null),
-        entry.topic().orElse(null),
-        entry.drawings().orElse(null),
-        entry.minutes().orElse(null),
-        entry.source().orElse(null),
-        entry.medium().orElse(null),
-        entry.resource().orElse(null),
-        entry.book().orElse(null),
-        entry.pages().map(PageSpan::from).orElse(null),
-        entry.pages().map(PageSpan::to).orElse(null),
-        entry.mark().orElse(null),
-        entry.wentWrong(),
-        entry.nextTime(),
-        entry.note(),
-        null);
+  private int lastPage() {
+    return pageTo != null ? pageTo : Objects.requireNonNullElse(pageFrom, 1);
+  }
+
+  private void checkPages() {
+    if (pageTo != null && pageFrom == null) {
+      throw Refusal.badValue("pageFrom", null, "A last page needs a first one.");
+    }
+    if (pageTo != null && pageTo < pageFrom) {
+      throw Refusal.badValue(
+          "pageTo", pageTo, "Page " + pageTo + " comes before page " + pageFrom + ".");
+    }
   }
 }

@@ -1,8 +1,5 @@
 package humblequill.server.entry;
 
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -12,12 +9,12 @@ import org.jspecify.annotations.Nullable;
  * @param from first day
  * @param to last day
  * @param exercise id of an exercise
- * @param topic topic by name
- * @param medium medium by name
- * @param source source by name
- * @param text words that stand in any of its texts
- * @param page from 0
- * @param size entries a page, 1 to 500
+ * @param topic topic by any of its spellings
+ * @param medium medium by any of its spellings
+ * @param source source by any of its spellings
+ * @param text words that stand in any of its texts or names
+ * @param skip how many of those that match are left out first
+ * @param most how many are listed, 1 to 500
  */
 public record EntryFilter(
     @Nullable LocalDate from,
@@ -26,6 +23,6 @@ public record EntryFilter(
     @Nullable String topic,
     @Nullable String medium,
     @Nullable String source,
-    @Nullable @Size(max = 200) String text,
-    @Min(0) @Max(1_000_000) int page,
-    @Min(1) @Max(500) int size) {}
+    @Nullable String text,
+    int skip,
+    int most) {}

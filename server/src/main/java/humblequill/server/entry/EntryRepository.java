@@ -6,93 +6,107 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
-  /** What a day's totals are made of. */
-  record Length(
+  /** All that counting needs of an entry. */
+  record Counted(
+      UUID id,
       LocalDate day,
-      @Nullable Integer minutes,
+      @Nullable String exerciseTitle,
+      String note,
+      @Nullable UUID placementId,
+      @Nullable String exerciseId,
+      @Nullable Integer secondsEach,
+      @Nullable UUID topicId,
+      @Nullable UUID sourceId,
+      @Nullable UUID mediumId,
+      @Nullable UUID bookId,
+      @Nullable UUID resourceId,
       @Nullable Integer drawings,
-      @Nullable Integer secondsEach) {}
+      @Nullable Integer minutes,
+      @Nullable Integer pageFrom,
+      @Nullable Integer pageTo,
+      @Nullable Integer mark) {}
 
-  /** What counts towards an exercise. */
-  record Done(
-      String exerciseId, LocalDate day, @Nullable Integer drawings, @Nullable Integer minutes) {}
+  String COUNTED =
+      """
+      select new humblequill.server.entry.EntryRepository$Counted(e.id, e.practiceDay, e.exerciseTitle,
+        case when e.exerciseTitle is null and e.topicId is null then substring(e.note, 1, 120) else '' end, e.placementId,
+        e.exerciseId, e.secondsEach, e.topicId, e.sourceId, e.mediumId, e.bookId, e.resourceId, e.drawings, e.minutes,
+        e.pageFrom, e.pageTo, e.mark)
+      from EntryEntity e
+      """;
 
-  @Query(
-      "select new humblequill.server.entry.EntryRepository$Length(e.practiceDay, e.minutes, e.drawings, e.secondsEach) from EntryEntity e")
-  List<Length> lengths();
+  String IN_ORDER = " order by e.practiceDay, e.timeOfDay, e.writtenAt, e.id";
 
-  @Query(
-      "select new humblequill.server.entry.EntryRepository$Length(e.practiceDay, e.minutes, e.drawings, e.secondsEach) from EntryEntity e where e.practiceDay in :days")
-  List<Length> lengthsOn(Collection<LocalDate> days);
+  @Query(COUNTED + IN_ORDER)
+  List<Counted> counted();
 
-  @Query(
-      "select new humblequill.server.entry.EntryRepository$Done(e.exerciseId, e.practiceDay, e.drawings, e.minutes) from EntryEntity e where e.placementId = :placement and e.exerciseId in :exercises")
-  List<Done> done(UUID placement, Collection<String> exercises);
-
-  List<EntryEntity> findByPracticeDayGreaterThanEqualOrderByPracticeDayAscTimeOfDayAscWrittenAtAsc(
-      LocalDate from);
+  @Query(COUNTED + " where e.practiceDay in :days" + IN_ORDER)
+  List<Counted> countedOn(Collection<LocalDate> days);
 
   List<EntryEntity> findByPracticeDayOrderByTimeOfDayAscWrittenAtAsc(LocalDate day);
 
+  List<EntryEntity> findByPracticeDayIn(Collection<LocalDate> days);
+
   Optional<EntryEntity> findFirstByExerciseIdOrderByPracticeDayDescWrittenAtDesc(String exerciseId);
 
-  Optional<EntryEntity> findFirstByTopicOrderByPracticeDayDescWrittenAtDesc(String topic);
+  Optional<EntryEntity> findFirstByTopicIdInOrderByPracticeDayDescWrittenAtDesc(
+      Collection<UUID> topics);
 
-  Optional<EntryEntity> findFirstByBookIsNotNullOrderByPracticeDayDescWrittenAtDesc();
+  Optional<EntryEntity> findFirstByBookIdIsNotNullOrderByPracticeDayDescWrittenAtDesc();
 
-  @Query(
+  /** Which entries are listed; lists of identities that do not matter hold one that nothing has. */
+  String MATCHING =
       """
-      select e from EntryEntity e
+      from EntryEntity e
       where e.practiceDay >= :from and e.practiceDay <= :to
         and (:exercise is null or e.exerciseId = :exercise)
-        and (:topic is null or e.topic = :topic)
-        and (:medium is null or e.medium = :medium)
-        and (:source is null or e.source = :source)
-        and (:text is null or lower(e.exerciseTitle) like :text escape '!' or lower(e.topic) like :text escape '!'
-          or lower(e.note) like :text escape '!' or lower(e.wentWrong) like :text escape '!' or lower(e.nextTime) like :text escape '!'
-          or lower(e.book) like :text escape '!' or lower(e.medium) like :text escape '!' or lower(e.resource) like :text escape '!')
-      order by e.practiceDay desc, e.writtenAt desc, e.id
-      """)
-  Page<EntryEntity> search(
+        and (:anyTopic = true or e.topicId in :topics)
+        and (:anyMedium = true or e.mediumId in :media)
+        and (:anySource = true or e.sourceId in :sources)
+        and (:text is null or lower(e.exerciseTitle) like :text escape '!' or lower(e.note) like :text escape '!'
+          or lower(e.wentWrong) like :text escape '!' or lower(e.nextTime) like :text escape '!'
+          or e.topicId in :named or e.bookId in :named or e.mediumId in :named or e.resourceId in :named)
+      """;
+
+  @Query(
+      "select e "
+          + MATCHING
+          + " order by e.practiceDay desc, e.writtenAt desc, e.id limit :most offset :skip")
+  List<EntryEntity> search(
       LocalDate from,
       LocalDate to,
       @Nullable String exercise,
-      @Nullable String topic,
-      @Nullable String medium,
-      @Nullable String source,
+      boolean anyTopic,
+      Collection<UUID> topics,
+      boolean anyMedium,
+      Collection<UUID> media,
+      boolean anySource,
+      Collection<UUID> sources,
       @Nullable String text,
-      Pageable page);
+      Collection<UUID> named,
+      int most,
+      int skip);
 
-  @Query(
-      "select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where lower(e.book) = lower(:book)")
-  Optional<Integer> lastPage(String book);
+  @Query("select count(e) " + MATCHING)
+  long countMatching(
+      LocalDate from,
+      LocalDate to,
+      @Nullable String exercise,
+      boolean anyTopic,
+      Collection<UUID> topics,
+      boolean anyMedium,
+      Collection<UUID> media,
+      boolean anySource,
+      Collection<UUID> sources,
+      @Nullable String text,
+      Collection<UUID> named);
 
-  @Query("select distinct e.topic from EntryEntity e where e.topic is not null")
-  List<String> topics();
-
-  @Query("select distinct e.book from EntryEntity e where e.book is not null")
-  List<String> books();
-
-  /** Seconds drawn, told or estimated, of one exercise or topic. */
-  record Drawn(
-      @Nullable UUID placementId,
-      @Nullable String exerciseId,
-      @Nullable String topic,
-      long seconds) {}
-
-  @Query(
-      """
-      select new humblequill.server.entry.EntryRepository$Drawn(e.placementId, e.exerciseId, e.topic,
-        sum(coalesce(e.minutes * 60, e.drawings * e.secondsEach, 60)))
-      from EntryEntity e group by e.placementId, e.exerciseId, e.topic
-      """)
-  List<Drawn> minutesByExerciseAndTopic();
+  @Query("select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where e.bookId in :books")
+  Optional<Integer> lastPage(Collection<UUID> books);
 
   @Query("select e from EntryEntity e order by e.practiceDay, e.writtenAt, e.id")
   List<EntryEntity> inOrder();

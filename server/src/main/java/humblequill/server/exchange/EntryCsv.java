@@ -1,7 +1,9 @@
 package humblequill.server.exchange;
 
+import humblequill.core.entry.Poses;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryView;
+import humblequill.server.entry.PosesView;
 import java.io.IOException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -15,30 +17,40 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-/** Entries as CSV by RFC 4180, as documented in docs/formats/entries-csv.md. */
+/** Entries as CSV by RFC 4180, as documented in docs/formats/entries.md. */
 final class EntryCsv {
-  /** The columns in the order they are written. */
-  static final List<String> COLUMNS =
+  /** A column: its name, and what it holds of an entry. */
+  private record Column(String name, Function<EntryView, @Nullable Object> value) {}
+
+  private static Column column(String name, Function<EntryFields, @Nullable Object> value) {
+    return new Column(name, e -> value.apply(e.fields()));
+  }
+
+  /** In the order they are written. */
+  private static final List<Column> ALL =
       List.of(
-          "id",
-          "day",
-          "time",
-          "exercise_id",
-          "exercise",
-          "topic",
-          "drawings",
-          "minutes",
-          "source",
-          "medium",
-          "resource",
-          "book",
-          "page_from",
-          "page_to",
-          "mark",
-          "went_wrong",
-          "next_time",
-          "note",
-          "poses");
+          new Column("id", EntryView::id),
+          column("day", EntryFields::day),
+          column("time", EntryFields::time),
+          column("exercise_id", EntryFields::exerciseId),
+          new Column("exercise", EntryView::exerciseTitle),
+          column("topic", EntryFields::topic),
+          column("drawings", EntryFields::drawings),
+          column("minutes", EntryFields::minutes),
+          column("source", EntryFields::source),
+          column("medium", EntryFields::medium),
+          column("resource", EntryFields::resource),
+          column("book", EntryFields::book),
+          column("page_from", EntryFields::pageFrom),
+          column("page_to", EntryFields::pageTo),
+          column("mark", EntryFields::mark),
+          column("went_wrong", EntryFields::wentWrong),
+          column("next_time", EntryFields::nextTime),
+          column("note", EntryFields::note),
+          column("poses", f -> PosesView.toCore(f.poses()).written()));
+
+  /** The names of the columns in the order they are written. */
+  static final List<String> COLUMNS = ALL.stream().map(Column::name).toList();
 
   private static final CSVFormat FORMAT =
       CSVFormat.RFC4180.builder().setRecordSeparator("\r\n").get();
@@ -58,26 +70,7 @@ final class EntryCsv {
     var printer = FORMAT.print(out);
     printer.printRecord(COLUMNS);
     for (var e : entries) {
-      printer.printRecord(
-          e.id(),
-          e.day(),
-          e.time(),
-          e.exerciseId(),
-          e.exerciseTitle(),
-          e.topic(),
-          e.drawings(),
-          e.minutes(),
-          e.source(),
-          e.medium(),
-          e.resource(),
-          e.book(),
-          e.pageFrom(),
-          e.pageTo(),
-          e.mark(),
-          e.wentWrong(),
-          e.nextTime(),
-          e.note(),
-          e.poses());
+      printer.printRecord(ALL.stream().map(column -> column.value().apply(e)));
     }
   }
 
@@ -98,11 +91,22 @@ final class EntryCsv {
     }
   }
 
-  /** One line by the names of its columns; the id is null where the line has none. */
-  record Row(@Nullable UUID id, @Nullable String exerciseTitle, EntryFields fields) {}
+  /**
+   * One line.
+   *
+   * @param id null where the line has none
+   * @param cells its cells by the names of their columns
+   */
+  record Row(
+      @Nullable UUID id,
+      @Nullable String exerciseTitle,
+      EntryFields fields,
+      Map<String, String> cells) {}
 
   static Row row(Map<String, String> cells) throws BadLine {
     var day = required("day", value("day", cells, LocalDate::parse));
+    var pageFrom = value("page_from", cells, Integer::valueOf);
+    var pageTo = value("page_to", cells, Integer::valueOf);
     return new Row(
         value("id", cells, UUID::fromString),
         value("exercise", cells, Function.identity()),
@@ -117,13 +121,14 @@ final class EntryCsv {
             value("medium", cells, Function.identity()),
             value("resource", cells, Function.identity()),
             value("book", cells, Function.identity()),
-            value("page_from", cells, Integer::valueOf),
-            value("page_to", cells, Integer::valueOf),
+            pageFrom,
+            pageTo == null ? pageFrom : pageTo,
             value("mark", cells, Integer::valueOf),
+            value("poses", cells, text -> PosesView.of(Poses.read(text))),
             cells.getOrDefault("went_wrong", "").strip(),
             cells.getOrDefault("next_time", "").strip(),
-            cells.getOrDefault("note", "").strip(),
-            value("poses", cells, Function.identity())));
+            cells.getOrDefault("note", "").strip()),
+        cells);
   }
 
   private static <T> T required(String column, @Nullable T value) throws BadLine {

@@ -1,10 +1,11 @@
 package humblequill.server.exchange;
 
 import humblequill.core.course.Exercise;
-import humblequill.server.course.CourseService;
+import humblequill.core.entry.Entry;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryService;
+import humblequill.server.placement.PlacementService;
 import jakarta.validation.Validator;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -16,6 +17,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVRecord;
@@ -26,12 +28,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ExchangeService {
   private final EntryService entries;
-  private final CourseService courses;
+  private final PlacementService placements;
   private final Validator validator;
 
-  ExchangeService(EntryService entries, CourseService courses, Validator validator) {
+  ExchangeService(EntryService entries, PlacementService placements, Validator validator) {
     this.entries = entries;
-    this.courses = courses;
+    this.placements = placements;
     this.validator = validator;
   }
 
@@ -106,34 +108,37 @@ class ExchangeService {
   }
 
   private Map<String, String> titles() {
-    return courses.followed().stream()
+    return placements.followed().stream()
         .flatMap(c -> c.placement().weeks().stream())
         .flatMap(w -> w.week().exercises().stream())
         .collect(Collectors.toMap(Exercise::title, Exercise::id, (a, b) -> ""));
   }
 
+  /** A line that may be added. */
+  private record Candidate(EntryCsv.Row row, EntryFields fields, Entry entry, int place) {}
+
   /** The lines of one file as they are decided. */
   private final class Reading {
     private final Map<String, String> idsByTitle;
     private final List<ImportReport.Line> lines = new ArrayList<>();
+    private final List<Candidate> candidates = new ArrayList<>();
     private final Map<UUID, EntryFields> wanted = new LinkedHashMap<>();
     private final Map<UUID, Integer> places = new HashMap<>();
-    private final Map<EntryFields, Integer> seen = new HashMap<>();
 
     private Reading(Map<String, String> idsByTitle) {
       this.idsByTitle = idsByTitle;
     }
 
     private void read(CSVRecord record, List<String> columns, long number) {
+      if (record.size() == 1 && record.get(0).isBlank()) {
+        return;
+      }
       var summary =
           record.stream()
               .limit(10)
               .filter(c -> !c.isBlank() && c.length() < 36)
               .collect(Collectors.joining(" · "));
       try {
-        if (record.size() == 1 && record.get(0).isBlank()) {
-          return;
-        }
         if (record.size() != columns.size()) {
           throw new EntryCsv.BadLine(
               "it has " + record.size() + " fields instead of " + columns.size());
@@ -145,17 +150,7 @@ class ExchangeService {
         var row = EntryCsv.row(cells);
         var fields = withExercise(row);
         check(fields);
-        var id = row.id() == null ? madeUp(fields) : row.id();
-        if (wanted.containsKey(id)) {
-          throw new EntryCsv.BadLine(
-              "the id "
-                  + id
-                  + " stands in line "
-                  + lines.get(places.get(id)).number()
-                  + " already");
-        }
-        wanted.put(id, fields);
-        places.put(id, lines.size());
+        candidates.add(new Candidate(row, fields, entries.inPresentNames(fields), lines.size()));
         lines.add(new ImportReport.Line(number, ImportReport.Outcome.ADD, "", summary));
       } catch (EntryCsv.BadLine | Refusal e) {
         lines.add(
@@ -176,24 +171,7 @@ class ExchangeService {
                 + row.exerciseTitle()
                 + "\" in your course, or more than one");
       }
-      return new EntryFields(
-          f.day(),
-          f.time(),
-          id,
-          f.topic(),
-          f.drawings(),
-          f.minutes(),
-          f.source(),
-          f.medium(),
-          f.resource(),
-          f.book(),
-          f.pageFrom(),
-          f.pageTo(),
-          f.mark(),
-          f.wentWrong(),
-          f.nextTime(),
-          f.note(),
-          f.poses());
+      return f.ofExercise(id);
     }
 
     private void check(EntryFields fields) throws EntryCsv.BadLine {
@@ -211,13 +189,9 @@ class ExchangeService {
       entries.check(fields);
     }
 
-    /** Lines without an id get the same one each time the same file is read. */
-    private UUID madeUp(EntryFields fields) {
-      int occurrence = seen.merge(fields, 1, Integer::sum);
-      return UUID.nameUUIDFromBytes((fields + "#" + occurrence).getBytes(StandardCharsets.UTF_8));
-    }
-
     private ImportReport report(boolean apply) {
+      withIds();
+      withoutIds();
       markExisting(entries.existing(wanted.keySet()));
       int refused = count(ImportReport.Outcome.REFUSE);
       boolean applied = apply && refused == 0;
@@ -232,21 +206,82 @@ class ExchangeService {
           lines);
     }
 
+    private void withIds() {
+      for (var candidate : candidates) {
+        if (candidate.row().id() != null) {
+          want(candidate.row().id(), candidate);
+        }
+      }
+    }
+
+    private void want(UUID id, Candidate candidate) {
+      if (wanted.containsKey(id)) {
+        long first = lines.get(places.get(id)).number();
+        decide(
+            candidate.place(),
+            ImportReport.Outcome.REFUSE,
+            "the id " + id + " stands in line " + first + " already");
+        return;
+      }
+      wanted.put(id, candidate.fields());
+      places.put(id, candidate.place());
+    }
+
+    /** A line without an id that equals an entry is that entry, whoever wrote it. */
+    private void withoutIds() {
+      var open = candidates.stream().filter(c -> c.row().id() == null).toList();
+      var stored = stored(open);
+      var occurrences = new HashMap<String, Integer>();
+      var ids = new HashMap<Candidate, MadeUpIds>();
+      for (var candidate : open) {
+        var key = MadeUpIds.contents(candidate.row());
+        int occurrence = occurrences.merge(key, 1, Integer::sum);
+        ids.put(candidate, new MadeUpIds(candidate.row(), candidate.fields(), occurrence));
+      }
+      var known =
+          entries
+              .existing(
+                  ids.values().stream()
+                      .flatMap(all -> all.all().stream())
+                      .collect(Collectors.toSet()))
+              .keySet();
+      for (var candidate : open) {
+        int left = stored.getOrDefault(candidate.entry(), 0);
+        if (left > 0) {
+          stored.put(candidate.entry(), left - 1);
+          decide(candidate.place(), ImportReport.Outcome.SKIP, "already there");
+        } else {
+          want(ids.get(candidate).knownOrFresh(known), candidate);
+        }
+      }
+    }
+
+    /** How many stored entries say the same, by what they say. */
+    private Map<Entry, Integer> stored(List<Candidate> open) {
+      var days = open.stream().map(c -> c.fields().day()).collect(Collectors.toSet());
+      var taken = wanted.keySet();
+      var counts = new HashMap<Entry, Integer>();
+      entries.on(days).stream()
+          .filter(e -> !taken.contains(e.id()))
+          .forEach(e -> counts.merge(entries.inPresentNames(e.fields()), 1, Integer::sum));
+      return counts;
+    }
+
+    private void decide(int place, ImportReport.Outcome outcome, String reason) {
+      var line = lines.get(place);
+      lines.set(place, new ImportReport.Line(line.number(), outcome, reason, line.summary()));
+    }
+
     private void markExisting(Map<UUID, EntryFields> existing) {
       existing.forEach(
           (id, stored) -> {
-            int place = places.get(id);
-            var line = lines.get(place);
-            boolean same = stored.equals(wanted.get(id));
-            lines.set(
-                place,
-                new ImportReport.Line(
-                    line.number(),
-                    same ? ImportReport.Outcome.SKIP : ImportReport.Outcome.REFUSE,
-                    same
-                        ? "already there"
-                        : "an entry with this id is there with other contents; change it on its page",
-                    line.summary()));
+            boolean same = entries.same(stored, Objects.requireNonNull(wanted.get(id)));
+            decide(
+                places.get(id),
+                same ? ImportReport.Outcome.SKIP : ImportReport.Outcome.REFUSE,
+                same
+                    ? "already there"
+                    : "an entry with this id is there with other contents; change it on its page");
             wanted.remove(id);
           });
     }

@@ -1,14 +1,15 @@
 package humblequill.server.plan;
 
-import humblequill.core.course.CourseWeek;
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlanChange;
+import humblequill.core.entry.Done;
+import humblequill.core.placement.Extras;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlanChange;
 import humblequill.core.plan.PlanPreview;
 import humblequill.core.plan.WeekPlans;
-import humblequill.server.course.CourseService;
 import humblequill.server.course.CourseWeeks;
-import humblequill.server.course.PlacedCourse;
 import humblequill.server.edge.Refusal;
+import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -16,21 +17,23 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Shows what a change would do, makes it, tells the history, takes it back. */
 @Service
 class ChangeService {
-  private final CourseService courses;
+  private final PlacementService placements;
   private final CourseWeeks library;
   private final PlanService plans;
   private final SettingsService settings;
 
   ChangeService(
-      CourseService courses, CourseWeeks library, PlanService plans, SettingsService settings) {
-    this.courses = courses;
+      PlacementService placements,
+      CourseWeeks library,
+      PlanService plans,
+      SettingsService settings) {
+    this.placements = placements;
     this.library = library;
     this.plans = plans;
     this.settings = settings;
@@ -38,7 +41,7 @@ class ChangeService {
 
   @Transactional(readOnly = true)
   PreviewView preview(UUID placement, String week, List<ChangeToMake> wanted) {
-    var placed = courses.need(placement);
+    var placed = placements.need(placement);
     return view(placed, week, toCore(placed, wanted));
   }
 
@@ -56,7 +59,7 @@ class ChangeService {
   /** The three policies side by side for what the current week missed. */
   @Transactional(readOnly = true)
   List<PolicyView> policies(UUID placement) {
-    var placed = courses.need(placement);
+    var placed = placements.need(placement);
     var learner = settings.learner();
     var week = placed.placement().weekOn(learner.today());
     if (week.isEmpty()) {
@@ -73,18 +76,18 @@ class ChangeService {
                   policy,
                   key,
                   List.copyOf(open.missedDays()),
-                  change.map(ChangeService::units).orElse(List.of()),
+                  policy == MissedWork.LET_GO
+                      ? units(open.missedUnits(open.missedDays()))
+                      : List.of(),
                   view(placed, key, change.stream().toList()).after());
             })
         .toList();
   }
 
-  private static List<ChangeToMake.Units> units(PlanChange change) {
-    return change instanceof PlanChange.LetGo letGo
-        ? letGo.units().entrySet().stream()
-            .map(e -> new ChangeToMake.Units(e.getKey(), e.getValue()))
-            .toList()
-        : List.of();
+  private static List<ChangeToMake.Units> units(Map<String, Integer> units) {
+    return units.entrySet().stream()
+        .map(e -> new ChangeToMake.Units(e.getKey(), e.getValue()))
+        .toList();
   }
 
   /**
@@ -104,31 +107,31 @@ class ChangeService {
 
   @Transactional
   void change(UUID id, UUID placement, List<ChangeToMake> wanted, String reason) {
-    var placed = courses.need(placement);
+    var placed = placements.need(placement);
     if (placed.decisions().stream().anyMatch(d -> d.id().equals(id))) {
       return;
     }
     var changes = toCore(placed, wanted);
     var today = settings.learner().today();
     var time = plans.planning(settings.learner()).timeOf(placed);
-    var preview = PlanPreview.of(placed.placement(), changes, "", Map.of(), time);
+    var preview = PlanPreview.of(placed.placement(), changes, "", Done.NOTHING, time);
     if (preview.refused().isPresent()) {
       throw Refusal.conflict(
           "cannot-change", "The plan stays as it was: " + preview.refused().get() + ".");
     }
-    courses.change(placed, id, changes, false, reason.strip(), today);
+    placements.change(placed, id, changes, false, reason.strip(), today);
   }
 
   @Transactional
   void undo(UUID decision) {
-    courses.undo(decision, settings.learner().today());
+    placements.undo(decision, settings.learner().today());
   }
 
   @Transactional(readOnly = true)
   List<HistoryLine> history(UUID placement) {
-    var placed = courses.need(placement);
+    var placed = placements.need(placement);
     var today = settings.learner().today();
-    var plans = courses.story(placed);
+    var plans = placed.story();
     var lines = new ArrayList<HistoryLine>();
     for (int i = 0; i < placed.decisions().size(); i++) {
       var decision = placed.decisions().get(i);
@@ -137,16 +140,18 @@ class ChangeService {
               decision,
               plans.get(i),
               plans.get(i + 1),
-              courses.whyNotUndone(placed, decision, today).orElse(null)));
+              placed.whyKept(decision, today).orElse(null)));
     }
     return lines;
   }
 
   private List<PlanChange> toCore(PlacedCourse placed, List<ChangeToMake> wanted) {
-    Function<String, List<CourseWeek>> weeksOf = library::weeksOf;
     var changes = new ArrayList<PlanChange>();
     for (var change : wanted) {
-      changes.addAll(change.toCore(placed, changes.size(), settings.learner().today(), weeksOf));
+      var key = Extras.key(placed.decisions().size(), changes.size());
+      changes.addAll(
+          change.toCore(
+              new ChangeToMake.Ground(placed, key, settings.learner().today(), library::weeksOf)));
     }
     return changes;
   }

@@ -1,6 +1,6 @@
 package humblequill.server.plan;
 
-import humblequill.server.course.CourseService;
+import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.SettingsService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -32,27 +32,23 @@ class CourseController {
 
   private final CourseViews views;
   private final ChangeService changes;
-  private final PlanService plans;
-  private final CourseService courses;
+  private final PlacementService placements;
   private final SettingsService settings;
 
   CourseController(
       CourseViews views,
       ChangeService changes,
-      PlanService plans,
-      CourseService courses,
+      PlacementService placements,
       SettingsService settings) {
     this.views = views;
     this.changes = changes;
-    this.plans = plans;
-    this.courses = courses;
+    this.placements = placements;
     this.settings = settings;
   }
 
   @GetMapping
   CourseView course(
       @RequestParam @Nullable UUID placement, @RequestParam @Nullable @Size(max = 80) String week) {
-    plans.settle();
     return views.course(placement, week);
   }
 
@@ -61,7 +57,7 @@ class CourseController {
     boolean side = Boolean.TRUE.equals(place.side());
     var today = settings.learner().today();
     var placed =
-        courses.place(
+        placements.place(
             place.courseId(), place.start(), side, side ? SIDE_WEIGHT : MAIN_WEIGHT, today);
     return views.course(placed.id(), null);
   }
@@ -69,13 +65,13 @@ class CourseController {
   @DeleteMapping("/{placement}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void leave(@PathVariable UUID placement) {
-    courses.leave(placement);
+    placements.leave(placement);
   }
 
   @PutMapping("/{placement}/weight")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void weigh(@PathVariable UUID placement, @RequestBody @Valid Weight weight) {
-    courses.weigh(placement, weight.weight());
+    placements.weigh(placement, weight.weight());
   }
 
   @PostMapping("/{placement}/preview")

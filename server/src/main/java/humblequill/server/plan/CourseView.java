@@ -1,7 +1,7 @@
 package humblequill.server.plan;
 
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlacedWeek;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

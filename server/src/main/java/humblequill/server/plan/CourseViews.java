@@ -1,22 +1,23 @@
 package humblequill.server.plan;
 
 import humblequill.core.course.ExerciseKind;
-import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.Placement;
-import humblequill.core.course.Redraws;
+import humblequill.core.entry.Done;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.Redraws;
 import humblequill.core.plan.Prerequisites;
-import humblequill.server.course.CourseService;
+import humblequill.core.topic.Topic;
 import humblequill.server.course.CourseWeeks;
-import humblequill.server.course.PlacedCourse;
 import humblequill.server.edge.Refusal;
-import humblequill.server.entry.EntryService;
+import humblequill.server.entry.EntryLedger;
+import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.topic.TopicService;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,24 +27,24 @@ import org.springframework.transaction.annotation.Transactional;
 class CourseViews {
   private static final int WEEKS_OF_REMARKS = 3;
 
-  private final CourseService courses;
+  private final PlacementService placements;
   private final CourseWeeks library;
   private final PlanService plans;
-  private final EntryService entries;
+  private final EntryLedger ledger;
   private final TopicService topics;
   private final SettingsService settings;
 
   CourseViews(
-      CourseService courses,
+      PlacementService placements,
       CourseWeeks library,
       PlanService plans,
-      EntryService entries,
+      EntryLedger ledger,
       TopicService topics,
       SettingsService settings) {
-    this.courses = courses;
+    this.placements = placements;
     this.library = library;
     this.plans = plans;
-    this.entries = entries;
+    this.ledger = ledger;
     this.topics = topics;
     this.settings = settings;
   }
@@ -55,7 +56,7 @@ class CourseViews {
     if (planning.followed().isEmpty()) {
       return CourseView.none(learner.today());
     }
-    var placed = placement == null ? planning.followed().get(0) : courses.need(placement);
+    var placed = placement == null ? planning.followed().get(0) : placements.need(placement);
     var plan = placed.placement();
     var done = plans.done(placed);
     var shown = plans.planned(planning, placed, shown(plan, weekKey, learner.today()));
@@ -130,8 +131,7 @@ class CourseViews {
         .toList();
   }
 
-  private static List<CourseView.RulerWeek> ruler(
-      Placement plan, Map<String, Map<LocalDate, Integer>> done, LocalDate today) {
+  private static List<CourseView.RulerWeek> ruler(Placement plan, Done done, LocalDate today) {
     return plan.weeks().stream()
         .map(
             w ->
@@ -154,13 +154,13 @@ class CourseViews {
 
   private List<CourseView.Remark> remarks(PlacedCourse placed, LocalDate today) {
     var graph = topics.graph();
-    var minutes = new LinkedHashMap<String, Integer>();
-    entries
-        .minutesByTopic()
-        .forEach(
-            (name, sum) ->
-                graph.find(name).ifPresent(t -> minutes.merge(t.name(), sum, Integer::sum)));
-    return Prerequisites.untouched(placed.placement(), graph, minutes, today, WEEKS_OF_REMARKS)
+    var touched =
+        ledger.read().topicsTouched().stream()
+            .flatMap(name -> graph.find(name).stream())
+            .map(Topic::name)
+            .collect(Collectors.toSet());
+    return Prerequisites.untouched(
+            placed.placement(), graph, touched::contains, today, WEEKS_OF_REMARKS)
         .stream()
         .map(
             u -> {
@@ -177,8 +177,7 @@ class CourseViews {
         .toList();
   }
 
-  private static List<CourseView.Pair> pairs(
-      Placement plan, Map<String, Map<LocalDate, Integer>> done) {
+  private static List<CourseView.Pair> pairs(Placement plan, Done done) {
     return Redraws.of(plan, done).stream()
         .map(moments -> new CourseView.Pair(moments.stream().map(CourseViews::moment).toList()))
         .toList();
@@ -194,7 +193,7 @@ class CourseViews {
   PrintedCourse printed(UUID placement) {
     var learner = settings.learner();
     var planning = plans.planning(learner);
-    var placed = courses.need(placement);
+    var placed = placements.need(placement);
     var weeks =
         placed.placement().weeks().stream()
             .map(

@@ -1,17 +1,13 @@
 package humblequill.server.plan;
 
-import humblequill.core.course.PlanChange;
+import humblequill.core.placement.Decision;
+import humblequill.core.placement.PlacedCourse;
 import humblequill.core.plan.Settling;
-import humblequill.server.course.CourseService;
-import humblequill.server.course.Decision;
-import humblequill.server.course.PlacedCourse;
 import humblequill.server.entry.EntriesChanged;
+import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
-import java.time.LocalDate;
 import java.util.Collections;
-import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -24,12 +20,12 @@ import org.springframework.transaction.event.TransactionalEventListener;
  */
 @Component
 class DrawnAfterAll {
-  private final CourseService courses;
+  private final PlacementService placements;
   private final PlanService plans;
   private final SettingsService settings;
 
-  DrawnAfterAll(CourseService courses, PlanService plans, SettingsService settings) {
-    this.courses = courses;
+  DrawnAfterAll(PlacementService placements, PlanService plans, SettingsService settings) {
+    this.placements = placements;
     this.plans = plans;
     this.settings = settings;
   }
@@ -40,42 +36,32 @@ class DrawnAfterAll {
     if (event.days().stream().noneMatch(day -> day.isBefore(learner.today()))) {
       return;
     }
-    for (var placed : courses.followed()) {
+    for (var placed : placements.followed()) {
       for (var decision : placed.decisions()) {
-        if (ofMissedDays(decision)
-            && !Collections.disjoint(missedDays(decision.changes()), event.days())) {
-          settleAgain(courses.need(placed.id()), decision, learner);
+        if (decision.settlesMissedDays()
+            && !Collections.disjoint(decision.missedDays(), event.days())) {
+          settleAgain(placements.need(placed.id()), decision, learner);
         }
       }
     }
   }
 
-  private static boolean ofMissedDays(Decision decision) {
-    return decision.automatic()
-        && !decision.undone()
-        && decision.changes().stream().noneMatch(change -> Settling.missedDays(change).isEmpty());
-  }
-
-  private static Set<LocalDate> missedDays(List<PlanChange> changes) {
-    return changes.stream()
-        .flatMap(change -> Settling.missedDays(change).stream())
-        .collect(Collectors.toSet());
-  }
-
   private void settleAgain(PlacedCourse placed, Decision decision, Learner learner) {
     var today = learner.today();
-    if (courses.whyNotUndone(placed, decision, today).isPresent()) {
+    if (placed.whyKept(decision, today).isPresent()) {
       return;
     }
-    var without = placed.on(courses.without(placed, decision));
+    var without = placed.on(placed.without(decision));
     var time = plans.planning(learner).timeOf(without);
     var changes = Settling.anew(decision.changes(), without.placement(), plans.done(placed), time);
-    if (missedDays(changes).equals(missedDays(decision.changes()))) {
+    var stillMissed =
+        changes.stream().flatMap(c -> c.missedDays().stream()).collect(Collectors.toSet());
+    if (stillMissed.equals(decision.missedDays())) {
       return;
     }
-    courses.undo(decision.id(), today);
+    placements.undo(decision.id(), today);
     if (!changes.isEmpty()) {
-      courses.change(placed, UUID.randomUUID(), changes, true, "", today);
+      placements.change(placed, UUID.randomUUID(), changes, true, "", today);
     }
   }
 }

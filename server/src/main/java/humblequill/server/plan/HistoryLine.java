@@ -1,14 +1,17 @@
 package humblequill.server.plan;
 
 import humblequill.core.course.Exercise;
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlacedWeek;
-import humblequill.core.course.Placement;
-import humblequill.core.course.PlanChange;
-import humblequill.server.course.Decision;
+import humblequill.core.placement.Decision;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
+import humblequill.core.placement.PlanChange;
+import humblequill.core.placement.PlanChangeCases;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -33,12 +36,12 @@ public record HistoryLine(
     LocalDate endBefore,
     LocalDate endAfter,
     boolean undone,
-    @Nullable String kept) {
+    PlacedCourse.@Nullable Kept kept) {
 
   /**
    * One change with the names it needs to be told.
    *
-   * @param kind its name in the API's words
+   * @param kind what it did
    * @param week title of the week it is about; empty for the whole plan
    * @param number that week's number in the course
    * @param other title of the other week, or of what was brought in
@@ -49,7 +52,7 @@ public record HistoryLine(
    * @param exercise title of the exercise of a pace, or of what was added
    */
   public record Made(
-      String kind,
+      Kind kind,
       String week,
       @Nullable Integer number,
       String other,
@@ -58,13 +61,52 @@ public record HistoryLine(
       List<LocalDate> dates,
       List<Dropped> units,
       String exercise,
-      @Nullable MissedWork policy) {}
+      @Nullable MissedWork policy) {
+    private Made figures(@Nullable Integer was, @Nullable Integer is) {
+      return new Made(kind, week, number, other, was, is, dates, units, exercise, policy);
+    }
+
+    private Made about(String title) {
+      return new Made(kind, week, number, title, before, after, dates, units, exercise, policy);
+    }
+
+    private Made of(String title) {
+      return new Made(kind, week, number, other, before, after, dates, units, title, policy);
+    }
+
+    private Made closing(List<LocalDate> closed, List<Dropped> dropped) {
+      return new Made(kind, week, number, other, before, after, closed, dropped, exercise, policy);
+    }
+
+    private Made following(MissedWork next) {
+      return new Made(kind, week, number, other, before, after, dates, units, exercise, next);
+    }
+  }
+
+  /** What a change did. */
+  public enum Kind {
+    STRETCH,
+    UNTIL_DONE,
+    REPEAT,
+    SKIP,
+    SWAP,
+    EMPTY,
+    DETOUR,
+    PAUSE,
+    SLIDE,
+    LET_GO,
+    DROP,
+    PACE,
+    MINUTES_A_DAY,
+    ADD,
+    POLICY
+  }
 
   /** Units of an exercise that were dropped. */
   public record Dropped(String title, int count, Exercise.Unit unit) {}
 
   static HistoryLine of(
-      Decision decision, Placement before, Placement after, @Nullable String kept) {
+      Decision decision, Placement before, Placement after, PlacedCourse.@Nullable Kept kept) {
     return new HistoryLine(
         decision.id(),
         decision.madeOn(),
@@ -78,104 +120,134 @@ public record HistoryLine(
   }
 
   private static Made made(PlanChange change, Placement before, Placement after) {
-    var key = change.touches().stream().findFirst().orElse("");
-    var week = before.week(key).or(() -> after.week(key));
-    var tell = new Telling(change.getClass().getSimpleName(), week.orElse(null), before);
-    if (change instanceof PlanChange.Stretch c) {
-      return tell.figures(tell.days(), c.days());
-    } else if (change instanceof PlanChange.UntilDone c) {
-      return tell.figures(null, c.on() ? 1 : 0);
-    } else if (change instanceof PlanChange.Swap c) {
-      var named = new Telling("Swap", before.week(c.week()).orElse(null), before);
-      return named.other(before.week(c.other()).map(w -> w.week().title()).orElse(""));
-    } else if (change instanceof PlanChange.Empty c) {
-      return tell.figures(null, c.days());
-    } else if (change instanceof PlanChange.Detour c) {
-      return tell.other(String.join(", ", c.weeks().stream().map(w -> w.title()).toList()));
-    } else if (change instanceof PlanChange.Pause c) {
-      return tell.dates(c.dates(), Map.of());
-    } else if (change instanceof PlanChange.Slide c) {
-      return tell.dates(c.dates(), Map.of());
-    } else if (change instanceof PlanChange.LetGo c) {
-      return tell.dates(c.dates(), c.units());
-    } else if (change instanceof PlanChange.Drop c) {
-      return tell.dates(Set.of(), c.units());
-    } else if (change instanceof PlanChange.Pace c) {
-      return tell.pace(c);
-    } else if (change instanceof PlanChange.MinutesADay c) {
-      return tell.figures(null, c.minutes());
-    } else if (change instanceof PlanChange.Add c) {
-      return tell.exercise(c.exercise().title());
-    } else if (change instanceof PlanChange.Policy c) {
-      return tell.policy(c.policy());
-    }
-    return tell.figures(null, null);
+    return change.match(new Telling(change, before, after));
   }
 
-  private record Telling(String kind, @Nullable PlacedWeek week, Placement plan) {
-    @Nullable Integer days() {
-      return week == null ? null : week.days();
+  /** Tells each kind of change with the names and figures it needs. */
+  private static final class Telling implements PlanChangeCases<Made> {
+    private final Placement plan;
+    private final @Nullable PlacedWeek week;
+
+    private Telling(PlanChange change, Placement before, Placement after) {
+      plan = before;
+      var key = change.touches().stream().findFirst().orElse("");
+      week = before.week(key).or(() -> after.week(key)).orElse(null);
     }
 
-    private Made with(
-        String other,
-        @Nullable Integer before,
-        @Nullable Integer after,
-        List<LocalDate> dates,
-        List<Dropped> units,
-        String exercise,
-        @Nullable MissedWork policy) {
+    private Made made(Kind kind) {
       return new Made(
           kind,
           week == null ? "" : week.week().title(),
           week == null ? null : week.number().orElse(null),
-          other,
-          before,
-          after,
-          dates,
-          units,
-          exercise,
-          policy);
-    }
-
-    Made figures(@Nullable Integer before, @Nullable Integer after) {
-      return with("", before, after, List.of(), List.of(), "", null);
-    }
-
-    Made other(String title) {
-      return with(title, null, null, List.of(), List.of(), "", null);
-    }
-
-    Made dates(Set<LocalDate> dates, Map<String, Integer> units) {
-      var dropped =
-          units.entrySet().stream()
-              .map(
-                  e ->
-                      plan.exercise(e.getKey())
-                          .map(x -> new Dropped(x.title(), e.getValue(), x.target().unit())))
-              .flatMap(java.util.Optional::stream)
-              .toList();
-      return with("", null, null, List.copyOf(new TreeSet<>(dates)), dropped, "", null);
-    }
-
-    Made pace(PlanChange.Pace c) {
-      var exercise = plan.exercise(c.exercise());
-      return with(
           "",
-          exercise.map(Exercise::secondsEach).orElse(null),
-          c.secondsEach(),
+          null,
+          null,
           List.of(),
           List.of(),
-          exercise.map(Exercise::title).orElse(c.exercise()),
+          "",
           null);
     }
 
-    Made exercise(String title) {
-      return with("", null, null, List.of(), List.of(), title, null);
+    private Made days(Kind kind, Set<LocalDate> dates, Map<String, Integer> units) {
+      var dropped =
+          units.entrySet().stream()
+              .flatMap(e -> dropped(e.getKey(), e.getValue()).stream())
+              .toList();
+      return made(kind).closing(List.copyOf(new TreeSet<>(dates)), dropped);
     }
 
-    Made policy(MissedWork policy) {
-      return with("", null, null, List.of(), List.of(), "", policy);
+    private Optional<Dropped> dropped(String exerciseId, int count) {
+      return plan.exercise(exerciseId).map(e -> new Dropped(e.title(), count, e.target().unit()));
+    }
+
+    @Override
+    public Made stretch(PlanChange.Stretch c) {
+      return made(Kind.STRETCH).figures(week == null ? null : week.days(), c.days());
+    }
+
+    @Override
+    public Made untilDone(PlanChange.UntilDone c) {
+      return made(Kind.UNTIL_DONE).figures(null, c.on() ? 1 : 0);
+    }
+
+    @Override
+    public Made repeat(PlanChange.Repeat c) {
+      return made(Kind.REPEAT);
+    }
+
+    @Override
+    public Made skip(PlanChange.Skip c) {
+      return made(Kind.SKIP);
+    }
+
+    @Override
+    public Made swap(PlanChange.Swap c) {
+      var first = plan.week(c.week());
+      return new Made(
+          Kind.SWAP,
+          first.map(w -> w.week().title()).orElse(""),
+          first.flatMap(PlacedWeek::number).orElse(null),
+          plan.week(c.other()).map(w -> w.week().title()).orElse(""),
+          null,
+          null,
+          List.of(),
+          List.of(),
+          "",
+          null);
+    }
+
+    @Override
+    public Made empty(PlanChange.Empty c) {
+      return made(Kind.EMPTY).figures(null, c.days());
+    }
+
+    @Override
+    public Made detour(PlanChange.Detour c) {
+      return made(Kind.DETOUR)
+          .about(String.join(", ", c.weeks().stream().map(w -> w.title()).toList()));
+    }
+
+    @Override
+    public Made pause(PlanChange.Pause c) {
+      return days(Kind.PAUSE, c.dates(), Map.of());
+    }
+
+    @Override
+    public Made slide(PlanChange.Slide c) {
+      return days(Kind.SLIDE, c.dates(), Map.of());
+    }
+
+    @Override
+    public Made letGo(PlanChange.LetGo c) {
+      return days(Kind.LET_GO, c.dates(), c.units());
+    }
+
+    @Override
+    public Made drop(PlanChange.Drop c) {
+      return days(Kind.DROP, Set.of(), c.units());
+    }
+
+    @Override
+    public Made pace(PlanChange.Pace c) {
+      var exercise = plan.exercise(c.exercise());
+      return made(Kind.PACE)
+          .figures(exercise.map(Exercise::secondsEach).orElse(null), c.secondsEach())
+          .of(exercise.map(Exercise::title).orElse(c.exercise()));
+    }
+
+    @Override
+    public Made minutesADay(PlanChange.MinutesADay c) {
+      return made(Kind.MINUTES_A_DAY).figures(null, c.minutes());
+    }
+
+    @Override
+    public Made add(PlanChange.Add c) {
+      return made(Kind.ADD).of(c.exercise().title());
+    }
+
+    @Override
+    public Made policy(PlanChange.Policy c) {
+      return made(Kind.POLICY).following(c.policy());
     }
   }
 }

@@ -1,8 +1,10 @@
 package humblequill.server.plan;
 
 import humblequill.core.course.Exercise;
-import humblequill.core.course.MissedWork;
-import humblequill.core.course.PlacedWeek;
+import humblequill.core.entry.Done;
+import humblequill.core.placement.MissedWork;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlacedWeek;
 import humblequill.core.plan.Appointments;
 import humblequill.core.plan.DayRoom;
 import humblequill.core.plan.OpenWeek;
@@ -11,9 +13,9 @@ import humblequill.core.plan.Settling;
 import humblequill.core.plan.SharedRoom;
 import humblequill.core.plan.WeekPlans;
 import humblequill.server.appointment.AppointmentService;
-import humblequill.server.course.CourseService;
-import humblequill.server.course.PlacedCourse;
-import humblequill.server.entry.EntryService;
+import humblequill.server.data.Derived;
+import humblequill.server.entry.EntryLedger;
+import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
@@ -21,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -29,21 +32,24 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans the weeks of the courses that are followed. */
 @Service
 public class PlanService {
-  private final CourseService courses;
-  private final EntryService entries;
+  private final PlacementService placements;
+  private final EntryLedger ledger;
   private final AppointmentService appointments;
   private final SettingsService settings;
   private final TakenTime taken;
 
+  /** What was done follows from the ledger and the plan. */
+  private final Map<UUID, Derived<Done>> done = new ConcurrentHashMap<>();
+
   PlanService(
-      CourseService courses,
-      EntryService entries,
+      PlacementService placements,
+      EntryLedger ledger,
       AppointmentService appointments,
       SettingsService settings,
       TakenTime taken) {
     this.taken = taken;
-    this.courses = courses;
-    this.entries = entries;
+    this.placements = placements;
+    this.ledger = ledger;
     this.appointments = appointments;
     this.settings = settings;
   }
@@ -73,8 +79,9 @@ public class PlanService {
       ToIntFunction<LocalDate> taken) {
     /** The time of one of the courses; poses of appointments count for the main course only. */
     public PlanTime timeOf(PlacedCourse placed) {
-      var own = part(placed);
-      var others = followed.stream().filter(p -> !p.id().equals(placed.id())).map(Planning::part);
+      var own = follower(placed);
+      var others =
+          followed.stream().filter(p -> !p.id().equals(placed.id())).map(Planning::follower);
       var shared = new SharedRoom(Stream.concat(Stream.of(own), others).toList());
       return new PlanTime(
           learner.today(),
@@ -92,8 +99,8 @@ public class PlanService {
           : room.withAvailable(Math.max(0, room.availableMinutes() - minutes));
     }
 
-    private static SharedRoom.Part part(PlacedCourse placed) {
-      return new SharedRoom.Part(placed.placement(), placed.weight());
+    private static SharedRoom.Follower follower(PlacedCourse placed) {
+      return new SharedRoom.Follower(placed.placement(), placed.weight());
     }
   }
 
@@ -101,7 +108,7 @@ public class PlanService {
   @Transactional(readOnly = true)
   public Planning planning(Learner learner) {
     return new Planning(
-        courses.followed(), learner, appointments.appointments(), taken.minutes(learner));
+        placements.followed(), learner, appointments.appointments(), taken.minutes(learner));
   }
 
   /** The weeks of all followed courses that hold a day: the main course's first. */
@@ -121,20 +128,16 @@ public class PlanService {
   /** One week of a followed course. */
   @Transactional(readOnly = true)
   public PlannedWeek planned(Planning planning, PlacedCourse placed, PlacedWeek week) {
-    var ids = week.week().exercises().stream().map(Exercise::id).toList();
-    var done = entries.unitsDone(placed, ids);
-    return new PlannedWeek(placed, week, WeekPlans.open(week, done, planning.timeOf(placed)));
+    var open = WeekPlans.open(week, done(placed), planning.timeOf(placed));
+    return new PlannedWeek(placed, week, open);
   }
 
-  /** Units done of all exercises of a plan, by exercise and date. */
+  /** What was done of the exercises of a plan. */
   @Transactional(readOnly = true)
-  public Map<String, Map<LocalDate, Integer>> done(PlacedCourse placed) {
-    var ids =
-        placed.placement().weeks().stream()
-            .flatMap(w -> w.week().exercises().stream())
-            .map(Exercise::id)
-            .toList();
-    return entries.unitsDone(placed, ids);
+  public Done done(PlacedCourse placed) {
+    var drawn = ledger.read();
+    return done.computeIfAbsent(placed.id(), id -> new Derived<>())
+        .get(List.of(drawn, placed), () -> placed.done(drawn));
   }
 
   /**
@@ -144,7 +147,7 @@ public class PlanService {
   @Transactional
   public void settle() {
     var learner = settings.learner();
-    for (var placed : courses.followed()) {
+    for (var placed : placements.followed()) {
       if (!placed.settledUntil().isBefore(learner.today())) {
         continue;
       }
@@ -156,10 +159,10 @@ public class PlanService {
         var time = planning(learner).timeOf(placed);
         var due = Settling.due(placement, done(placed), time, placed.settledUntil());
         if (!due.isEmpty()) {
-          courses.change(placed, UUID.randomUUID(), due, true, "", learner.today());
+          placements.change(placed, UUID.randomUUID(), due, true, "", learner.today());
         }
       }
-      courses.settled(placed.id(), learner.today());
+      placements.settled(placed.id(), learner.today());
     }
   }
 

@@ -1,6 +1,6 @@
 package humblequill.server.plan;
 
-import humblequill.core.course.PlacedWeek;
+import humblequill.core.placement.PlacedWeek;
 import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.PlanPreview;

@@ -2,7 +2,7 @@ package humblequill.server.plan;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
-import humblequill.core.course.PlacedWeek;
+import humblequill.core.placement.PlacedWeek;
 import humblequill.core.plan.Appointments;
 import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.DayRoom;
@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param clashes appointments that something is in the way of
  * @param days one per date with its room and what is planned and done on it
  * @param rows one per exercise
+ * @param missedDays days that are over, had a share and saw nothing of it done
  * @param plannedMinutes all exercises of the week
  * @param doneMinutes what was done of them, at the planned pace
  * @param load work ÷ room from today on; null when there is work and no room, or the week is over
@@ -47,6 +48,7 @@ public record WeekTable(
     LocalDate to,
     List<Day> days,
     List<Row> rows,
+    List<LocalDate> missedDays,
     int plannedMinutes,
     int doneMinutes,
     @Nullable Double load,
@@ -130,6 +132,7 @@ public record WeekTable(
         week.week().to(),
         days,
         rows,
+        List.copyOf(open.missedDays()),
         (int) (week.week().week().seconds() / 60),
         rows.stream().mapToInt(r -> Math.min(r.done(), r.quantity()) * r.secondsEach()).sum() / 60,
         outlook.days().isEmpty() || Double.isInfinite(outlook.load()) ? null : outlook.load(),
@@ -158,7 +161,7 @@ public record WeekTable(
                       date.isBefore(open.today()) && share > 0 && done == 0);
                 })
             .toList();
-    int done = open.done().getOrDefault(e.id(), Map.of()).values().stream().mapToInt(n -> n).sum();
+    int done = open.done().of(e.id()).total();
     return new Row(
         e.id(),
         e.title(),

@@ -1,6 +1,7 @@
 package humblequill.server.quota;
 
 import humblequill.core.quota.PromptMaker;
+import humblequill.server.data.StoredJson;
 import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -72,18 +73,29 @@ class PromptWords {
       @NotNull @Size(min = 1, max = 500) List<@NotBlank @Size(max = 80) String> things,
       @NotNull @Size(min = 1, max = 500) List<@NotBlank @Size(max = 80) String> actions) {}
 
+  /** The lists as they are stored. See docs/formats/stored.md. */
+  record StoredLists(List<String> subjects, List<String> things, List<String> actions) {
+    static StoredLists of(Lists lists) {
+      return new StoredLists(lists.subjects, lists.things, lists.actions);
+    }
+
+    Lists toLists() {
+      return new Lists(subjects, things, actions);
+    }
+  }
+
   @Transactional(readOnly = true)
   Lists read() {
     return repository
         .findById(PromptWordsEntity.ONLY)
-        .map(e -> QuotaCounts.JSON.readValue(e.document, Lists.class))
+        .map(e -> StoredJson.read(e.document, StoredLists.class).toLists())
         .orElse(SHIPPED);
   }
 
   @Transactional
   Lists write(Lists lists) {
     var entity = repository.findById(PromptWordsEntity.ONLY).orElseGet(PromptWordsEntity::new);
-    entity.document = QuotaCounts.JSON.writeValueAsString(lists);
+    entity.document = StoredJson.write(StoredLists.of(lists));
     repository.saveAndFlush(entity);
     return lists;
   }

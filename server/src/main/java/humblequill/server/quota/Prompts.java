@@ -24,13 +24,13 @@ public class Prompts {
 
   private final PromptRepository repository;
   private final QuotaRepository quotas;
-  private final QuotaCounts counts;
+  private final QuotaAccounts counts;
   private final SettingsService settings;
 
   Prompts(
       PromptRepository repository,
       QuotaRepository quotas,
-      QuotaCounts counts,
+      QuotaAccounts counts,
       SettingsService settings) {
     this.repository = repository;
     this.quotas = quotas;

@@ -1,6 +1,6 @@
 package humblequill.server.quota;
 
-import humblequill.core.quota.Quota;
+import humblequill.core.quota.Rule;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -110,5 +110,5 @@ class QuotaController {
   record QuotaAgain(@NotNull UUID id, @NotNull LocalDate start) {}
 
   /** Whether an entry kept a rule. */
-  record RuleAnswer(@NotNull UUID entryId, @NotNull Quota.Rule rule, boolean kept) {}
+  record RuleAnswer(@NotNull UUID entryId, @NotNull Rule rule, boolean kept) {}
 }

@@ -1,22 +1,25 @@
 package humblequill.server.quota;
 
 import humblequill.core.care.Care;
-import humblequill.core.plan.DayRoom;
+import humblequill.core.quota.Account;
 import humblequill.core.quota.BrokenPromiseException;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Promise;
+import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Quota;
+import humblequill.core.quota.Rule;
+import humblequill.core.quota.TakenMinutes;
 import humblequill.core.quota.TimeLeft;
-import humblequill.core.quota.Tracker;
 import humblequill.core.quota.Worksheet;
 import humblequill.server.edge.Refusal;
-import humblequill.server.entry.PracticeDays;
+import humblequill.server.entry.EntryLedger;
+import humblequill.server.name.NameService;
+import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -28,37 +31,38 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class QuotaService {
   private static final int YEARS_OF_OWN_PACE = 2;
-  private static final int DAYS_TO_ADD = 366;
-  private static final int WEEK = 7;
 
   private final QuotaRepository repository;
   private final Prompts prompts;
   private final RuleAnswerRepository answers;
-  private final QuotaCounts counts;
+  private final QuotaAccounts accounts;
   private final QuotaViews views;
   private final QuotaTime time;
   private final SettingsService settings;
-  private final PracticeDays days;
+  private final EntryLedger ledger;
+  private final NameService names;
   private final Clock clock;
 
   QuotaService(
       QuotaRepository repository,
       Prompts prompts,
       RuleAnswerRepository answers,
-      QuotaCounts counts,
+      QuotaAccounts accounts,
       QuotaViews views,
       QuotaTime time,
       SettingsService settings,
-      PracticeDays days,
+      EntryLedger ledger,
+      NameService names,
       Clock clock) {
     this.repository = repository;
     this.prompts = prompts;
     this.answers = answers;
-    this.counts = counts;
+    this.accounts = accounts;
     this.views = views;
     this.time = time;
     this.settings = settings;
-    this.days = days;
+    this.ledger = ledger;
+    this.names = names;
     this.clock = clock;
   }
 
@@ -72,43 +76,50 @@ public class QuotaService {
     var learner = settings.learner();
     var quota = core(terms);
     checkStart(terms.start());
-    var own =
-        terms.unit() == Counting.Unit.MINUTES && terms.kind() != QuotaTerms.Kind.PROMPT_LIST
-            ? new PaceEstimate(60, 0, 0)
-            : PaceEstimate.of(
-                counts.ownSeconds(quota, learner.today().minusYears(YEARS_OF_OWN_PACE)),
-                terms.secondsEach());
-    var span =
-        Tracker.progress(quota, Map.of(), QuotaRooms.hasMinutes(learner), quota.promise().start());
-    var taken = time.minutesWithout(changed, learner);
-    var rooms = QuotaRooms.of(terms, learner, taken, span.from(), span.due());
-    var after = span.due().plusDays(1);
-    var next = QuotaRooms.of(terms, learner, taken, after, span.due().plusDays(DAYS_TO_ADD));
-    var sheet = Worksheet.of(span.asked(), own.secondsEach(), rooms, next);
-    int usual = Care.usualWeek(learner.today(), days.minutesByDay());
-    int week =
-        (int) Math.round(sheet.workSeconds() / 60.0 * Math.min(1, (double) WEEK / rooms.size()));
-    int together = terms.beside() ? week + usual : Math.max(week, usual);
-    int needed = (span.asked() + sheet.drawingDays() - 1) / Math.max(1, sheet.drawingDays());
-    var drawingDays =
-        rooms.stream()
-            .map(DayRoom::date)
-            .filter(date -> QuotaRooms.isDrawingDay(terms, learner, date))
+    var pace = pace(quota, learner);
+    var day = time.dayWithout(changed, learner);
+    var sheet = Worksheet.of(quota, pace.secondsEach(), learner.drawingDays(), day);
+    int usual = Care.usualWeek(learner.today(), ledger.read().minutes());
+    boolean sudden = Care.suddenWith(sheet.weekMinutes(), usual, terms.beside());
+    return WorksheetView.of(sheet, pace, left(quota, sheet, pace, day, learner), usual, sudden);
+  }
+
+  /** How long one unit takes by all own entries that such a promise would count. */
+  private PaceEstimate pace(Quota quota, Learner learner) {
+    if (quota.counting().unit() == Counting.Unit.MINUTES) {
+      return PaceEstimate.ofMinutes();
+    }
+    var lately = ledger.read().since(learner.today().minusYears(YEARS_OF_OWN_PACE));
+    return PaceEstimate.of(Account.secondsAUnit(quota.counting(), lately), quota.secondsEach());
+  }
+
+  /** What becomes of the minutes of its drawing days. */
+  private WorksheetView.DayLeft left(
+      Quota quota, Worksheet sheet, PaceEstimate pace, PromiseTime.Day day, Learner learner) {
+    var days =
+        quota
+            .drawingDays(learner.drawingDays())
+            .between(quota.promise().start(), sheet.due())
+            .stream()
             .map(
                 date ->
                     new TimeLeft.Day(
                         learner.availability().minutesOn(date),
-                        taken.applyAsInt(date),
-                        time.minutes(quota.counting(), needed, own.secondsEach(), date, learner)))
+                        day.taken().applyAsInt(date),
+                        TakenMinutes.of(
+                            quota.counting(),
+                            sheet.evenPerDay(),
+                            pace.secondsEach(),
+                            time.courseOn(date, learner))))
             .toList();
-    var left = TimeLeft.of(drawingDays);
-    var day =
-        new WorksheetView.DayLeft(
-            left.available(),
-            left.promised(),
-            terms.beside() || !time.besideCourse() ? null : left.forCourse());
-    return WorksheetView.of(
-        sheet, span.asked(), span.due(), own, day, usual, week, Care.sudden(together, usual));
+    var left = TimeLeft.of(days);
+    var own = quota.time();
+    boolean course = !own.beside() && time.besideCourse();
+    return new WorksheetView.DayLeft(
+        left.available(),
+        left.promised(),
+        !own.beside() && left.isOver(own.minutesADay().orElse(0)),
+        course ? left.forCourse() : null);
   }
 
   /** A promise begins about now: every day since is looked at whenever a day is planned. */
@@ -121,9 +132,9 @@ public class QuotaService {
     }
   }
 
-  private static Quota core(QuotaTerms terms) {
+  private Quota core(QuotaTerms terms) {
     try {
-      return terms.toCore();
+      return terms.toCore(names.names());
     } catch (BrokenPromiseException e) {
       throw Refusal.badValue(e.field(), e.value(), "Not kept: " + e.getMessage() + ".");
     }
@@ -149,18 +160,21 @@ public class QuotaService {
   public UUID create(UUID id, QuotaTerms terms, @Nullable UUID againOf) {
     core(terms);
     checkStart(terms.start());
-    var document = QuotaCounts.JSON.writeValueAsString(terms);
+    return create(id, StoredQuota.of(terms, names), againOf);
+  }
+
+  private UUID create(UUID id, StoredQuota terms, @Nullable UUID againOf) {
     var existing = repository.findById(id);
     if (existing.isPresent()) {
-      if (!existing.get().document.equals(document)) {
+      if (!StoredQuota.read(existing.get().document).equals(terms)) {
         throw Refusal.conflict("id-taken", "There is another quota with the id " + id + ".");
       }
       return id;
     }
-    counts.changed();
+    accounts.changed();
     var entity = new QuotaEntity();
     entity.id = id;
-    entity.document = document;
+    entity.document = terms.written();
     entity.startDay = terms.start();
     entity.againOf = againOf;
     entity.madeAt = clock.instant();
@@ -179,8 +193,8 @@ public class QuotaService {
     if (!terms.start().equals(entity.startDay)) {
       checkStart(terms.start());
     }
-    counts.changed();
-    entity.document = QuotaCounts.JSON.writeValueAsString(terms);
+    accounts.changed();
+    entity.document = StoredQuota.of(terms, names).written();
     entity.startDay = terms.start();
     repository.saveAndFlush(entity);
   }
@@ -197,7 +211,7 @@ public class QuotaService {
   public void endOn(UUID id, LocalDate day) {
     var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
     if (entity.endedOn == null) {
-      counts.changed();
+      accounts.changed();
       entity.endedOn = day.isBefore(entity.startDay) ? entity.startDay : day;
       repository.saveAndFlush(entity);
     }
@@ -207,7 +221,7 @@ public class QuotaService {
   @Transactional
   public void goOn(UUID id, long version) {
     var entity = stored(id, version);
-    counts.changed();
+    accounts.changed();
     entity.endedOn = null;
     repository.saveAndFlush(entity);
   }
@@ -216,7 +230,7 @@ public class QuotaService {
   @Transactional
   public void result(UUID id, long version, String learned, List<UUID> best) {
     var entity = stored(id, version);
-    counts.changed();
+    accounts.changed();
     entity.learned = learned.strip();
     entity.best = best.stream().distinct().map(UUID::toString).collect(Collectors.joining(" "));
     repository.saveAndFlush(entity);
@@ -230,11 +244,9 @@ public class QuotaService {
   public UUID again(UUID id, UUID newId, LocalDate start) {
     var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
     boolean drawn =
-        counts.all().stream().anyMatch(q -> q.id().equals(id) && q.byDay().containsKey(start));
-    var terms =
-        QuotaCounts.JSON
-            .readValue(entity.document, QuotaTerms.class)
-            .from(drawn ? start.plusDays(1) : start);
+        accounts.all().stream().anyMatch(q -> q.id().equals(id) && q.account().byDay().has(start));
+    var terms = StoredQuota.read(entity.document).from(drawn ? start.plusDays(1) : start);
+    checkStart(terms.start());
     boolean isNew = !repository.existsById(newId);
     create(newId, terms, id);
     if (isNew) {
@@ -251,7 +263,7 @@ public class QuotaService {
       return;
     }
     stored(id, version);
-    counts.changed();
+    accounts.changed();
     repository.findAll().stream().filter(q -> id.equals(q.againOf)).forEach(q -> q.againOf = null);
     prompts.removeAll(id);
     answers.deleteByQuotaId(id);
@@ -261,7 +273,7 @@ public class QuotaService {
 
   /** Keeps whether a rule was kept in an entry. */
   @Transactional
-  public void answer(UUID quotaId, UUID entryId, Quota.Rule rule, boolean kept) {
+  public void answer(UUID quotaId, UUID entryId, Rule rule, boolean kept) {
     if (!repository.existsById(quotaId)) {
       throw Refusal.notFound("quota", quotaId);
     }

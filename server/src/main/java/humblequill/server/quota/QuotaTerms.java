@@ -1,9 +1,13 @@
 package humblequill.server.quota;
 
-import humblequill.core.course.MissedWork;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.core.placement.MissedWork;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.Promise;
+import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Quota;
+import humblequill.core.quota.Rule;
 import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -12,6 +16,7 @@ import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -37,9 +42,9 @@ public record QuotaTerms(
     @NotNull @Size(min = 1, max = 120) String title,
     @NotNull Kind kind,
     @Min(1) @Max(Promise.MAX_COUNT) int count,
-    @Nullable Integer days,
-    @Nullable Integer step,
-    @Nullable Integer weeks,
+    @Nullable @Min(1) @Max(Promise.MAX_DAYS) Integer days,
+    @Nullable @Min(1) @Max(Promise.MAX_COUNT) Integer step,
+    @Nullable @Min(1) @Max(Promise.MAX_DAYS / Promise.WEEK) Integer weeks,
     @NotNull LocalDate start,
     @Nullable LocalDate due,
     @NotNull Counting.Unit unit,
@@ -50,7 +55,7 @@ public record QuotaTerms(
     @Nullable @Size(max = 120) String book,
     @NotNull Set<DayOfWeek> rest,
     @NotNull MissedWork policy,
-    @NotNull Set<Quota.Rule> rules,
+    @NotNull Set<Rule> rules,
     @Min(5) @Max(28_800) int secondsEach,
     @Nullable @Min(1) @Max(960) Integer minutesADay,
     boolean beside) {
@@ -70,27 +75,32 @@ public record QuotaTerms(
   }
 
   /** The quota as the rules know it. */
-  Quota toCore() {
-    var promise =
-        switch (kind) {
-          case SPRINT -> new Promise.Sprint(count, start, need("due", due));
-          case DAILY_RUN -> new Promise.DailyRun(need("days", days), count, start);
-          case PROMPT_LIST -> new Promise.PromptList(count, start, need("due", due));
-          case RAMP -> new Promise.Ramp(count, need("step", step), need("weeks", weeks), start);
-          case STANDING -> new Promise.Standing(count, start);
-        };
+  Quota toCore(Names names) {
     var counting =
         new Counting(
             kind == Kind.PROMPT_LIST ? Counting.Unit.PROMPTS : unit,
-            text(topic),
-            text(medium),
-            text(source),
-            text(book),
+            called(names, NameKind.TOPIC, topic),
+            called(names, NameKind.MEDIUM, medium),
+            called(names, NameKind.SOURCE, source),
+            called(names, NameKind.BOOK, book),
             text(exercise));
     if (kind != Kind.PROMPT_LIST && unit == Counting.Unit.PROMPTS) {
       throw Refusal.badValue("unit", unit, "Only a list of prompts counts prompts.");
     }
-    return new Quota(title.strip(), promise, counting, rest, policy, rules);
+    var time =
+        new PromiseTime(
+            minutesADay == null ? OptionalInt.empty() : OptionalInt.of(minutesADay), beside);
+    return new Quota(title.strip(), promise(), counting, rest, policy, rules, secondsEach, time);
+  }
+
+  private Promise promise() {
+    return switch (kind) {
+      case SPRINT -> new Promise.Sprint(count, start, need("due", due));
+      case DAILY_RUN -> new Promise.DailyRun(need("days", days), count, start);
+      case PROMPT_LIST -> new Promise.PromptList(count, start, need("due", due));
+      case RAMP -> new Promise.Ramp(count, need("step", step), need("weeks", weeks), start);
+      case STANDING -> new Promise.Standing(count, start);
+    };
   }
 
   private <T> T need(String field, @Nullable T value) {
@@ -100,33 +110,11 @@ public record QuotaTerms(
     return value;
   }
 
-  private static Optional<String> text(@Nullable String text) {
-    return Optional.ofNullable(text).map(String::strip).filter(t -> !t.isEmpty());
+  private static Optional<String> called(Names names, NameKind kind, @Nullable String text) {
+    return text(text).map(t -> names.called(kind, t));
   }
 
-  /** The same terms from another day on; the last day keeps its distance. */
-  QuotaTerms from(LocalDate other) {
-    long moved = other.toEpochDay() - start.toEpochDay();
-    return new QuotaTerms(
-        title,
-        kind,
-        count,
-        days,
-        step,
-        weeks,
-        other,
-        due == null ? null : due.plusDays(moved),
-        unit,
-        topic,
-        exercise,
-        medium,
-        source,
-        book,
-        rest,
-        policy,
-        rules,
-        secondsEach,
-        minutesADay,
-        beside);
+  private static Optional<String> text(@Nullable String text) {
+    return Optional.ofNullable(text).map(String::strip).filter(t -> !t.isEmpty());
   }
 }

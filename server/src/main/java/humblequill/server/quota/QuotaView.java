@@ -1,8 +1,10 @@
 package humblequill.server.quota;
 
 import humblequill.core.quota.Forecast;
-import humblequill.core.quota.Quota;
-import humblequill.core.quota.Run;
+import humblequill.core.quota.Outcome;
+import humblequill.core.quota.QuotaRecord;
+import humblequill.core.quota.Rule;
+import humblequill.core.quota.RulesKept;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -20,9 +22,9 @@ import org.jspecify.annotations.Nullable;
  * @param forecast how it will go; null once it does not run any more
  * @param secondsEach seconds a unit, by own entries and what was expected
  * @param ownEntries entries that figure rests on
- * @param run what it came to so far
- * @param before the run that it takes again; null without one
- * @param againOf id of that run
+ * @param record what it came to so far
+ * @param before the record of the time before, when it is taken again; null without one
+ * @param againOf id of that promise
  * @param learned one sentence
  * @param best entries of its best pages, by the learner's choice
  * @param entries its entries, newest first
@@ -39,8 +41,8 @@ public record QuotaView(
     @Nullable Forecast forecast,
     int secondsEach,
     int ownEntries,
-    Run run,
-    @Nullable Run before,
+    QuotaRecord record,
+    @Nullable QuotaRecord before,
     @Nullable UUID againOf,
     @Nullable LocalDate endedOn,
     String learned,
@@ -48,19 +50,7 @@ public record QuotaView(
     List<CountedEntry> entries,
     List<PromptView> prompts,
     @Nullable Integer nextPage,
-    Map<Quota.Rule, KeptRule> kept) {
-  /** How it goes or went. */
-  public enum Outcome {
-    /** Under way. */
-    RUNNING,
-    /** The count is reached. */
-    FINISHED,
-    /** Ended before its last day, short of the count. */
-    STOPPED,
-    /** The last day is over, short of the count. */
-    RUN_OUT
-  }
-
+    Map<Rule, RulesKept.Count> kept) {
   /**
    * The figures of the span that counts now: all of the quota, or this week.
    *
@@ -69,6 +59,7 @@ public record QuotaView(
    * @param today units asked of today
    * @param doneToday units of today
    * @param served of today's, how many the course's shares bring along
+   * @param leftToday of today's, how many are still open and not brought along
    * @param bonusToday units beyond what today asked
    * @param minutesToday time of what is left of today
    * @param neededPerDay units on each drawing day left
@@ -76,7 +67,7 @@ public record QuotaView(
    * @param pace units a drawing day so far
    * @param planned units an even pace would have
    * @param missed drawing days without a unit
-   * @param page number of today's page of a daily run
+   * @param number number of the drawing day that is due, of a promise that counts its days
    * @param total units since it began
    * @param curve units so far by the end of each date of the span, up to yesterday, or today once
    *     something was drawn
@@ -91,6 +82,7 @@ public record QuotaView(
       int today,
       int doneToday,
       int served,
+      int leftToday,
       int bonusToday,
       int minutesToday,
       int neededPerDay,
@@ -98,7 +90,7 @@ public record QuotaView(
       double pace,
       double planned,
       int missed,
-      @Nullable Integer page,
+      @Nullable Integer number,
       int total,
       List<WeekDone> weeks,
       List<Integer> curve) {
@@ -109,9 +101,6 @@ public record QuotaView(
   /** An entry that counted. */
   public record CountedEntry(
       UUID id, LocalDate day, String name, int units, int minutes, @Nullable Integer mark) {}
-
-  /** How often a rule was kept, and how often not. */
-  public record KeptRule(int kept, int broken) {}
 
   /**
    * A prompt.

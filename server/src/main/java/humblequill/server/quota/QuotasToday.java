@@ -1,10 +1,13 @@
 package humblequill.server.quota;
 
 import humblequill.core.plan.OpenWeek;
+import humblequill.core.quota.BroughtAlong;
+import humblequill.core.quota.Counting;
 import humblequill.server.plan.PlanService;
 import humblequill.server.settings.Learner;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -13,11 +16,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the running quotas ask of today. */
 @Component
 public class QuotasToday {
-  private final QuotaCounts counts;
+  private final QuotaAccounts accounts;
   private final QuotaViews views;
 
-  QuotasToday(QuotaCounts counts, QuotaViews views) {
-    this.counts = counts;
+  QuotasToday(QuotaAccounts accounts, QuotaViews views) {
+    this.accounts = accounts;
     this.views = views;
   }
 
@@ -29,7 +32,7 @@ public class QuotasToday {
    * @param served units that today's course shares bring along
    * @param minutes time of today's units, those that the course brings along left out
    * @param minutesLeft time of what is left of them
-   * @param page number of today's page of a daily run
+   * @param number number of the drawing day that is due, of a promise that counts its days
    * @param asked units of the span that counts now
    * @param due its last day
    * @param secondsEach seconds a unit
@@ -40,7 +43,7 @@ public class QuotasToday {
       UUID id,
       String title,
       QuotaTerms.Kind kind,
-      humblequill.core.quota.Counting.Unit unit,
+      Counting.Unit unit,
       int today,
       int doneToday,
       int left,
@@ -48,7 +51,7 @@ public class QuotasToday {
       int bonus,
       int minutes,
       int minutesLeft,
-      @Nullable Integer page,
+      @Nullable Integer number,
       int done,
       int asked,
       LocalDate due,
@@ -59,48 +62,61 @@ public class QuotasToday {
       @Nullable String medium,
       @Nullable String book,
       @Nullable Integer nextPage,
-      QuotaCounts.@Nullable NextPrompt nextPrompt) {}
+      @Nullable NextPrompt nextPrompt) {}
+
+  /** A prompt that waits to be drawn. */
+  public record NextPrompt(UUID id, String words) {
+    static @Nullable NextPrompt of(QuotaAccounts.@Nullable KeptPrompt prompt) {
+      return prompt == null ? null : new NextPrompt(prompt.id(), prompt.words());
+    }
+  }
 
   /** What today asks, in the order the promises were made. */
   @Transactional(readOnly = true)
   public List<QuotaToday> on(
       Learner learner, List<PlanService.PlannedWeek> weeks, List<OpenWeek.Outlook> outlooks) {
-    return counts.all().stream()
+    var course = QuotaViews.courseToday(weeks, outlooks);
+    return accounts.all().stream()
         .filter(q -> !q.terms().start().isAfter(learner.today()))
-        .filter(
-            q ->
-                q.runs(q.progress(learner))
-                    || q.progress(learner).doneToday() > 0 && q.endedOn() == null)
-        .map(
-            q -> {
-              var p = q.progress(learner).servedBy(QuotaViews.served(q, weeks, outlooks, learner));
-              var figures = QuotaViews.figures(p, q.pace().secondsEach(), learner, List.of());
-              return new QuotaToday(
-                  q.id(),
-                  q.terms().title(),
-                  q.terms().kind(),
-                  q.quota().counting().unit(),
-                  p.today(),
-                  p.doneToday(),
-                  Math.max(0, p.today() - p.doneToday() - p.served()),
-                  p.served(),
-                  p.bonusToday(),
-                  Math.round(Math.max(0, p.today() - p.served()) * q.pace().secondsEach() / 60f),
-                  figures.minutesToday(),
-                  p.page().orElse(null),
-                  p.done(),
-                  p.asked(),
-                  p.due(),
-                  q.pace().secondsEach(),
-                  q.terms().exercise(),
-                  q.terms().topic(),
-                  q.terms().source(),
-                  q.terms().medium(),
-                  q.terms().book(),
-                  q.nextPage(),
-                  q.nextPrompt());
-            })
+        .flatMap(q -> today(q, course, learner).stream())
         .toList();
+  }
+
+  private static Optional<QuotaToday> today(
+      QuotaAccounts.Counted q, List<BroughtAlong.Portion> course, Learner learner) {
+    var progress = q.progress(learner);
+    boolean doneToday = progress.doneToday() > 0 && q.endedOn() == null;
+    if (!q.account().runs(progress) && !doneToday) {
+      return Optional.empty();
+    }
+    var counting = q.account().quota().counting();
+    var p = progress.servedBy(BroughtAlong.units(counting, course));
+    int secondsEach = q.account().pace().secondsEach();
+    return Optional.of(
+        new QuotaToday(
+            q.id(),
+            q.terms().title(),
+            q.terms().kind(),
+            counting.unit(),
+            p.today(),
+            p.doneToday(),
+            p.leftToday(),
+            p.day().served(),
+            p.bonusToday(),
+            QuotaViews.minutes(Math.max(0, p.today() - p.day().served()), secondsEach),
+            QuotaViews.minutes(p.leftToday(), secondsEach),
+            p.number().orElse(null),
+            p.done(),
+            p.asked(),
+            p.due(),
+            secondsEach,
+            q.terms().exercise(),
+            q.terms().topic(),
+            q.terms().source(),
+            q.terms().medium(),
+            q.terms().book(),
+            q.nextPage(),
+            NextPrompt.of(q.nextPrompt())));
   }
 
   /** Rules that today's entries leave open. */

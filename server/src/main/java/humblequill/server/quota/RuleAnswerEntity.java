@@ -1,6 +1,6 @@
 package humblequill.server.quota;
 
-import humblequill.core.quota.Quota;
+import humblequill.core.quota.Rule;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -16,7 +16,7 @@ class RuleAnswerEntity {
   UUID entryId = new UUID(0, 0);
 
   @Enumerated(EnumType.STRING)
-  Quota.Rule rule = Quota.Rule.PEN_ONLY;
+  Rule rule = Rule.PEN_ONLY;
 
   boolean kept;
 }

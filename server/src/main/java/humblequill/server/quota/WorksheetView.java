@@ -20,7 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param overheadMinutes time of setting up, warming up and choosing references
  * @param availableMinutes time there is
  * @param load work ÷ time there is; null when there is none
- * @param fits whether every unit has a day
+ * @param answer whether it can be done
+ * @param leansOnExpected whether the time a unit still leans on what is expected, beside own
+ *     entries
  * @param perDay units of the fullest day
  * @param minutesADay minutes that every drawing day needs; null when none would do
  * @param extraDays drawing days to add; null when not within a year
@@ -44,7 +46,8 @@ public record WorksheetView(
     int overheadMinutes,
     int availableMinutes,
     @Nullable Double load,
-    boolean fits,
+    Worksheet.Answer answer,
+    boolean leansOnExpected,
     int perDay,
     @Nullable Integer minutesADay,
     @Nullable Integer extraDays,
@@ -62,24 +65,18 @@ public record WorksheetView(
    *
    * @param available what it has
    * @param promised of these, what other promises take
+   * @param over whether the minutes set apart are more than other promises leave of a day
    * @param courseKeeps what is left for the course; null without one, and for a promise that comes
    *     on top
    */
-  public record DayLeft(int available, int promised, @Nullable Integer courseKeeps) {}
+  public record DayLeft(int available, int promised, boolean over, @Nullable Integer courseKeeps) {}
 
   static WorksheetView of(
-      Worksheet sheet,
-      int count,
-      LocalDate due,
-      PaceEstimate pace,
-      DayLeft day,
-      int usual,
-      int week,
-      boolean sudden) {
+      Worksheet sheet, PaceEstimate pace, DayLeft day, int usual, boolean sudden) {
     var extra = sheet.remedies().flatMap(Remedies::extraDays);
     return new WorksheetView(
-        count,
-        due,
+        sheet.count(),
+        sheet.due(),
         sheet.drawingDays(),
         pace.secondsEach(),
         pace.entries(),
@@ -88,7 +85,8 @@ public record WorksheetView(
         minutes(sheet.overheadSeconds()),
         minutes(sheet.availableSeconds()),
         Double.isInfinite(sheet.load()) ? null : sheet.load(),
-        sheet.fits(),
+        sheet.answer(day.over()),
+        pace.leansOnExpected(),
         sheet.perDay(),
         sheet.minutesADay().isPresent() ? sheet.minutesADay().getAsInt() : null,
         extra.map(Remedies.ExtraDays::drawingDays).orElse(null),
@@ -104,7 +102,7 @@ public record WorksheetView(
             .orElse(null),
         day,
         usual,
-        week,
+        sheet.weekMinutes(),
         sudden,
         sheet.days());
   }

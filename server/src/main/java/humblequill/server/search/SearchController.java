@@ -1,11 +1,11 @@
 package humblequill.server.search;
 
 import humblequill.core.course.Exercise;
-import humblequill.server.course.CourseService;
-import humblequill.server.course.PlacedCourse;
+import humblequill.core.placement.PlacedCourse;
 import humblequill.server.entry.EntryFilter;
-import humblequill.server.entry.EntryPage;
+import humblequill.server.entry.EntryList;
 import humblequill.server.entry.EntryService;
+import humblequill.server.placement.PlacementService;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -24,11 +24,11 @@ class SearchController {
   private static final int MOST = 30;
 
   private final EntryService entries;
-  private final CourseService courses;
+  private final PlacementService placements;
 
-  SearchController(EntryService entries, CourseService courses) {
+  SearchController(EntryService entries, PlacementService placements) {
     this.entries = entries;
-    this.courses = courses;
+    this.placements = placements;
   }
 
   @GetMapping
@@ -37,9 +37,9 @@ class SearchController {
     var exercises =
         words.isEmpty()
             ? List.<FoundExercise>of()
-            : courses.followed().stream().flatMap(c -> exercises(c, words).stream()).toList();
-    var page = entries.find(new EntryFilter(null, null, null, null, null, null, text, 0, MOST));
-    return new Found(exercises, page);
+            : placements.followed().stream().flatMap(c -> exercises(c, words).stream()).toList();
+    var found = entries.find(new EntryFilter(null, null, null, null, null, null, text, 0, MOST));
+    return new Found(exercises, found);
   }
 
   private static List<FoundExercise> exercises(PlacedCourse placed, String words) {
@@ -72,7 +72,7 @@ class SearchController {
   }
 
   /** What was found: exercises of the course and entries, newest first. */
-  record Found(List<FoundExercise> exercises, EntryPage entries) {}
+  record Found(List<FoundExercise> exercises, EntryList entries) {}
 
   /** An exercise and its week. */
   record FoundExercise(

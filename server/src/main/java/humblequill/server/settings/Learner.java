@@ -4,6 +4,7 @@ import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.PracticeClock;
 import humblequill.core.plan.DayOrder;
 import humblequill.core.plan.DayRoom;
+import humblequill.core.quota.DrawingDays;
 import humblequill.core.streak.EveryDay;
 import humblequill.core.streak.NeverTwice;
 import humblequill.core.streak.StreakRule;
@@ -46,6 +47,11 @@ public record Learner(
         overheadMinutes,
         freeShare,
         dayOrder);
+  }
+
+  /** The days on which drawing is planned. */
+  public DrawingDays drawingDays() {
+    return DrawingDays.of(availability);
   }
 
   /** The rule of the school the learner picked. */

@@ -4,6 +4,7 @@ import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.PracticeClock;
 import humblequill.core.calendar.WeekPattern;
+import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
 import java.time.Clock;
@@ -34,9 +35,10 @@ public class SettingsService {
   private final Clock clock;
 
   /** The settings as the rules know them: every page needs them. */
-  private final Remembered<Learner> known = new Remembered<>();
+  private final Remembered<Learner> known;
 
-  SettingsService(SettingsRepository repository, Clock clock) {
+  SettingsService(SettingsRepository repository, Memory memory, Clock clock) {
+    this.known = memory.remember("settings");
     this.repository = repository;
     this.clock = clock;
   }

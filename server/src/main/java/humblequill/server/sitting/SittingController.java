@@ -57,7 +57,6 @@ class SittingController {
 
   @GetMapping("/{id}")
   SittingView get(@PathVariable UUID id) {
-    service.settle();
     return service.get(id);
   }
 

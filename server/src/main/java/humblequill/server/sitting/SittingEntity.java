@@ -1,8 +1,8 @@
 package humblequill.server.sitting;
 
 import humblequill.core.sitting.Ladder;
-import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
+import humblequill.server.data.StoredJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
@@ -15,14 +15,10 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 @Entity
 @Table(name = "sitting")
 class SittingEntity implements Persistable<UUID> {
-  private static final JsonMapper JSON = JsonMapper.builder().build();
-
   @Id UUID id = UUID.randomUUID();
   @Version @Nullable Long version;
   LocalDate practiceDay = LocalDate.EPOCH;
@@ -35,29 +31,29 @@ class SittingEntity implements Persistable<UUID> {
   /** The entry it wrote; null before its end, or when nothing was drawn. */
   @Nullable UUID entryId;
 
-  BegunSitting begun() {
-    return JSON.readValue(begun, BegunSitting.class);
+  StoredSitting begun() {
+    return StoredJson.read(begun, StoredSitting.class);
   }
 
   Ladder ladder() {
-    return new Ladder(JSON.readValue(steps, new TypeReference<List<Step>>() {}));
+    return StoredLadder.read(steps);
   }
 
   /** What was pressed, in a list that can be added to. */
   List<Timed.Event> events() {
-    return new ArrayList<>(JSON.readValue(events, new TypeReference<List<Timed.Event>>() {}));
+    return new ArrayList<>(StoredPress.read(events));
   }
 
-  void write(BegunSitting begun) {
-    this.begun = JSON.writeValueAsString(begun);
+  void write(StoredSitting begun) {
+    this.begun = StoredJson.write(begun);
   }
 
   void write(Ladder ladder) {
-    this.steps = JSON.writeValueAsString(ladder.steps());
+    this.steps = StoredLadder.write(ladder);
   }
 
   void write(List<Timed.Event> events) {
-    this.events = JSON.writeValueAsString(events);
+    this.events = StoredPress.write(events);
   }
 
   @Override

@@ -1,21 +1,27 @@
 package humblequill.server.sitting;
 
 import humblequill.core.entry.Entry;
+import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Poses;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.Timed;
+import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryCreated;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryRemoved;
 import humblequill.server.entry.EntryService;
+import humblequill.server.name.NameService;
+import humblequill.server.name.NameUses;
 import humblequill.server.quota.Prompts;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -26,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Runs sittings: one at a time, by the clock, and writes their entries at the end. */
 @Service
-public class SittingService {
+public class SittingService implements NameUses {
   private static final int MINUTE = 60_000;
 
   private final SittingRepository repository;
@@ -36,8 +42,9 @@ public class SittingService {
   private final SittingViews views;
   private final SettingsService settings;
   private final Clock clock;
-  private final Remembered<Optional<UUID>> open = new Remembered<>();
-  private final Remembered<SittingSettings> own = new Remembered<>();
+  private final NameService names;
+  private final Remembered<Optional<UUID>> open;
+  private final Remembered<SittingSettings> own;
 
   SittingService(
       SittingRepository repository,
@@ -46,7 +53,12 @@ public class SittingService {
       Prompts prompts,
       SittingViews views,
       SettingsService settings,
+      NameService names,
+      Memory memory,
       Clock clock) {
+    this.names = names;
+    this.open = memory.remember("which sitting is under way");
+    this.own = memory.remember("how sittings run");
     this.repository = repository;
     this.settingsRepository = settingsRepository;
     this.entries = entries;
@@ -102,6 +114,9 @@ public class SittingService {
       throw Refusal.conflict(
           "sitting-open", "There is a sitting under way; finish it before another one begins.");
     }
+    if (begun.exerciseId() != null && begun.exerciseId().isBlank()) {
+      throw Refusal.badValue("exerciseId", "", "There is no exercise without a name.");
+    }
     if (begun.exerciseId() == null && (begun.topic() == null || begun.topic().isBlank())) {
       throw Refusal.badValue("topic", "", "A sitting has an exercise or a topic.");
     }
@@ -114,11 +129,11 @@ public class SittingService {
     entity.id = begun.id();
     entity.practiceDay = settings.learner().today();
     entity.startedAt = now();
-    entity.write(begun);
+    entity.write(StoredSitting.of(begun, names));
     entity.write(ladder);
     int drawings = Math.max(1, ladder.drawings());
     checkPages(begun, drawings);
-    entries.check(fields(begun, entity, drawings, 1, ""));
+    entries.check(fields(begun, entity, drawings, 1, Poses.NONE));
     repository.saveAndFlush(entity);
   }
 
@@ -147,8 +162,8 @@ public class SittingService {
   @Transactional(readOnly = true)
   Optional<BegunSitting> lastFree() {
     return repository.findTop50ByOrderByStartedAtDesc().stream()
-        .map(SittingEntity::begun)
-        .filter(begun -> Boolean.TRUE.equals(begun.free()))
+        .filter(s -> Boolean.TRUE.equals(s.begun().free()))
+        .map(this::begun)
         .findFirst();
   }
 
@@ -203,12 +218,12 @@ public class SittingService {
       return;
     }
     open.changed();
-    var begun = entity.begun();
+    var begun = begun(entity);
     entity.endedAt = timed.endedAt();
     int minutes = Math.round((float) timed.workMillis() / MINUTE);
     if (!timed.drawn().isEmpty() || minutes > 0) {
       int counted = Math.min(Entry.MAX_MINUTES, Math.max(1, minutes));
-      var poses = SittingViews.poses(timed);
+      var poses = timed.poses();
       var logged = takable(begun, fields(begun, entity, timed.drawn().size(), counted, poses));
       entries.create(entity.id, logged);
       entity.entryId = entity.id;
@@ -225,7 +240,7 @@ public class SittingService {
   void removed(EntryRemoved event) {
     repository
         .findById(event.id())
-        .ifPresent(s -> prompts.undraw(s.begun().promptId(), s.practiceDay));
+        .ifPresent(s -> prompts.undraw(s.begun().prompt(), s.practiceDay));
   }
 
   @EventListener
@@ -233,7 +248,7 @@ public class SittingService {
     repository
         .findById(event.id())
         .filter(s -> s.entryId != null && !timed(s).drawn().isEmpty())
-        .ifPresent(s -> prompts.draw(s.begun().promptId(), s.practiceDay));
+        .ifPresent(s -> prompts.draw(s.begun().prompt(), s.practiceDay));
   }
 
   /**
@@ -254,28 +269,29 @@ public class SittingService {
   }
 
   private EntryFields fields(
-      BegunSitting begun, SittingEntity entity, int drawings, int minutes, String poses) {
+      BegunSitting begun, SittingEntity entity, int drawings, int minutes, Poses poses) {
     boolean counted = !begun.timeOnly() && drawings > 0;
     var pages = counted && begun.page() != null ? PageSpan.filledBy(begun.page(), drawings) : null;
-    return new EntryFields(
-        entity.practiceDay,
-        LocalTime.ofInstant(entity.startedAt, settings.learner().clock().zone())
-            .truncatedTo(ChronoUnit.MINUTES),
-        begun.exerciseId(),
-        begun.exerciseId() == null ? begun.topic() : null,
-        counted ? drawings : null,
-        minutes,
-        begun.source(),
-        begun.medium(),
-        null,
-        begun.book(),
-        pages == null ? null : pages.from(),
-        pages == null ? null : pages.to(),
-        null,
-        "",
-        "",
-        note(begun),
-        begun.timeOnly() ? null : poses);
+    var draft = new EntryDraft(entity.practiceDay);
+    draft.time =
+        Optional.ofNullable(
+            LocalTime.ofInstant(entity.startedAt, settings.learner().clock().zone())
+                .truncatedTo(ChronoUnit.MINUTES));
+    draft.exerciseId = Optional.ofNullable(begun.exerciseId());
+    draft.topic = Optional.ofNullable(begun.exerciseId() == null ? begun.topic() : null);
+    draft.drawings = Optional.ofNullable(counted ? drawings : null);
+    draft.minutes = Optional.ofNullable(minutes);
+    draft.source = Optional.ofNullable(begun.source());
+    draft.medium = Optional.ofNullable(begun.medium());
+    draft.book = Optional.ofNullable(begun.book());
+    draft.pages = Optional.ofNullable(pages);
+    draft.poses = begun.timeOnly() ? Poses.NONE : poses;
+    draft.note = note(begun);
+    return EntryFields.of(draft);
+  }
+
+  private BegunSitting begun(SittingEntity entity) {
+    return entity.begun().toBegun(entity.id, names.names());
   }
 
   private static String note(BegunSitting begun) {
@@ -288,6 +304,14 @@ public class SittingService {
 
   private SittingView view(SittingEntity entity) {
     return views.view(entity, now(), readSettings());
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Map<UUID, Long> uses() {
+    return repository.findAll().stream()
+        .flatMap(s -> s.begun().names())
+        .collect(Collectors.groupingBy(id -> id, Collectors.counting()));
   }
 
   private SittingEntity stored(UUID id) {

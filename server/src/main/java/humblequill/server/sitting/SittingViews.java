@@ -1,15 +1,15 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.sitting.Drill;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
-import humblequill.server.entry.EntryFields;
+import humblequill.server.data.StoredJson;
 import humblequill.server.reference.PictureFolder;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -40,7 +40,7 @@ class SittingViews {
         entity.practiceDay,
         begun.title(),
         begun.aim(),
-        begun.drill(),
+        StoredJson.kind(Drill.class, begun.drill()),
         now.toEpochMilli(),
         ladder.steps().stream()
             .map(
@@ -63,16 +63,16 @@ class SittingViews {
         timed.skipped(),
         events.size(),
         Math.round((float) timed.workMillis() / MINUTE),
-        timed.over() ? poses(timed) : "",
+        timed.over() ? timed.poses().written() : "",
         entity.entryId,
         own.sound(),
         own.flash());
   }
 
-  private List<SittingView.Ahead> ahead(BegunSitting begun, Ladder ladder, Timed timed) {
+  private List<SittingView.Ahead> ahead(StoredSitting begun, Ladder ladder, Timed timed) {
     var ahead = new ArrayList<SittingView.Ahead>();
     var pictures =
-        begun.references() == BegunSitting.References.FOLDER
+        references(begun) == BegunSitting.References.FOLDER
             ? folder.shuffled(begun.seed())
             : List.<UUID>of();
     long ends = timed.stepEnds().toEpochMilli();
@@ -91,15 +91,16 @@ class SittingViews {
   }
 
   private static @Nullable String picture(
-      BegunSitting begun, Step step, List<UUID> pictures, int reference) {
-    return switch (begun.references()) {
+      StoredSitting begun, Step step, List<UUID> pictures, int reference) {
+    return switch (references(begun)) {
       case NONE -> null;
       case CABINET ->
           "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s"
               .formatted(
                   begun.seed() + reference,
-                  Reference.Kind.ofPart(step.part()).orElse(begun.cabinet()),
-                  Objects.requireNonNullElse(begun.foreshortening(), Reference.Foreshortening.ANY));
+                  Reference.Kind.ofPart(step.part())
+                      .orElseGet(() -> StoredJson.kind(Reference.Kind.class, begun.cabinet())),
+                  foreshortening(begun));
       case FOLDER ->
           pictures.isEmpty()
               ? null
@@ -107,27 +108,13 @@ class SittingViews {
     };
   }
 
-  /**
-   * Lengths and counts, as in {@code 10 x 30 s, 4 x 2 min}; of more kinds than an entry can hold
-   * the first ones.
-   */
-  static String poses(Timed timed) {
-    var poses = new StringBuilder();
-    for (var e : timed.countByLength().entrySet()) {
-      var next = (poses.isEmpty() ? "" : ", ") + e.getValue() + " x " + length(e.getKey());
-      if (poses.length() + next.length() <= EntryFields.LONGEST_POSES) {
-        poses.append(next);
-      }
-    }
-    return poses.toString();
+  private static BegunSitting.References references(StoredSitting begun) {
+    return StoredJson.kind(BegunSitting.References.class, begun.references());
   }
 
-  private static String length(int seconds) {
-    if (seconds < 60) {
-      return seconds + " s";
-    }
-    return seconds % 60 == 0
-        ? seconds / 60 + " min"
-        : seconds / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", seconds % 60) + " min";
+  private static Reference.Foreshortening foreshortening(StoredSitting begun) {
+    return begun.foreshortening() == null
+        ? Reference.Foreshortening.ANY
+        : StoredJson.kind(Reference.Foreshortening.class, begun.foreshortening());
   }
 }

@@ -1,9 +1,11 @@
 package humblequill.server.streak;
 
+import humblequill.core.entry.Tally;
 import humblequill.core.streak.PenLine;
 import humblequill.core.streak.PracticeRecord;
 import humblequill.core.streak.Streak;
-import humblequill.server.entry.PracticeDays;
+import humblequill.server.data.Derived;
+import humblequill.server.entry.EntryLedger;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.Settings;
 import java.time.LocalDate;
@@ -11,36 +13,34 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Counts streaks and draws the pen line. */
 @Service
 public class StreakService {
-  private final PracticeDays days;
+  private final EntryLedger ledger;
 
-  /** What was counted last: the whole history is looked at again only when something changed. */
-  private volatile @Nullable Counted counted;
+  /** The whole history is looked at again only when something changed. */
+  private final Derived<Counted> counted = new Derived<>();
 
-  StreakService(PracticeDays days) {
-    this.days = days;
+  StreakService(EntryLedger ledger) {
+    this.ledger = ledger;
   }
 
-  /**
-   * What was counted for one state of entries, settings and day.
-   *
-   * @param minutes never changes; another map means other entries
-   * @param learner its settings never change; another availability means other settings
-   */
+  /** What was counted for one state of entries, settings and day. */
   private record Counted(
-      Map<LocalDate, Integer> minutes,
+      Tally minutes,
       Learner learner,
       PracticeRecord practice,
       Map<Settings.StreakChoice, Streak> streaks) {
-    boolean holdsFor(Map<LocalDate, Integer> otherMinutes, Learner other) {
-      return minutes == otherMinutes
-          && learner.availability() == other.availability()
-          && learner.today().equals(other.today());
+    static Counted of(Tally minutes, Learner learner) {
+      var practice =
+          PracticeRecord.of(
+              minutes,
+              learner.streakFloorMinutes(),
+              learner.availability()::isNeutral,
+              learner.today());
+      return new Counted(minutes, learner, practice, new ConcurrentHashMap<>());
     }
 
     Streak streak(Settings.StreakChoice choice) {
@@ -50,22 +50,10 @@ public class StreakService {
   }
 
   private Counted counted(Learner learner) {
-    var minutes = days.minutesByDay();
-    var last = counted;
-    if (last == null || !last.holdsFor(minutes, learner)) {
-      last =
-          new Counted(
-              minutes,
-              learner,
-              PracticeRecord.of(
-                  minutes,
-                  learner.streakFloorMinutes(),
-                  learner.availability()::isNeutral,
-                  learner.today()),
-              new ConcurrentHashMap<>());
-      counted = last;
-    }
-    return last;
+    var minutes = ledger.read().minutes();
+    return counted.get(
+        List.of(minutes, learner.availability(), learner.today()),
+        () -> Counted.of(minutes, learner));
   }
 
   /** The streak by the learner's own rule. */

@@ -4,13 +4,14 @@ import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.Weeks;
 import humblequill.core.care.Care;
 import humblequill.core.course.Exercise;
+import humblequill.core.placement.PlacedCourse;
 import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
-import humblequill.server.course.PlacedCourse;
+import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
-import humblequill.server.entry.PracticeDays;
+import humblequill.server.name.NameService;
 import humblequill.server.plan.PlanService;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
@@ -21,8 +22,8 @@ import humblequill.server.streak.StreakService;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -37,25 +38,28 @@ class TodayService {
   private final PlanService plans;
   private final EntryService entries;
   private final StreakService streaks;
-  private final PracticeDays days;
+  private final EntryLedger ledger;
   private final QuotasToday quotas;
   private final SittingService sittings;
+  private final NameService names;
 
   TodayService(
       SettingsService settings,
       PlanService plans,
       EntryService entries,
       StreakService streaks,
-      PracticeDays days,
+      EntryLedger ledger,
       QuotasToday quotas,
-      SittingService sittings) {
+      SittingService sittings,
+      NameService names) {
+    this.names = names;
     this.sittings = sittings;
     this.quotas = quotas;
     this.settings = settings;
     this.plans = plans;
     this.entries = entries;
     this.streaks = streaks;
-    this.days = days;
+    this.ledger = ledger;
   }
 
   @Transactional(readOnly = true)
@@ -87,6 +91,7 @@ class TodayService {
         Math.min(room.availableMinutes(), room.overheadMinutes()),
         room.freeSeconds() / 60,
         plannedMinutes,
+        plannedMinutes > room.availableMinutes(),
         main.or(() -> planning.followed().stream().findFirst())
             .map(p -> state(p, weekOf(p, weeks)))
             .orElse(null),
@@ -96,7 +101,9 @@ class TodayService {
         remedies(weeks, outlooks),
         weeks.stream().anyMatch(w -> w.week().closed().contains(today)),
         drawnMinutes,
-        drawn.stream().mapToInt(e -> e.drawings() == null ? 0 : e.drawings()).sum(),
+        drawn.stream()
+            .mapToInt(e -> e.fields().drawings() == null ? 0 : e.fields().drawings())
+            .sum(),
         drawn,
         streaks.own(learner),
         streaks.penLine(
@@ -105,10 +112,25 @@ class TodayService {
             today,
             Math.max(plannedMinutes, drawnMinutes),
             sittings.readSettings().breakEveryMinutes(),
-            days.minutesByDay(),
-            drawn.stream().map(EntryView::medium).filter(Objects::nonNull).toList()),
+            ledger.read().minutes(),
+            media(today)),
         asked,
         quotas.asked(learner));
+  }
+
+  /** What was drawn with on a day, and whether it was in the weeks before as well. */
+  private List<Care.Medium> media(LocalDate day) {
+    var known = names.names();
+    var drawn = ledger.read();
+    var before =
+        drawn.between(Care.comparedFrom(day), day.minusDays(1)).stream()
+            .flatMap(d -> d.medium().stream())
+            .collect(Collectors.toSet());
+    return drawn.between(day, day).stream()
+        .flatMap(d -> d.medium().stream())
+        .distinct()
+        .map(m -> new Care.Medium(known.propertiesOf(m), before.contains(m)))
+        .toList();
   }
 
   private static Optional<PlanService.PlannedWeek> weekOf(

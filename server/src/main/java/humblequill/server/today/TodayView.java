@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param overheadMinutes of these, for setting up and choosing references
  * @param freeMinutes of these, kept for drawing what one likes
  * @param plannedMinutes of these, today's shares
+ * @param overTheDay whether the shares take more than there is
  * @param course where the course stands; null without a course
  * @param shares what to draw, in the order of work
  * @param appointments fixed appointments of today
@@ -50,6 +51,7 @@ public record TodayView(
     int overheadMinutes,
     int freeMinutes,
     int plannedMinutes,
+    boolean overTheDay,
     @Nullable CourseState course,
     List<ShareView> shares,
     List<AppointmentToday> appointments,

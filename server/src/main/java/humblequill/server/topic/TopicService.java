@@ -1,52 +1,69 @@
 package humblequill.server.topic;
 
-import humblequill.core.topic.BrokenTopicsException;
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
 import humblequill.core.topic.Topic;
 import humblequill.core.topic.TopicGraph;
-import humblequill.server.edge.Refusal;
+import humblequill.server.data.Derived;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.data.StoredJson;
+import humblequill.server.name.GivenTopics;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
-/** Keeps the topics: those that ship, until the learner changes them. */
+/** Knows the topics: those that ship, until the learner changes them. */
 @Service
-public class TopicService {
-  private static final JsonMapper JSON = JsonMapper.builder().build();
-
+public class TopicService implements GivenTopics {
   private final TopicsRepository repository;
+  private final Remembered<Topics> topics;
+  private final Derived<TopicGraph> graph = new Derived<>();
+  private final Derived<List<Name>> names = new Derived<>();
   private @Nullable Topics shipped;
 
-  TopicService(TopicsRepository repository) {
+  TopicService(TopicsRepository repository, Memory memory) {
     this.repository = repository;
+    this.topics = memory.remember("topics and what each needs first");
   }
 
   /** The topics as they are. */
   @Transactional(readOnly = true)
   public Topics read() {
-    return repository
-        .findById(TopicsEntity.ONLY)
-        .map(e -> new Topics(version(e), JSON.readValue(e.document, Topics.class).areas()))
-        .orElseGet(this::shipped);
+    return topics.get(
+        () -> repository.findById(TopicsEntity.ONLY).map(this::own).orElseGet(this::shipped));
   }
 
-  private static long version(TopicsEntity e) {
+  private Topics own(TopicsEntity e) {
+    return StoredJson.read(e.document, StoredTopics.class).toTopics(version(e));
+  }
+
+  static long version(TopicsEntity e) {
     return e.version == null ? 1 : e.version + 1;
+  }
+
+  /** Tells that the running transaction changes the topics. */
+  void changed() {
+    topics.changed();
   }
 
   /** The topics as a graph. */
   @Transactional(readOnly = true)
   public TopicGraph graph() {
-    return graph(read());
+    var now = read();
+    return graph.get(List.of(now), () -> graph(now));
   }
 
-  private static TopicGraph graph(Topics topics) {
+  static TopicGraph graph(Topics topics) {
     return new TopicGraph(
         topics.areas().stream()
             .flatMap(
@@ -56,45 +73,34 @@ public class TopicService {
             .toList());
   }
 
-  /** Replaces the topics; refused when they contradict each other. */
-  @Transactional
-  public Topics write(Topics wanted) {
-    try {
-      graph(wanted);
-    } catch (BrokenTopicsException e) {
-      throw Refusal.badValue("areas", e.getMessage(), "Not kept: " + e.getMessage() + ".");
-    }
-    var entity = repository.findById(TopicsEntity.ONLY).orElseGet(TopicsEntity::new);
-    if (wanted.version() != (entity.version == null ? 0 : version(entity))) {
-      throw Refusal.stale("list of topics", read());
-    }
-    entity.document = JSON.writeValueAsString(wanted);
-    repository.saveAndFlush(entity);
-    return read();
+  @Override
+  @Transactional(readOnly = true)
+  public List<Name> names() {
+    var now = read();
+    return names.get(List.of(now), () -> names(now));
   }
 
-  /** Goes back to the topics that ship. */
-  @Transactional
-  public Topics reset() {
-    repository.deleteAll();
-    repository.flush();
-    return shipped();
+  private static List<Name> names(Topics topics) {
+    return topics.areas().stream()
+        .flatMap(area -> area.topics().stream())
+        .map(
+            t ->
+                new Name(
+                    Objects.requireNonNull(t.id()),
+                    NameKind.TOPIC,
+                    t.name(),
+                    t.alsoCalled(),
+                    Set.of(),
+                    Optional.empty()))
+        .toList();
   }
 
-  private synchronized Topics shipped() {
+  synchronized Topics shipped() {
     if (shipped == null) {
       try {
         var text = new ClassPathResource("topics.yaml").getContentAsString(StandardCharsets.UTF_8);
-        shipped =
-            new Topics(
-                0,
-                YAMLMapper.builder()
-                    .build()
-                    .readTree(text)
-                    .path("areas")
-                    .valueStream()
-                    .map(TopicService::area)
-                    .toList());
+        var tree = YAMLMapper.builder().build().readTree(text);
+        shipped = new Topics(0, tree.path("areas").valueStream().map(TopicService::area).toList());
       } catch (IOException e) {
         throw new IllegalStateException("The topics are missing from the application", e);
       }
@@ -109,15 +115,16 @@ public class TopicService {
         depths.path("simple").asString(),
         depths.path("grouped").asString(),
         depths.path("detailed").asString(),
-        node.path("topics")
-            .valueStream()
-            .map(
-                t ->
-                    new Topics.TopicLine(
-                        t.path("name").asString(),
-                        strings(t.path("needs")),
-                        strings(t.path("alsoCalled"))))
-            .toList());
+        node.path("topics").valueStream().map(TopicService::line).toList());
+  }
+
+  private static Topics.TopicLine line(JsonNode node) {
+    var name = node.path("name").asString();
+    return new Topics.TopicLine(
+        Name.given(NameKind.TOPIC, name),
+        name,
+        strings(node.path("needs")),
+        strings(node.path("alsoCalled")));
   }
 
   private static List<String> strings(JsonNode node) {

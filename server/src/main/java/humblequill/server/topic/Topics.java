@@ -5,6 +5,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Areas with their topics.
@@ -30,11 +33,36 @@ public record Topics(
   /**
    * One topic.
    *
+   * @param id its identity; null for a new one
    * @param needs names of topics that come first
    * @param alsoCalled other names
    */
   public record TopicLine(
+      @Nullable UUID id,
       @NotBlank @Size(max = 80) String name,
       @NotNull @Size(max = 20) List<@NotBlank String> needs,
       @NotNull @Size(max = 20) List<@NotBlank @Size(max = 80) String> alsoCalled) {}
+
+  /** The same with an identity for every topic. */
+  Topics withIds(Function<TopicLine, UUID> fresh) {
+    return new Topics(
+        version,
+        areas.stream()
+            .map(
+                a ->
+                    new AreaOfTopics(
+                        a.name,
+                        a.simple,
+                        a.grouped,
+                        a.detailed,
+                        a.topics.stream()
+                            .map(
+                                t ->
+                                    t.id != null
+                                        ? t
+                                        : new TopicLine(
+                                            fresh.apply(t), t.name, t.needs, t.alsoCalled))
+                            .toList()))
+            .toList());
+  }
 }

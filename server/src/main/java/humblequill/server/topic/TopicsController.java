@@ -12,9 +12,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/topics")
 class TopicsController {
   private final TopicService service;
+  private final TopicWriting writing;
 
-  TopicsController(TopicService service) {
+  TopicsController(TopicService service, TopicWriting writing) {
     this.service = service;
+    this.writing = writing;
   }
 
   @GetMapping
@@ -24,11 +26,11 @@ class TopicsController {
 
   @PutMapping
   Topics write(@RequestBody @Valid Topics topics) {
-    return service.write(topics);
+    return writing.write(topics);
   }
 
   @DeleteMapping
   Topics reset() {
-    return service.reset();
+    return writing.reset();
   }
 }

@@ -38,7 +38,7 @@ class CourseFormatTest {
     var week = course.weeks().get(0);
     assertThat(week.resources()).containsExactly("a book");
     var a = week.exercises().get(0);
-    assertThat(a.target()).isEqualTo(new Exercise.Target(Exercise.Unit.MINUTES, 30));
+    assertThat(a.target()).isEqualTo(Exercise.Target.minutes(30, a.chunk()));
     assertThat(a.secondsEach()).isEqualTo(60);
     assertThat(a.on()).contains(Exercise.Pinned.FIRST_DAY);
     var b = week.exercises().get(1);

@@ -11,7 +11,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 class RememberedTest {
   private final AtomicInteger stored = new AtomicInteger(1);
-  private final Remembered<Integer> remembered = new Remembered<>();
+  private final Remembered<Integer> remembered = new Memory().remember("a number");
 
   @BeforeEach
   void begin() {

@@ -1,0 +1,45 @@
+package humblequill.core.entry;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * One entry as it counts: for a plan, a promise, a streak, a topic. Names are the learner's present
+ * ones, whatever was written at the time, so that they can be compared as they are.
+ *
+ * @param called what it is called in lists: its exercise, its topic, or the beginning of its note
+ * @param placement the placement of the exercise
+ * @param exercise id of the exercise
+ * @param topics the entry's topic, or the topics of its exercise
+ * @param drawings as told
+ * @param minutes how long
+ * @param pages pages it fills; 0 when it names none
+ * @param lastPage the last of them; 0 when it names none
+ * @param mark 1 to 5; 0 without one
+ */
+public record Drawn(
+    UUID entry,
+    LocalDate day,
+    String called,
+    Optional<UUID> placement,
+    Optional<String> exercise,
+    Set<String> topics,
+    Optional<String> medium,
+    Optional<String> source,
+    Optional<String> book,
+    Optional<Integer> drawings,
+    Minutes minutes,
+    int pages,
+    int lastPage,
+    int mark) {
+  public Drawn {
+    topics = Set.copyOf(topics);
+  }
+
+  /** Minutes as the learner told them; empty where they are estimated or unknown. */
+  public Optional<Integer> minutesTold() {
+    return minutes.told() ? Optional.of(minutes.minutes()) : Optional.empty();
+  }
+}

@@ -1,0 +1,97 @@
+package humblequill.core.logline;
+
+import java.util.List;
+
+/**
+ * One phrase of a line as it was understood.
+ *
+ * @param field what it fills
+ * @param state how sure it is
+ * @param value as shown, e.g. "35" or "brush pen"; empty while a question is open
+ * @param start where its text begins in the line; −1 when the program filled it in
+ * @param end one past its text
+ * @param choices other readings, each with the line that says it
+ * @param problem why it cannot be used, when the state is {@link State#PROBLEM}
+ */
+public record Phrase(
+    Field field,
+    State state,
+    String value,
+    int start,
+    int end,
+    List<Choice> choices,
+    Problem problem) {
+  public Phrase {
+    choices = List.copyOf(choices);
+  }
+
+  /** What a phrase fills. */
+  public enum Field {
+    /** The number of drawings. */
+    DRAWINGS,
+    /** The exercise. */
+    EXERCISE,
+    /** The topic. */
+    TOPIC,
+    /** The minutes. */
+    MINUTES,
+    /** The medium. */
+    MEDIUM,
+    /** The source. */
+    SOURCE,
+    /** The resource. */
+    RESOURCE,
+    /** The book. */
+    BOOK,
+    /** The pages. */
+    PAGES,
+    /** The mark. */
+    MARK,
+    /** The practice day. */
+    DAY,
+    /** The time of day. */
+    TIME,
+    /** What went wrong. */
+    WENT_WRONG,
+    /** What to do next time. */
+    NEXT_TIME,
+    /** What was not understood and stays as note. */
+    NOTE
+  }
+
+  /** How sure it is. */
+  public enum State {
+    /** Read from the line. */
+    UNDERSTOOD,
+    /** Filled in by the program from the last time. */
+    AS_LAST_TIME,
+    /** Filled in by the program from the course. */
+    AS_PLANNED,
+    /** Could mean several things; the learner says which. */
+    QUESTION,
+    /** Read, but it cannot be so. */
+    PROBLEM
+  }
+
+  /** Why it cannot be used. */
+  public enum Problem {
+    /** No problem. */
+    NONE,
+    /** The value is outside its bounds. */
+    OUT_OF_RANGE,
+    /** The day lies ahead. */
+    AHEAD,
+    /** There is no such date. */
+    NO_SUCH_DATE,
+    /** So many seconds or minutes each, but no number of drawings. */
+    EACH_WITHOUT_COUNT
+  }
+
+  /**
+   * Another reading.
+   *
+   * @param label as shown
+   * @param line the whole line written so that it says this
+   */
+  public record Choice(String label, String line) {}
+}

@@ -1,0 +1,15 @@
+package humblequill.core.name;
+
+/** What a name names. */
+public enum NameKind {
+  /** Something to learn. */
+  TOPIC,
+  /** What is drawn with. */
+  MEDIUM,
+  /** What is drawn from. */
+  SOURCE,
+  /** A sketchbook. */
+  BOOK,
+  /** Something learned from. */
+  RESOURCE
+}

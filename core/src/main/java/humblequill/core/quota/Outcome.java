@@ -1,0 +1,13 @@
+package humblequill.core.quota;
+
+/** How a promise goes or went. */
+public enum Outcome {
+  /** Under way. */
+  RUNNING,
+  /** The count is reached. */
+  FINISHED,
+  /** Ended before its last day, short of the count. */
+  STOPPED,
+  /** The last day is over, short of the count. */
+  RUN_OUT
+}

@@ -1,0 +1,78 @@
+package humblequill.core.quota;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.core.name.ShippedNames;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/** How the rules of a promise were kept: by the learner's answers, else by what entries tell. */
+public final class RulesKept {
+  private final Collection<Answer> answers;
+  private final Names names;
+
+  /**
+   * @param answers those given to the promise
+   */
+  public RulesKept(Collection<Answer> answers, Names names) {
+    this.answers = answers;
+    this.names = names;
+  }
+
+  /** An answer of the learner's. */
+  public record Answer(UUID entry, Rule rule, boolean kept) {}
+
+  /** How often a rule was kept, and how often not; entries that leave it open are left out. */
+  public record Count(int kept, int broken) {}
+
+  /** A rule that an entry leaves open. */
+  public record Open(Drawn drawn, Rule rule) {}
+
+  /** How often each rule was kept. */
+  public Map<Rule, Count> counts(Account account) {
+    var counts = new EnumMap<Rule, Count>(Rule.class);
+    for (var rule : account.quota().rules()) {
+      var told = account.matching().stream().flatMap(d -> kept(rule, d).stream()).toList();
+      int kept = (int) told.stream().filter(yes -> yes).count();
+      counts.put(rule, new Count(kept, told.size() - kept));
+    }
+    return counts;
+  }
+
+  /** Rules that the entries of a day leave open, entry by entry. */
+  public List<Open> open(Account account, LocalDate day) {
+    var open = new ArrayList<Open>();
+    for (var drawn : account.matching()) {
+      for (var rule : Rule.values()) {
+        boolean asked = drawn.day().equals(day) && account.quota().rules().contains(rule);
+        if (asked && kept(rule, drawn).isEmpty()) {
+          open.add(new Open(drawn, rule));
+        }
+      }
+    }
+    return open;
+  }
+
+  private Optional<Boolean> kept(Rule rule, Drawn drawn) {
+    return answers.stream()
+        .filter(a -> a.rule() == rule && a.entry().equals(drawn.entry()))
+        .map(Answer::kept)
+        .findFirst()
+        .or(
+            () ->
+                rule.told(
+                    drawn
+                        .medium()
+                        .map(m -> names.find(NameKind.MEDIUM, m).map(Name::properties))
+                        .flatMap(p -> p),
+                    drawn.source().map(s -> ShippedNames.firstText(names, NameKind.SOURCE, s))));
+  }
+}

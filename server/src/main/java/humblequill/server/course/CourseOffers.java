@@ -1,0 +1,179 @@
+package humblequill.server.course;
+
+import humblequill.core.calendar.WeekPattern;
+import humblequill.core.course.Course;
+import humblequill.core.course.CourseMerge;
+import humblequill.core.course.CourseWeek;
+import humblequill.core.plan.DayRoom;
+import humblequill.core.plan.Planner;
+import humblequill.core.plan.RemedyFinder;
+import humblequill.core.plan.Work;
+import humblequill.server.edge.Refusal;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import humblequill.server.topic.TopicService;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.JsonNode;
+
+/** Offers courses, and keeps those that the learner writes, brings in or merges. */
+@Service
+class CourseOffers {
+  private static final int WEEK = 7;
+
+  private final CourseLibrary library;
+  private final CourseFormat format;
+  private final SettingsService settings;
+  private final TopicService topics;
+
+  CourseOffers(
+      CourseLibrary library, CourseFormat format, SettingsService settings, TopicService topics) {
+    this.library = library;
+    this.format = format;
+    this.settings = settings;
+    this.topics = topics;
+  }
+
+  Courses courses() {
+    var all = library.all();
+    var learner = settings.learner();
+    return new Courses(
+        all.courses().stream()
+            .map(c -> offer(c.parsed().course().withCheckpoints(), c.file() != null, learner))
+            .toList(),
+        all.broken());
+  }
+
+  private static Courses.Offer offer(Course course, boolean own, Learner learner) {
+    var rooms = learner.rooms(learner.today(), learner.today().plusDays(WEEK - 1L));
+    long room = rooms.stream().mapToLong(DayRoom::effectiveSeconds).sum();
+    var fullest =
+        course.weeks().stream().max(Comparator.comparingLong(CourseWeek::seconds)).orElseThrow();
+    var loads = loads(course, learner);
+    Double load = room == 0 ? null : (double) fullest.seconds() / room;
+    return new Courses.Offer(
+        course.id(),
+        course.title(),
+        course.summary(),
+        own,
+        course.weeks().size(),
+        (int) (course.weeks().stream().mapToLong(CourseWeek::seconds).sum() / 60),
+        loads,
+        minutesADay(course, learner),
+        (int) (room / 60),
+        load,
+        load == null ? null : Math.min(1, 1 / load));
+  }
+
+  private static List<Courses.WeekLoad> loads(Course course, Learner learner) {
+    var rooms = learner.rooms(learner.today(), learner.today().plusDays(WEEK - 1L));
+    return course.weeks().stream()
+        .map(
+            week -> {
+              var spread = Planner.spread(works(week), rooms, learner.dayOrder());
+              return new Courses.WeekLoad(
+                  week.title(),
+                  (int) (week.seconds() / 60),
+                  Double.isInfinite(spread.load()) ? null : spread.load(),
+                  spread.fits());
+            })
+        .toList();
+  }
+
+  private static List<Work> works(CourseWeek week) {
+    return week.exercises().stream().map(Work::of).toList();
+  }
+
+  private static int minutesADay(Course course, Learner learner) {
+    var days =
+        Stream.iterate(learner.today(), d -> d.plusDays(1))
+            .limit(WEEK)
+            .map(d -> learner.room(d).withAvailable(1))
+            .toList();
+    return course.weeks().stream()
+        .mapToInt(
+            week ->
+                RemedyFinder.minutesNeeded(works(week), days, learner.dayOrder())
+                    .orElse(WeekPattern.MAX_MINUTES))
+        .max()
+        .orElse(0);
+  }
+
+  /** The document of a course with every field that was in its file. */
+  JsonNode document(String id) {
+    return format.tree(need(id).document());
+  }
+
+  private CourseFormat.Parsed need(String id) {
+    return library.find(id).orElseThrow(() -> Refusal.notFound("course", id));
+  }
+
+  String text(String id, boolean json) {
+    var document = document(id);
+    return json ? document.toPrettyString() : CourseFormat.yaml(document);
+  }
+
+  Courses.Checked check(JsonNode document) {
+    try {
+      var course = format.parse(document).course().withCheckpoints();
+      return new Courses.Checked(loads(course, settings.learner()), null, null);
+    } catch (CourseFormat.Broken e) {
+      return new Courses.Checked(List.of(), e.path(), e.getMessage());
+    }
+  }
+
+  /** Keeps a course of the learner's own. */
+  void save(String id, JsonNode document, boolean mayReplace) {
+    var parsed = parsed(document.toString());
+    if (!parsed.course().id().equals(id)) {
+      throw Refusal.badValue(
+          "id",
+          parsed.course().id(),
+          "The course says its id is \"" + parsed.course().id() + "\", not \"" + id + "\".");
+    }
+    library.save(document, id, mayReplace);
+  }
+
+  /** Brings in a file; tells the course's id. */
+  String bring(String text) {
+    var parsed = parsed(text);
+    library.save(format.tree(parsed.document()), parsed.course().id(), false);
+    return parsed.course().id();
+  }
+
+  private CourseFormat.Parsed parsed(String text) {
+    try {
+      return format.parse(text);
+    } catch (CourseFormat.Broken e) {
+      throw Refusal.badValue(
+          e.path(),
+          "",
+          "Not kept"
+              + (e.path().isEmpty() ? "" : ", at " + e.path())
+              + ": "
+              + e.getMessage()
+              + ".");
+    }
+  }
+
+  void delete(String id) {
+    library.delete(id);
+  }
+
+  Courses.Merged merge(String first, String second, Set<String> decided, String id, String title) {
+    if (first.equals(second)) {
+      throw Refusal.badValue("second", second, "A course cannot be merged with itself.");
+    }
+    var result =
+        CourseMerge.merge(
+            need(first).course(), need(second).course(), topics.graph(), decided, id, title);
+    return new Courses.Merged(
+        CourseFormat.document(result.course()),
+        loads(result.course().withCheckpoints(), settings.learner()),
+        result.joined(),
+        result.conflicts());
+  }
+}

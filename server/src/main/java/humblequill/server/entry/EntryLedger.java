@@ -1,0 +1,156 @@
+package humblequill.server.entry;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Ledger;
+import humblequill.core.entry.Minutes;
+import humblequill.core.entry.PageSpan;
+import humblequill.core.name.Names;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.server.data.Derived;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.name.NameService;
+import humblequill.server.name.NameUses;
+import humblequill.server.placement.PlacementService;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Everything drawn, as the rules count it. Every page that plans or counts looks at it, so that it
+ * is held in memory; only the days that a write touched are read again.
+ */
+@Component
+public class EntryLedger implements NameUses {
+  private final EntryRepository repository;
+  private final PlacementService placements;
+  private final NameService names;
+  private final Remembered<Map<LocalDate, List<EntryRepository.Counted>>> stored;
+  private final Derived<Ledger> ledger = new Derived<>();
+
+  EntryLedger(
+      EntryRepository repository, PlacementService placements, NameService names, Memory memory) {
+    this.repository = repository;
+    this.placements = placements;
+    this.names = names;
+    this.stored = memory.remember("what counts of every entry, by day");
+  }
+
+  /** Everything drawn so far. */
+  @Transactional(readOnly = true)
+  public Ledger read() {
+    var rows = rows();
+    var placed = placements.all();
+    var known = names.names();
+    return ledger.get(
+        List.of(rows, placed, known),
+        () -> {
+          var lines = new Lines(placed, known);
+          return Ledger.of(rows.values().stream().flatMap(List::stream).map(lines::drawn).toList());
+        });
+  }
+
+  private Map<LocalDate, List<EntryRepository.Counted>> rows() {
+    return stored.get(() -> byDay(repository.counted()), this::again);
+  }
+
+  private static Map<LocalDate, List<EntryRepository.Counted>> byDay(
+      List<EntryRepository.Counted> rows) {
+    return rows.stream()
+        .collect(
+            Collectors.groupingBy(
+                EntryRepository.Counted::day, TreeMap::new, Collectors.toUnmodifiableList()));
+  }
+
+  private Map<LocalDate, List<EntryRepository.Counted>> again(
+      Map<LocalDate, List<EntryRepository.Counted>> held, Set<Object> days) {
+    var changed = new TreeMap<>(held);
+    days.forEach(changed::remove);
+    var touched = days.stream().map(LocalDate.class::cast).toList();
+    changed.putAll(byDay(repository.countedOn(touched)));
+    return changed;
+  }
+
+  /** Tells that the running transaction writes entries of some days. */
+  void changed(Collection<LocalDate> days) {
+    stored.changed(days);
+  }
+
+  @Override
+  public Map<UUID, Long> uses() {
+    return rows().values().stream()
+        .flatMap(List::stream)
+        .flatMap(
+            row ->
+                Stream.of(
+                    row.topicId(), row.sourceId(), row.mediumId(), row.bookId(), row.resourceId()))
+        .filter(Objects::nonNull)
+        .collect(Collectors.groupingBy(id -> id, Collectors.counting()));
+  }
+
+  /** Turns stored rows into what counts, with names as they are called now. */
+  private static final class Lines {
+    private final Map<UUID, PlacedCourse> placed = new HashMap<>();
+    private final Map<String, Set<String>> topics = new HashMap<>();
+    private final Names names;
+
+    private Lines(List<PlacedCourse> all, Names names) {
+      all.forEach(p -> placed.put(p.id(), p));
+      this.names = names;
+    }
+
+    private Drawn drawn(EntryRepository.Counted row) {
+      var minutes =
+          Minutes.of(
+              Optional.ofNullable(row.minutes()),
+              Optional.ofNullable(row.drawings()),
+              Optional.ofNullable(row.secondsEach()));
+      int first = Objects.requireNonNullElse(row.pageFrom(), 0);
+      int last = Objects.requireNonNullElse(row.pageTo(), first);
+      return new Drawn(
+          row.id(),
+          row.day(),
+          Objects.requireNonNullElse(row.exerciseTitle(), called(row.topicId()).orElse(row.note())),
+          Optional.ofNullable(row.placementId()),
+          Optional.ofNullable(row.exerciseId()),
+          topics(row),
+          called(row.mediumId()),
+          called(row.sourceId()),
+          called(row.bookId()),
+          Optional.ofNullable(row.drawings()),
+          minutes,
+          first == 0 ? 0 : new PageSpan(first, last).count(),
+          last,
+          Objects.requireNonNullElse(row.mark(), 0));
+    }
+
+    private Optional<String> called(@Nullable UUID id) {
+      return Optional.ofNullable(NameService.called(names, id));
+    }
+
+    private Set<String> topics(EntryRepository.Counted row) {
+      if (row.topicId() != null) {
+        return called(row.topicId()).map(Set::of).orElse(Set.of());
+      }
+      var course = row.placementId() == null ? null : placed.get(row.placementId());
+      if (row.exerciseId() == null || course == null) {
+        return Set.of();
+      }
+      return topics.computeIfAbsent(
+          row.placementId() + "/" + row.exerciseId(),
+          key -> Set.copyOf(course.placement().topicsOf(row.exerciseId())));
+    }
+  }
+}

@@ -1,0 +1,40 @@
+package humblequill.server.logline;
+
+import humblequill.core.logline.LogLine;
+import humblequill.core.logline.Phrase;
+import humblequill.server.entry.EntryFields;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/log-line")
+class LogLineController {
+  private final LogLineService service;
+
+  LogLineController(LogLineService service) {
+    this.service = service;
+  }
+
+  @PostMapping
+  LineReading read(@RequestBody @Valid LineToRead line) {
+    return service.read(line.line());
+  }
+
+  /** A line as typed. */
+  record LineToRead(@NotNull @Size(max = LogLine.MAX_LENGTH) String line) {}
+
+  /**
+   * What a line says.
+   *
+   * @param phrases each phrase as understood
+   * @param fields what is clear so far
+   * @param complete whether that is an entry to save
+   */
+  record LineReading(List<Phrase> phrases, EntryFields fields, boolean complete) {}
+}

@@ -1,0 +1,123 @@
+package humblequill.server.sitting;
+
+import humblequill.core.cabinet.Reference;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.core.sitting.Drill;
+import humblequill.server.data.StoredJson;
+import humblequill.server.name.NameRef;
+import humblequill.server.name.NameService;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What a sitting began with, as it is stored. See docs/formats/stored.md. */
+record StoredSitting(
+    StoredPlan ladder,
+    String title,
+    @Nullable String exercise,
+    @Nullable NameRef topic,
+    boolean timeOnly,
+    @Nullable Boolean free,
+    String aim,
+    @Nullable Integer energy,
+    String cue,
+    String drill,
+    @Nullable NameRef source,
+    @Nullable NameRef medium,
+    @Nullable NameRef book,
+    @Nullable Integer page,
+    @Nullable UUID prompt,
+    String references,
+    @Nullable String cabinet,
+    @Nullable String foreshortening,
+    long seed) {
+  /** A ladder as it was asked for. */
+  record StoredPlan(
+      String kind,
+      @Nullable Integer minutes,
+      @Nullable Integer secondsEach,
+      @Nullable List<StoredRow> rows,
+      @Nullable List<String> parts) {
+    static StoredPlan of(SittingPlan plan) {
+      return new StoredPlan(
+          StoredJson.word(plan.kind()),
+          plan.minutes(),
+          plan.secondsEach(),
+          plan.rows() == null
+              ? null
+              : plan.rows().stream().map(r -> new StoredRow(r.count(), r.seconds())).toList(),
+          plan.parts());
+    }
+
+    SittingPlan toPlan() {
+      return new SittingPlan(
+          StoredJson.kind(SittingPlan.Kind.class, kind),
+          minutes,
+          secondsEach,
+          rows == null
+              ? null
+              : rows.stream().map(r -> new SittingPlan.PoseRow(r.count, r.seconds)).toList(),
+          parts);
+    }
+  }
+
+  record StoredRow(int count, int seconds) {}
+
+  static StoredSitting of(BegunSitting b, NameService names) {
+    return new StoredSitting(
+        StoredPlan.of(b.plan()),
+        b.title(),
+        b.exerciseId(),
+        names.refer(NameKind.TOPIC, b.topic()),
+        b.timeOnly(),
+        b.free(),
+        b.aim(),
+        b.energy(),
+        b.cue(),
+        StoredJson.word(b.drill()),
+        names.refer(NameKind.SOURCE, b.source()),
+        names.refer(NameKind.MEDIUM, b.medium()),
+        names.refer(NameKind.BOOK, b.book()),
+        b.page(),
+        b.promptId(),
+        StoredJson.word(b.references()),
+        b.cabinet() == null ? null : StoredJson.word(b.cabinet()),
+        b.foreshortening() == null ? null : StoredJson.word(b.foreshortening()),
+        b.seed());
+  }
+
+  /** What it began with, with names as they are called now. */
+  BegunSitting toBegun(UUID id, Names names) {
+    return new BegunSitting(
+        id,
+        ladder.toPlan(),
+        title,
+        exercise,
+        NameService.called(names, NameRef.idOf(topic)),
+        timeOnly,
+        free,
+        aim,
+        energy,
+        cue,
+        StoredJson.kind(Drill.class, drill),
+        NameService.called(names, NameRef.idOf(source)),
+        NameService.called(names, NameRef.idOf(medium)),
+        NameService.called(names, NameRef.idOf(book)),
+        page,
+        prompt,
+        StoredJson.kind(BegunSitting.References.class, references),
+        cabinet == null ? null : StoredJson.kind(Reference.Kind.class, cabinet),
+        foreshortening == null
+            ? null
+            : StoredJson.kind(Reference.Foreshortening.class, foreshortening),
+        seed);
+  }
+
+  /** Identities of the names it speaks of. */
+  Stream<UUID> names() {
+    return Stream.of(topic, source, medium, book).filter(Objects::nonNull).map(NameRef::id);
+  }
+}

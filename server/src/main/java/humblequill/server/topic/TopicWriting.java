@@ -1,0 +1,106 @@
+package humblequill.server.topic;
+
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
+import humblequill.core.topic.BrokenTopicsException;
+import humblequill.server.data.StoredJson;
+import humblequill.server.edge.Refusal;
+import humblequill.server.name.NameChanges;
+import humblequill.server.name.NameService;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Changes the topics; what was drawn of a topic stays with it when it is renamed. */
+@Service
+class TopicWriting {
+  private final TopicsRepository repository;
+  private final TopicService topics;
+  private final NameService names;
+  private final NameChanges nameChanges;
+
+  TopicWriting(
+      TopicsRepository repository,
+      TopicService topics,
+      NameService names,
+      NameChanges nameChanges) {
+    this.repository = repository;
+    this.topics = topics;
+    this.names = names;
+    this.nameChanges = nameChanges;
+  }
+
+  /** Replaces the topics; refused when they contradict each other. */
+  @Transactional
+  Topics write(Topics wanted) {
+    try {
+      TopicService.graph(wanted);
+    } catch (BrokenTopicsException e) {
+      throw Refusal.badValue("areas", e.getMessage(), "Not kept: " + e.getMessage() + ".");
+    }
+    var before = topics.read();
+    if (wanted.version() != before.version()) {
+      throw Refusal.stale("list of topics", before);
+    }
+    var known = withIdentities(wanted);
+    var renamed = renamed(before, known);
+    topics.changed();
+    var entity = repository.findById(TopicsEntity.ONLY).orElseGet(TopicsEntity::new);
+    entity.document = StoredJson.write(StoredTopics.of(known));
+    repository.saveAndFlush(entity);
+    renamed.forEach(nameChanges::renamedInTaxonomy);
+    return topics.read();
+  }
+
+  /** New topics take over what was written under their name before. */
+  private Topics withIdentities(Topics wanted) {
+    var known = names.names();
+    var taken = new HashSet<UUID>();
+    wanted.areas().stream()
+        .flatMap(area -> area.topics().stream())
+        .filter(t -> t.id() != null)
+        .forEach(t -> taken.add(t.id()));
+    return wanted.withIds(
+        line ->
+            known
+                .find(NameKind.TOPIC, line.name())
+                .map(Name::id)
+                .filter(taken::add)
+                .orElseGet(UUID::randomUUID));
+  }
+
+  private static Map<UUID, String> renamed(Topics before, Topics after) {
+    var old = texts(before);
+    var renamed = new HashMap<UUID, String>();
+    texts(after)
+        .forEach(
+            (id, text) -> {
+              if (old.containsKey(id) && !old.get(id).equals(text)) {
+                renamed.put(id, text);
+              }
+            });
+    return renamed;
+  }
+
+  private static Map<UUID, String> texts(Topics topics) {
+    var texts = new HashMap<UUID, String>();
+    topics.areas().stream()
+        .flatMap(area -> area.topics().stream())
+        .forEach(t -> texts.put(t.id(), t.name()));
+    return texts;
+  }
+
+  /** Goes back to the topics that ship. */
+  @Transactional
+  Topics reset() {
+    topics.changed();
+    var renamed = renamed(topics.read(), topics.shipped());
+    repository.deleteAll();
+    repository.flush();
+    renamed.forEach(nameChanges::renamedInTaxonomy);
+    return topics.shipped();
+  }
+}

@@ -1,0 +1,192 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Waiting } from '../../ui/Waiting'
+import { ChooseCourse } from './ChooseCourse'
+import { ChangeForm, CHANGES } from './ChangeForms'
+import { Followed } from './Followed'
+import { HistorySheet } from './HistorySheet'
+import { MissedSheet } from './MissedSheet'
+import { Pairs } from './Pairs'
+import { Remarks } from './Remarks'
+import { Ruler } from './Ruler'
+import { lowerFirst, POLICIES, weekName } from './text'
+import { WeekTable } from './WeekTable'
+
+/** The course: a ruler of its weeks, and below it one week. */
+export default function CourseScreen() {
+  const [params, setParams] = useSearchParams()
+  const week = params.get('week') ?? undefined
+  const placement = params.get('plan') ?? undefined
+  const query = useQuery({ ...queries.course(week, placement), placeholderData: keepPreviousData })
+  const open = (next: Record<string, string | undefined>) =>
+    setParams(
+      Object.fromEntries(
+        Object.entries({ plan: placement, ...next }).filter((e): e is [string, string] => !!e[1]),
+      ),
+      { replace: true },
+    )
+  return (
+    <Waiting query={query}>
+      {(course) => (
+        <Page
+          course={course}
+          onWeek={(key) => open({ week: key })}
+          onPlan={(plan) => open({ plan, week: undefined })}
+        />
+      )}
+    </Waiting>
+  )
+}
+
+function Page({
+  course,
+  onWeek,
+  onPlan,
+}: {
+  course: Schemas['CourseView']
+  onWeek: (key: string) => void
+  onPlan: (placement: string) => void
+}) {
+  const format = useFormats()
+  const { placed, week } = course
+  if (!placed || !week) {
+    return (
+      <div className="wide:px-8 px-4 py-6">
+        <h1>Choose a course</h1>
+        <p className="text-faded mb-4">
+          You follow none. Days without a course are yours; a course plans them.
+        </p>
+        <ChooseCourse onDone={() => undefined} />
+      </div>
+    )
+  }
+  return (
+    <>
+      <div className="border-hairline wide:px-8 border-b px-4 pt-1 pb-1">
+        <Ruler weeks={course.ruler} shown={week.key} onWeek={onWeek} />
+      </div>
+      <p className="text-faded wide:px-8 -mb-3 px-4 pt-2 text-right">
+        {format.dayMonth(placed.start)} to <b className="text-ink">{format.dayMonthYear(placed.end)}</b>
+      </p>
+      <div className="wide:px-8 px-4 py-5">
+        <Followed followed={course.followed} shown={placed.placement} onPlan={onPlan} />
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <h1>
+            {weekName(week)}: {lowerFirst(week.title)}
+          </h1>
+          <p className="text-faded">
+            {format.range(week.from, week.to)} · {format.minutes(week.plannedMinutes)} planned,{' '}
+            {format.minutes(week.doneMinutes)} done{week.untilDone && ' · until it is done'}
+          </p>
+        </div>
+        {week.aim && <p className="text-faded font-serif text-lg italic">{week.aim}</p>}
+        {week.rows.length > 0 ? (
+          <WeekTable week={week} today={course.today} />
+        ) : (
+          <p className="py-6">Nothing is planned in this week. Draw what you like.</p>
+        )}
+        <div className="wide:grid-cols-2 mt-6 grid gap-8">
+          <Remarks course={course} placement={placed.placement} />
+          <ChangeThePlan course={course} placed={placed} weekKey={week.key} />
+          <Pairs pairs={course.pairs} />
+          <section>
+            <h2>The course</h2>
+            <p>
+              {placed.title}, {placed.weeks} weeks from {format.dayMonthYear(placed.start)}; ends{' '}
+              <b>{format.dayMonthYear(placed.end)}</b>.
+            </p>
+            <p className="text-faded">{placed.summary}</p>
+            <p className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
+              <PageLink to="/course/library">All courses</PageLink>
+              <PageLink to="/course/topics">Topics and what they need</PageLink>
+              <PageLink to={`/course/print?plan=${placed.placement}&week=${week.key}`}>
+                Print this week
+              </PageLink>
+              <PageLink to={`/course/print?plan=${placed.placement}`}>Print the course</PageLink>
+              <a href="/api/plan.ics" className={LINE_LINK}>
+                Calendar file
+              </a>
+            </p>
+          </section>
+        </div>
+      </div>
+    </>
+  )
+}
+
+function PageLink({ to, children }: { to: string; children: string }) {
+  return (
+    <Link to={to} className={LINE_LINK}>
+      {children}
+    </Link>
+  )
+}
+
+function ChangeThePlan({
+  course,
+  placed,
+  weekKey,
+}: {
+  course: Schemas['CourseView']
+  placed: Schemas['Placed']
+  weekKey: string
+}) {
+  const [kind, setKind] = useState<(typeof CHANGES)[number]['kind']>()
+  const [sheet, setSheet] = useState<'missed' | 'history'>()
+  const week = course.ruler.find((w) => w.key === weekKey)
+  const over = week !== undefined && week.to < course.today
+  return (
+    <section className="no-print">
+      <h2>Change the plan</h2>
+      <p className="text-faded">
+        {over
+          ? 'This week is over; it stays as it was. Open one that is not.'
+          : 'Nothing moves before you have seen what it does.'}
+      </p>
+      <p className="my-1 flex flex-wrap gap-x-5">
+        {!over &&
+          CHANGES.map((c) => (
+            <Button key={c.kind} onClick={() => setKind(c.kind)}>
+              {c.label}
+            </Button>
+          ))}
+      </p>
+      <p className="flex flex-wrap items-baseline gap-x-5">
+        <Button onClick={() => setSheet('missed')}>
+          {placed.missedDays.length > 0 ? `Missed work: ${placed.missedDays.length} days` : 'Missed work'}
+        </Button>
+        <Button onClick={() => setSheet('history')}>How the plan came to be</Button>
+        <span className="text-faded">
+          Missed work is handled by: {POLICIES[placed.policy].name.toLowerCase()}.
+        </span>
+      </p>
+      {kind && week && (
+        <ChangeForm
+          kind={kind}
+          about={{
+            placement: placed.placement,
+            ruler: course.ruler,
+            week,
+            today: course.today,
+            onClose: () => setKind(undefined),
+          }}
+        />
+      )}
+      {sheet === 'missed' && (
+        <MissedSheet
+          placement={placed.placement}
+          policy={placed.policy}
+          onClose={() => setSheet(undefined)}
+        />
+      )}
+      {sheet === 'history' && (
+        <HistorySheet placement={placed.placement} onClose={() => setSheet(undefined)} />
+      )}
+    </section>
+  )
+}

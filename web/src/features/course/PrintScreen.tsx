@@ -1,0 +1,50 @@
+import { useQuery } from '@tanstack/react-query'
+import { useSearchParams } from 'react-router'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { Button } from '../../ui/Button'
+import { Waiting } from '../../ui/Waiting'
+import { lowerFirst, weekName } from './text'
+import { WeekTable } from './WeekTable'
+
+/** The whole course on paper, or one week of it; A4 and Letter both hold a week on a page. */
+export default function PrintScreen() {
+  const [params] = useSearchParams()
+  const placement = params.get('plan') ?? ''
+  const only = params.get('week')
+  const format = useFormats()
+  return (
+    <Waiting query={useQuery({ ...queries.printed(placement), enabled: placement !== '' })}>
+      {({ placed, weeks, today }) => (
+        <div className="wide:px-8 px-4 py-6">
+          <div className="no-print mb-4 flex gap-6">
+            <Button look="ink" onClick={() => window.print()}>
+              Print
+            </Button>
+            <p className="text-faded">
+              {only ? 'One week' : `${weeks.length} weeks`}; each begins where it fits, none is torn apart.
+            </p>
+          </div>
+          <h1>{placed.title}</h1>
+          <p className="text-faded">
+            {format.dayMonthYear(placed.start)} to {format.dayMonthYear(placed.end)}
+          </p>
+          {weeks
+            .filter((week) => !only || week.key === only)
+            .map((week) => (
+              <section key={week.key} className="mt-6 break-inside-avoid">
+                <h2>
+                  {weekName(week)}: {lowerFirst(week.title)}
+                </h2>
+                <p className="text-faded">
+                  {format.range(week.from, week.to)} · {format.minutes(week.plannedMinutes)}
+                </p>
+                {week.aim && <p className="font-serif italic">{week.aim}</p>}
+                <WeekTable week={week} today={today} />
+              </section>
+            ))}
+        </div>
+      )}
+    </Waiting>
+  )
+}

@@ -1,0 +1,177 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { useNavigate, useParams, useSearchParams } from 'react-router'
+import { answer, api, type Schemas } from '../../../api/client'
+import { queries, refreshAll } from '../../../api/queries'
+import { useKept } from '../../../ui/useKept'
+import { Button } from '../../../ui/Button'
+import { CameBack } from '../../../ui/CameBack'
+import { Field, TextField } from '../../../ui/Field'
+import { useNotice } from '../../../ui/Notices'
+import { Waiting } from '../../../ui/Waiting'
+import { LoadStrip } from '../../../shared/LoadStrip'
+import { moved, newCourse, newWeek, type CourseDocument } from './document'
+import { BaselineEditor } from './BaselineEditor'
+import { WeekEditor } from './WeekEditor'
+
+const PAUSE_MS = 250
+
+/** Writes or changes a course of the learner's own. */
+export default function EditScreen() {
+  const { id = 'new' } = useParams()
+  const [params] = useSearchParams()
+  const from = id === 'new' ? params.get('from') : id
+  const source = useQuery({ ...queries.document(from ?? ''), enabled: from != null, staleTime: Infinity })
+  if (from == null) {
+    return <Editor begin={newCourse()} own={false} />
+  }
+  return (
+    <Waiting query={source}>
+      {(document) => {
+        const course = document as CourseDocument
+        const copy = params.get('as')
+        return (
+          <Editor
+            begin={copy ? { ...course, id: copy, title: `${course.title}, copy` } : course}
+            own={id !== 'new'}
+          />
+        )
+      }}
+    </Waiting>
+  )
+}
+
+/** Checks the course while it is written, a moment after the last key. */
+function useChecked(course: CourseDocument): Schemas['Checked'] | undefined {
+  const [settled, setSettled] = useState(course)
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(course), PAUSE_MS)
+    return () => clearTimeout(timer)
+  }, [course])
+  return useQuery({
+    queryKey: ['courses', 'check', settled],
+    queryFn: () => answer(api.POST('/api/courses/check', { body: settled as never })),
+    placeholderData: (last) => last,
+  }).data
+}
+
+function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
+  const kept = useKept(`course:${own ? 'own' : 'new'}:${begin.id}`, begin)
+  const { value: course, set: setCourse } = kept
+  const [dragged, setDragged] = useState<number>()
+  const checked = useChecked(course)
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const say = useNotice()
+  const save = useMutation({
+    mutationFn: () =>
+      answer(
+        api.PUT('/api/courses/{id}', {
+          params: { path: { id: course.id }, query: { replace: own } },
+          body: course as never,
+        }),
+      ),
+    onSuccess: async () => {
+      kept.forget()
+      say(`Saved: ${course.title}. What you follow already stays as it was placed.`)
+      await refreshAll(client)
+      navigate('/course/library')
+    },
+  })
+  const setWeeks = (weeks: CourseDocument['weeks']) => setCourse({ ...course, weeks })
+  const errorAt = (path: string) =>
+    checked?.path === path && checked.reason ? `${checked.reason}` : undefined
+  return (
+    <div className="wide:px-8 px-4 py-6">
+      <h1>{own ? 'Change a course' : 'Write a course'}</h1>
+      <CameBack kept={kept} />
+      <div className="my-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
+        <Field
+          label="Title"
+          maxLength={120}
+          value={course.title}
+          error={errorAt('title')}
+          onChange={(e) => setCourse({ ...course, title: e.target.value })}
+        />
+        <Field
+          label="Id, lower-case words joined by hyphens"
+          value={course.id}
+          readOnly={own}
+          error={errorAt('id')}
+          onChange={(e) => setCourse({ ...course, id: e.target.value })}
+        />
+        <div className="sm:col-span-2">
+          <TextField
+            label="What it is for"
+            value={course.summary ?? ''}
+            error={errorAt('summary')}
+            onChange={(e) => setCourse({ ...course, summary: e.target.value })}
+          />
+        </div>
+      </div>
+      <BaselineEditor
+        baseline={course.baseline}
+        error={checked?.path?.startsWith('baseline') ? (checked.reason ?? undefined) : undefined}
+        onChange={(baseline) => {
+          const others = Object.entries(course).filter(([key]) => key !== 'baseline')
+          const rest = Object.fromEntries(others) as CourseDocument
+          setCourse(baseline ? { ...rest, baseline } : rest)
+        }}
+      />
+      {course.weeks.map((week, i) => (
+        <WeekEditor
+          key={i}
+          week={week}
+          number={i + 1}
+          course={course}
+          load={checked?.loads[i]}
+          path={checked?.path ?? undefined}
+          reason={checked?.reason ?? undefined}
+          onChange={(next) => setWeeks(course.weeks.map((w, j) => (j === i ? next : w)))}
+          onMove={(to) => setWeeks(moved(course.weeks, i, to))}
+          onRemove={() => setWeeks(course.weeks.filter((_, j) => j !== i))}
+          onDrag={() => setDragged(i)}
+          onDrop={() => {
+            if (dragged !== undefined) {
+              setWeeks(moved(course.weeks, dragged, i))
+              setDragged(undefined)
+            }
+          }}
+        />
+      ))}
+      <div className="border-ink border-t py-3">
+        <Button onClick={() => setWeeks([...course.weeks, newWeek(course.weeks.length + 1)])}>
+          Add a week
+        </Button>
+        {checked && checked.loads.length > 0 && <LoadStrip loads={checked.loads} />}
+        {checked?.reason != null && (
+          <p role="alert" className="text-sanguine">
+            Not complete yet{checked.path ? `, at ${checked.path}` : ''}: {checked.reason}.
+          </p>
+        )}
+        {save.isError && (
+          <p role="alert" className="text-sanguine">
+            {save.error.message}
+          </p>
+        )}
+        <div className="mt-3 flex gap-6">
+          <Button
+            look="ink"
+            disabled={save.isPending || checked?.reason != null}
+            onClick={() => save.mutate()}
+          >
+            Save the course
+          </Button>
+          <Button
+            onClick={() => {
+              kept.forget()
+              navigate('/course/library')
+            }}
+          >
+            Leave it
+          </Button>
+        </div>
+      </div>
+    </div>
+  )
+}

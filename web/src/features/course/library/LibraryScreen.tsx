@@ -1,0 +1,170 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { answer, api, type Schemas } from '../../../api/client'
+import { queries, refreshAll } from '../../../api/queries'
+import { Button, LINE_LINK } from '../../../ui/Button'
+import { useNotice } from '../../../ui/Notices'
+import { Waiting } from '../../../ui/Waiting'
+import { BrokenFiles, OfferFacts } from '../../../shared/Offers'
+import { PlaceSheet } from './PlaceSheet'
+
+type Offer = Schemas['Offer']
+
+/** All courses: those that ship and the learner's own, to follow, copy, change, merge. */
+export default function LibraryScreen() {
+  return (
+    <div className="wide:px-8 px-4 py-6">
+      <h1>Courses</h1>
+      <p className="text-faded">
+        Each stroke is a week; the line across is your own room in the coming seven days. Red strokes do not
+        fit.
+      </p>
+      <Bring />
+      <Waiting query={useQuery(queries.courses())}>
+        {({ courses, broken }) => (
+          <>
+            {courses.map((offer) => (
+              <Shelved key={offer.id} offer={offer} taken={courses.map((c) => c.id)} />
+            ))}
+            <BrokenFiles files={broken} />
+          </>
+        )}
+      </Waiting>
+    </div>
+  )
+}
+
+function Bring() {
+  const client = useQueryClient()
+  const say = useNotice()
+  const file = useRef<HTMLInputElement>(null)
+  const bring = useMutation({
+    mutationFn: (text: string) =>
+      answer(
+        api.POST('/api/courses/import', {
+          body: text as never,
+          bodySerializer: (body) => body as unknown as string,
+          headers: { 'Content-Type': 'text/plain' },
+        }),
+      ),
+    onSuccess: ({ id }) => {
+      say(`Brought in: ${id}.`)
+      return refreshAll(client)
+    },
+  })
+  return (
+    <div className="my-3">
+      <p className="flex flex-wrap gap-x-6">
+        <Link to="/course/edit/new" className={LINE_LINK}>
+          Write a course
+        </Link>
+        <Link to="/course/merge" className={LINE_LINK}>
+          Merge two courses
+        </Link>
+        <Button onClick={() => file.current?.click()}>Bring in a file</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".yaml,.yml,.json"
+          className="sr-only"
+          aria-label="Course file, YAML or JSON"
+          tabIndex={-1}
+          onChange={async (event) => {
+            const chosen = event.target.files?.[0]
+            event.target.value = ''
+            if (chosen) {
+              bring.mutate(await chosen.text())
+            }
+          }}
+        />
+      </p>
+      {bring.isError && (
+        <p role="alert" className="text-sanguine">
+          {bring.error.message}
+        </p>
+      )}
+    </div>
+  )
+}
+
+function Shelved({ offer, taken }: { offer: Offer; taken: string[] }) {
+  const [placing, setPlacing] = useState(false)
+  const navigate = useNavigate()
+  const client = useQueryClient()
+  const say = useNotice()
+  const remove = useMutation({
+    mutationFn: async () => {
+      const document = await client.fetchQuery(queries.document(offer.id))
+      await answer(api.DELETE('/api/courses/{id}', { params: { path: { id: offer.id } } }))
+      return document
+    },
+    onSuccess: (document) => {
+      say(`Removed: ${offer.title}.`, {
+        label: 'Undo',
+        run: () =>
+          answer(
+            api.PUT('/api/courses/{id}', {
+              params: { path: { id: offer.id } },
+              body: document as never,
+            }),
+          ).then(() => refreshAll(client)),
+      })
+      return refreshAll(client)
+    },
+    onError: (error) => say(error.message),
+  })
+  const copyId = () => {
+    let n = 2
+    while (taken.includes(`${offer.id}-${n}`)) {
+      n++
+    }
+    return `${offer.id}-${n}`
+  }
+  return (
+    <article className="border-hairline border-t py-4" aria-label={offer.title}>
+      <h2 className="inline">{offer.title}</h2>
+      <OfferFacts offer={offer} />
+      <p className="mt-1 flex flex-wrap gap-x-6">
+        <Button look="ink" onClick={() => setPlacing(true)} aria-label={`Follow ${offer.title}`}>
+          Follow
+        </Button>
+        {offer.own && (
+          <Link to={`/course/edit/${offer.id}`} className={LINE_LINK} aria-label={`Change ${offer.title}`}>
+            Change
+          </Link>
+        )}
+        <Button
+          onClick={() => navigate(`/course/edit/new?from=${offer.id}&as=${copyId()}`)}
+          aria-label={`Copy ${offer.title}`}
+        >
+          Copy
+        </Button>
+        <a
+          href={`/api/courses/${offer.id}/file?as=yaml`}
+          className={LINE_LINK}
+          aria-label={`${offer.title} as YAML`}
+        >
+          YAML
+        </a>
+        <a
+          href={`/api/courses/${offer.id}/file?as=json`}
+          className={LINE_LINK}
+          aria-label={`${offer.title} as JSON`}
+        >
+          JSON
+        </a>
+        {offer.own && (
+          <Button
+            className="text-sanguine"
+            onClick={() => remove.mutate()}
+            aria-label={`Remove ${offer.title}`}
+          >
+            Remove
+          </Button>
+        )}
+      </p>
+      {placing && <PlaceSheet offer={offer} onClose={() => setPlacing(false)} />}
+    </article>
+  )
+}

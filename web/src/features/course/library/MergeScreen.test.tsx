@@ -1,0 +1,64 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Route, Routes } from 'react-router'
+import { expect, test } from 'vitest'
+import { sent, show } from '../../../test-page'
+import MergeScreen from './MergeScreen'
+
+const offer = (id: string, title: string) => ({ id, title })
+
+const merged = (decided: string[]) => ({
+  joined: 1,
+  document: { id: 'ropes-with-knots', title: 'Ropes with Knots', weeks: [{ title: 'Coils', exercises: [] }] },
+  loads: [{ minutes: 90, fits: true, load: 0.5 }],
+  conflicts: [
+    {
+      id: 'c1',
+      earlier: 'Knots',
+      later: 'Coils',
+      reason: 'NEEDED_FIRST',
+      decided: decided.includes('c1'),
+    },
+  ],
+})
+
+const page = () =>
+  show(
+    <Routes>
+      <Route path="/course/merge" element={<MergeScreen />} />
+      <Route path="/course/library" element={<p>library</p>} />
+    </Routes>,
+    {
+      'GET /api/courses': () => ({ body: { courses: [offer('a', 'Ropes'), offer('b', 'Knots')] } }),
+      'POST /api/courses/merge': (body) => ({ body: merged((body as { decided: string[] }).decided) }),
+      'PUT /api/courses/ropes-with-knots': (body) => ({ body }),
+    },
+    '/course/merge',
+  )
+
+test('a course cannot be merged with itself', async () => {
+  const asked = page()
+  await userEvent.selectOptions(await screen.findByLabelText('First course'), 'Ropes')
+  await userEvent.selectOptions(screen.getByLabelText('Second course'), 'Ropes')
+  expect(screen.getByText(/“Ropes” is chosen twice/)).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/courses/merge')).toHaveLength(0)
+})
+
+test('the merge is shown, a conflict decided, and the course kept as one of one’s own', async () => {
+  const asked = page()
+  await userEvent.selectOptions(await screen.findByLabelText('First course'), 'Ropes')
+  await userEvent.selectOptions(screen.getByLabelText('Second course'), 'Knots')
+  expect(await screen.findByText('1 week joined.')).toBeInTheDocument()
+  expect(screen.getByText(/the later one needs it.*could not be had/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('checkbox'))
+  expect(await screen.findByText(/holds, as you decided/)).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/courses/merge').at(-1)?.body).toMatchObject({
+    first: 'a',
+    second: 'b',
+    decided: ['c1'],
+    title: 'Ropes with Knots',
+  })
+  await userEvent.click(screen.getByRole('button', { name: 'Keep as my own course' }))
+  expect(await screen.findByText('library')).toBeInTheDocument()
+  await waitFor(() => expect(sent(asked, 'PUT', '/api/courses/ropes-with-knots')).toHaveLength(1))
+})

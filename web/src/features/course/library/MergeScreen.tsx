@@ -1,0 +1,178 @@
+import { Check } from '../../../ui/Check'
+import { plural } from '../../../ui/plural'
+import { Refused } from '../../../ui/Refused'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answer, api, type Schemas } from '../../../api/client'
+import { queries, refreshAll } from '../../../api/queries'
+import { useFormats } from '../../../ui/locale'
+import { Button } from '../../../ui/Button'
+import { Field, SelectField } from '../../../ui/Field'
+import { useNotice } from '../../../ui/Notices'
+import { Waiting } from '../../../ui/Waiting'
+import { LoadStrip } from '../../../shared/LoadStrip'
+import { idFor, type CourseDocument } from './document'
+
+/** Lays two courses into each other, shows the result, and keeps it as one of the learner's own. */
+export default function MergeScreen() {
+  return (
+    <div className="wide:px-8 px-4 py-6">
+      <h1>Merge two courses</h1>
+      <p className="text-faded mb-3">
+        Weeks about the same topic join and keep both sources. What a topic needs comes first; beyond that
+        each course keeps its own order as far as they agree.
+      </p>
+      <Waiting query={useQuery(queries.courses())}>{({ courses }) => <Merge courses={courses} />}</Waiting>
+    </div>
+  )
+}
+
+function Merge({ courses }: { courses: Schemas['Offer'][] }) {
+  const [first, setFirst] = useState('')
+  const [second, setSecond] = useState('')
+  const [decided, setDecided] = useState<string[]>([])
+  const [title, setTitle] = useState('')
+  const named = (id: string) => courses.find((c) => c.id === id)?.title ?? ''
+  const whole = title || `${named(first)} with ${named(second)}`.slice(0, 120)
+  const body = {
+    first,
+    second,
+    decided,
+    id: idFor(
+      whole,
+      courses.map((c) => c.id),
+    ),
+    title: whole,
+  }
+  const ready = first !== '' && second !== '' && first !== second
+  const preview = useQuery({
+    queryKey: ['courses', 'merge', body],
+    queryFn: () => answer(api.POST('/api/courses/merge', { body })),
+    enabled: ready,
+    placeholderData: keepPreviousData,
+  })
+  const pick = (label: string, value: string, set: (id: string) => void) => (
+    <SelectField
+      label={label}
+      value={value}
+      onChange={(event) => {
+        set(event.target.value)
+        setDecided([])
+      }}
+    >
+      <option value="">Choose</option>
+      {courses.map((c) => (
+        <option key={c.id} value={c.id}>
+          {c.title}
+        </option>
+      ))}
+    </SelectField>
+  )
+  return (
+    <>
+      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-3">
+        {pick('First course', first, setFirst)}
+        {pick('Second course', second, setSecond)}
+        <Field
+          label="Title of the merged course"
+          maxLength={120}
+          value={title}
+          placeholder={ready ? whole : ''}
+          onChange={(event) => setTitle(event.target.value)}
+        />
+      </div>
+      {first !== '' && first === second && (
+        <p role="alert" className="text-sanguine mt-2">
+          A course cannot be merged with itself: “{named(first)}” is chosen twice.
+        </p>
+      )}
+      {ready && preview.isError && (
+        <p role="alert" className="text-sanguine mt-2">
+          {preview.error.message}
+        </p>
+      )}
+      {ready && preview.data && (
+        <Result
+          merged={preview.data}
+          decided={decided}
+          onDecide={(id) =>
+            setDecided(decided.includes(id) ? decided.filter((d) => d !== id) : [...decided, id])
+          }
+        />
+      )}
+    </>
+  )
+}
+
+const REASONS: Record<Schemas['Conflict']['reason'], string> = {
+  NEEDED_FIRST: 'the later one needs it',
+  FIRST_COURSE: 'the first course has it so',
+  SECOND_COURSE: 'the second course has it so',
+}
+
+function Result({
+  merged,
+  decided,
+  onDecide,
+}: {
+  merged: Schemas['Merged']
+  decided: string[]
+  onDecide: (conflict: string) => void
+}) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const say = useNotice()
+  const course = merged.document as CourseDocument
+  const save = useMutation({
+    mutationFn: () =>
+      answer(api.PUT('/api/courses/{id}', { params: { path: { id: course.id } }, body: course as never })),
+    onSuccess: async () => {
+      say(`Kept as your own: ${course.title}.`)
+      await refreshAll(client)
+      navigate('/course/library')
+    },
+  })
+  return (
+    <div className="wide:grid-cols-2 mt-5 grid gap-8">
+      <section>
+        <h2>{plural(course.weeks.length, 'week')}</h2>
+        <p className="text-faded">{plural(merged.joined, 'week')} joined.</p>
+        <LoadStrip loads={merged.loads} />
+        <ol className="list-decimal pl-6">
+          {course.weeks.map((week, i) => (
+            <li key={i} className="py-0.5">
+              {week.title}
+              <span className={merged.loads[i]?.fits === false ? 'text-sanguine' : 'text-faded'}>
+                {' '}
+                · {format.minutes(merged.loads[i]?.minutes ?? 0)}
+              </span>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <section>
+        <h2>Conflicts</h2>
+        {merged.conflicts.length === 0 && <p>None: the orders agree.</p>}
+        <ul>
+          {merged.conflicts.map((conflict) => (
+            <li key={conflict.id} className="border-hairline border-t py-2">
+              <Check checked={decided.includes(conflict.id)} onChange={() => onDecide(conflict.id)}>
+                “{conflict.earlier}” before “{conflict.later}”{' '}
+                <span className="text-faded">
+                  ({REASONS[conflict.reason]}){' '}
+                  {conflict.decided ? 'holds, as you decided' : 'could not be had; tick to hold it'}
+                </span>
+              </Check>
+            </li>
+          ))}
+        </ul>
+        <Refused error={save.error} />
+        <Button look="ink" className="mt-3" disabled={save.isPending} onClick={() => save.mutate()}>
+          Keep as my own course
+        </Button>
+      </section>
+    </div>
+  )
+}

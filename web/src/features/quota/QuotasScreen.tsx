@@ -1,0 +1,131 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { LINE_LINK } from '../../ui/Button'
+import { Tally } from '../../ui/Tally'
+import { Waiting } from '../../ui/Waiting'
+import { Ended } from './Ended'
+import { QuotaFan } from './QuotaFan'
+import { Running } from './Running'
+import { units } from '../../shared/quota-words'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { isAtRisk, OUTCOMES, promise, unitOf, verdict, weekly, type Quota } from './text'
+
+/** Quotas: what was promised on the left leaf, one promise with its forecast or its result on the right. */
+export default function QuotasScreen() {
+  const { id } = useParams()
+  return (
+    <Waiting query={useQuery(queries.quotas())}>
+      {(quotas) => {
+        const shown = quotas.find((q) => q.id === id) ?? (id ? undefined : quotas[0])
+        return (
+          <TwoLeaves>
+            <List quotas={quotas} shown={shown?.id} />
+            <Leaf second className={`wide:order-none ${id ? 'order-first' : ''}`}>
+              {shown ? (
+                shown.outcome === 'RUNNING' ? (
+                  <Running key={shown.id} quota={shown} />
+                ) : (
+                  <Ended key={shown.id} quota={shown} />
+                )
+              ) : id ? (
+                <p>This quota is not there any more.</p>
+              ) : null}
+            </Leaf>
+          </TwoLeaves>
+        )
+      }}
+    </Waiting>
+  )
+}
+
+function List({ quotas, shown }: { quotas: Quota[]; shown: string | undefined }) {
+  const running = quotas.filter((q) => q.outcome === 'RUNNING')
+  const ended = quotas.filter((q) => q.outcome !== 'RUNNING')
+  return (
+    <Leaf aria-labelledby="quotas">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1 id="quotas">Quotas</h1>
+        <Link to="/quotas/new" className={LINE_LINK}>
+          Make a promise
+        </Link>
+      </div>
+      {quotas.length === 0 && (
+        <p className="text-faded py-4">
+          Nothing is promised. A first one could be <i>30 coils of rope in two weeks</i>: the worksheet says
+          whether it can be done before you begin.
+        </p>
+      )}
+      <ul className="mt-3">
+        {running.map((quota) => (
+          <RunningLine key={quota.id} quota={quota} shown={quota.id === shown} />
+        ))}
+      </ul>
+      {ended.length > 0 && (
+        <>
+          <h2 className="mt-8">Over</h2>
+          <ul>
+            {ended.map((quota) => (
+              <EndedLine key={quota.id} quota={quota} shown={quota.id === shown} />
+            ))}
+          </ul>
+        </>
+      )}
+    </Leaf>
+  )
+}
+
+const TITLE = 'font-medium underline decoration-hairline underline-offset-4 hover:text-faded'
+
+function RunningLine({ quota, shown }: { quota: Quota; shown: boolean }) {
+  const format = useFormats()
+  const { progress: p, terms } = quota
+  const unit = unitOf(terms)
+  return (
+    <li
+      className={`border-hairline border-t py-3 ${shown ? 'wide:border-l-ink wide:border-l-2 wide:pl-3' : ''}`}
+    >
+      <div className="flex items-baseline justify-between gap-4">
+        <Link to={`/quotas/${quota.id}`} className={TITLE} aria-current={shown ? 'true' : undefined}>
+          {terms.title}
+        </Link>
+        <span className="text-faded shrink-0">
+          {weekly(terms) ? 'this week ' : ''}
+          {format.number(p.done)} of {units(p.asked, unit, format)}
+        </span>
+      </div>
+      <div className="flex flex-wrap items-start justify-between gap-x-4">
+        <div className="min-w-56 flex-1">
+          <Tally done={p.done} planned={p.asked} text={`${p.done} of ${units(p.asked, unit, format)}`} />
+          <p className={isAtRisk(quota) ? 'text-sanguine' : 'text-faded'}>{verdict(quota, format)}</p>
+          {p.left > 0 && (
+            <p className="text-faded">{`Needs ${units(p.neededPerDay, unit, format)} a day.`}</p>
+          )}
+        </div>
+        <QuotaFan quota={quota} small />
+      </div>
+    </li>
+  )
+}
+
+function EndedLine({ quota, shown }: { quota: Quota; shown: boolean }) {
+  const format = useFormats()
+  const { terms, record } = quota
+  return (
+    <li
+      className={`border-hairline flex items-baseline justify-between gap-4 border-t py-3 ${shown ? 'wide:border-l-ink wide:border-l-2 wide:pl-3' : ''}`}
+    >
+      <span>
+        <Link to={`/quotas/${quota.id}`} className={TITLE} aria-current={shown ? 'true' : undefined}>
+          {terms.title}
+        </Link>{' '}
+        <span className="text-faded">{promise(terms, format)}</span>
+      </span>
+      <span className="text-faded shrink-0">
+        {quota.outcome !== 'RUNNING' && OUTCOMES[quota.outcome]} · {format.number(record.done)}
+        {!weekly(terms) && ` of ${format.number(record.asked)}`}
+      </span>
+    </li>
+  )
+}

@@ -1,0 +1,99 @@
+import { cleanup, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Route, Routes } from 'react-router'
+import { beforeEach, expect, test } from 'vitest'
+import { sent, show } from '../../test-page'
+import WorksheetScreen from './WorksheetScreen'
+
+const sheet = {
+  count: 90,
+  due: '2026-03-18',
+  drawingDays: 10,
+  secondsEach: 300,
+  ownEntries: 0,
+  ownSeconds: 0,
+  drawingMinutes: 450,
+  overheadMinutes: 100,
+  availableMinutes: 300,
+  load: 550 / 300,
+  answer: 'TOO_MUCH',
+  leansOnExpected: false,
+  perDay: 4,
+  minutesADay: 55,
+  extraDays: 13,
+  extraUntil: '2026-03-31',
+  drop: 50,
+  paceSeconds: 133,
+  day: { available: 70, promised: 45, over: false, courseKeeps: 0 },
+  usualWeekMinutes: 200,
+  weekMinutes: 385,
+  sudden: true,
+  days: [],
+}
+
+const page = (post: () => { status?: number; body: unknown }) =>
+  show(
+    <Routes>
+      <Route path="/quotas/new" element={<WorksheetScreen />} />
+      <Route path="/quotas/:id" element={<p>promised</p>} />
+    </Routes>,
+    {
+      'GET /api/today': () => ({ body: { day: '2026-03-05' } }),
+      'GET /api/names': () => ({ body: { names: [] } }),
+      'GET /api/course': () => ({ body: { exercises: [] } }),
+      'POST /api/quotas/worksheet': () => ({ body: sheet }),
+      'POST /api/quotas': post,
+    },
+    '/quotas/new',
+  )
+
+beforeEach(() => sessionStorage.clear())
+
+test('what was typed is there again after another page, until it is given up', async () => {
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  await userEvent.type(await screen.findByLabelText('Title'), 'Mooring posts')
+  expect(screen.queryByText(/what you had typed/)).not.toBeInTheDocument()
+  cleanup()
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  expect(await screen.findByLabelText('Title')).toHaveValue('Mooring posts')
+  await userEvent.click(screen.getByRole('button', { name: 'Start over' }))
+  expect(screen.getByLabelText('Title')).toHaveValue('')
+  cleanup()
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  expect(await screen.findByLabelText('Title')).toHaveValue('')
+})
+
+test('the answer stands there before the promise, with each remedy', async () => {
+  const asked = page(() => ({ status: 201, body: { id: 'q' } }))
+  await userEvent.type(await screen.findByLabelText('Title'), 'Mooring posts')
+  await userEvent.type(screen.getByLabelText('How many'), '90')
+  const answer = await screen.findAllByText('Not like this: it takes 183 % of the time.')
+  expect(answer, 'on its leaf, and at the foot of a narrow page').toHaveLength(2)
+  expect(screen.getByText('55 min a day')).toBeInTheDocument()
+  expect(screen.getByText(/other promises take about 45 min/)).toBeInTheDocument()
+  expect(screen.getByText(/the course keeps nothing meanwhile/)).toBeInTheDocument()
+  expect(screen.getByText('40 drawings instead of 90')).toBeInTheDocument()
+  expect(screen.getByText(/Hands like slow increases/)).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: '55 min a day' }))
+  expect(screen.getByLabelText('Minutes a day for it')).toHaveValue('55')
+  expect(screen.getByLabelText('Minutes a day for it')).toHaveFocus()
+  await userEvent.click(screen.getByRole('button', { name: 'Promise it all the same' }))
+  expect(await screen.findByText('promised')).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/quotas')[0]?.body).toMatchObject({
+    terms: { title: 'Mooring posts', count: 90 },
+  })
+})
+
+test('what the server refuses keeps everything typed', async () => {
+  const asked = page(() => ({
+    status: 400,
+    body: { code: 'bad-value', field: 'due', detail: 'Not kept: due is too late.' },
+  }))
+  await userEvent.type(await screen.findByLabelText('Title'), 'Posts')
+  await userEvent.type(screen.getByLabelText('How many'), '9')
+  await userEvent.click(screen.getByRole('button', { name: /^Promise it/ }))
+  await waitFor(() => expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(1))
+  expect((await screen.findAllByText('Not kept: due is too late.')).length).toBeGreaterThan(0)
+  expect(screen.getByLabelText('Title')).toHaveValue('Posts')
+})

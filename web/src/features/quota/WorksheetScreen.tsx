@@ -1,0 +1,131 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { answer, api, Problem } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { useKept } from '../../ui/useKept'
+import { CameBack } from '../../ui/CameBack'
+import { useNotice } from '../../ui/Notices'
+import { Leaf, TWO_LEAVES } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { Answer, useSheet } from './Answer'
+import { newTerms, toTerms, fromTerms, type Draft } from './draft'
+import { TermsForm } from './TermsForm'
+import { canBeDone, fitsIn, type Quota } from './text'
+
+/** The worksheet: the promise on the left leaf, whether it can be kept on the right, as one types. */
+export default function WorksheetScreen() {
+  const { id } = useParams()
+  const today = useQuery(queries.today())
+  const format = useFormats()
+  const quotas = useQuery({ ...queries.quotas(), enabled: id !== undefined })
+  if (id === undefined) {
+    return <Waiting query={today}>{({ day }) => <Worksheet begin={newTerms(day)} />}</Waiting>
+  }
+  return (
+    <Waiting query={quotas}>
+      {(all) => {
+        const quota = all.find((q) => q.id === id)
+        return quota ? (
+          <Worksheet begin={fromTerms(quota.terms, format)} quota={quota} />
+        ) : (
+          <p className="p-8">This quota is not there any more.</p>
+        )
+      }}
+    </Waiting>
+  )
+}
+
+function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
+  const navigate = useNavigate()
+  const client = useQueryClient()
+  const say = useNotice()
+  const kept = useKept(quota ? `terms:${quota.id}:${quota.version}` : 'terms', begin)
+  const { value: draft, set: setDraft } = kept
+  const [id] = useState(() => crypto.randomUUID())
+  const form = useRef<HTMLFormElement>(null)
+  const section = useRef<HTMLElement>(null)
+  const format = useFormats()
+  const read = toTerms(draft, format)
+  const { sheet, refused } = useSheet(read.terms, quota?.id)
+  // The pressed remedy goes away with the load: whoever presses by keyboard is led to what it changed.
+  const take = (remedy: Partial<Draft>) => {
+    setDraft({ ...draft, ...remedy })
+    const field = form.current?.elements.namedItem(Object.keys(remedy)[0] ?? '')
+    if (field instanceof HTMLInputElement) {
+      field.focus()
+    }
+  }
+  const write = useMutation({
+    mutationFn: async () => {
+      if (!read.terms) {
+        throw new Problem('bad-value', 'Something is still missing.')
+      }
+      return quota
+        ? answer(
+            api.PUT('/api/quotas/{id}', {
+              params: { path: { id: quota.id } },
+              body: { version: quota.version, terms: read.terms },
+            }),
+          )
+        : answer(api.POST('/api/quotas', { body: { id, terms: read.terms } }))
+    },
+    onSuccess: async (made) => {
+      kept.forget()
+      say(quota ? 'The terms are changed.' : 'Promised. Today asks for it now.')
+      await refreshAll(client)
+      navigate(`/quotas/${made.id}`)
+    },
+  })
+  return (
+    <form
+      ref={form}
+      className={TWO_LEAVES}
+      onSubmit={(event) => {
+        event.preventDefault()
+        write.mutate()
+      }}
+    >
+      <Leaf aria-labelledby="promise">
+        <h1 id="promise">{quota ? 'Change the terms' : 'A promise'}</h1>
+        <CameBack kept={kept} />
+        <TermsForm
+          draft={draft}
+          errors={read.errors}
+          refused={write.error instanceof Problem ? write.error : undefined}
+          onChange={setDraft}
+        />
+      </Leaf>
+      <Leaf second ref={section} aria-labelledby="answer">
+        <h1 id="answer">Can it be done?</h1>
+        <Answer
+          terms={read.terms}
+          sheet={sheet}
+          refused={refused}
+          keep={quota ? 'Change it' : 'Promise it'}
+          error={write.error}
+          fields={Object.keys(draft)}
+          pending={write.isPending}
+          onTake={take}
+          onLeave={() => {
+            kept.forget()
+            navigate(quota ? `/quotas/${quota.id}` : '/quotas')
+          }}
+        />
+      </Leaf>
+      {sheet && read.terms && (
+        // On a narrow page the answer is a long way down; its first sentence goes along while one types.
+        <button
+          type="button"
+          tabIndex={-1}
+          aria-hidden
+          onClick={() => section.current?.scrollIntoView()}
+          className={`wide:hidden bg-paper border-hairline sticky bottom-12 min-h-11 border-t px-4 text-left font-serif ${fitsIn(sheet) ? '' : 'text-sanguine'}`}
+        >
+          {canBeDone(sheet, read.terms, format)}
+        </button>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,61 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, test } from 'vitest'
+import { show } from '../../test-page'
+import SearchScreen from './SearchScreen'
+
+const entry = (more: object = {}) => ({
+  id: 'e',
+  version: 0,
+  minutesOrEstimate: 20,
+  fields: {
+    day: '2026-03-04',
+    topic: 'bollards',
+    drawings: 4,
+    medium: 'pen',
+    wentWrong: 'the foot',
+    nextTime: '',
+    note: '',
+    poses: [{ count: 4, secondsEach: 300 }],
+  },
+  ...more,
+})
+
+const page = (at: string, found: object) =>
+  show(<SearchScreen />, { 'GET /api/search': () => ({ body: found }) }, at)
+
+test('exercises lead to their week, entries open to be mended', async () => {
+  page('/search?q=bollard', {
+    exercises: [
+      {
+        exerciseId: 'x',
+        title: 'Bollards as ellipses',
+        placement: 'p',
+        weekKey: '3',
+        week: 3,
+        weekTitle: 'Ellipses',
+      },
+    ],
+    entries: { entries: [entry()], total: 1 },
+  })
+  expect(await screen.findByRole('link', { name: /Bollards as ellipses/ })).toHaveAttribute(
+    'href',
+    '/course?plan=p&week=3',
+  )
+  expect(screen.getByText(/4 · pen · 4 × 5 min/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: /bollards/ }))
+  expect(await screen.findByText('Change an entry')).toBeInTheDocument()
+})
+
+test('what is left out of a long list is said', async () => {
+  page('/search?q=pen', { exercises: [], entries: { entries: [entry()], total: 1234 } })
+  expect(await screen.findByText('the latest 1 of 1,234')).toBeInTheDocument()
+  expect(screen.getByText('None in your course.')).toBeInTheDocument()
+})
+
+test('nothing found says where was looked, nothing asked says how to', async () => {
+  page('/search?q=xyz', { exercises: [], entries: { entries: [], total: 0 } })
+  expect(await screen.findByText(/Search looks at exercise, topic, medium/)).toBeInTheDocument()
+  page('/search', {})
+  expect(screen.getByText(/Write what you look for/)).toBeInTheDocument()
+})

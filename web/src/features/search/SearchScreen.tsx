@@ -1,0 +1,83 @@
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { EntryLine } from '../../shared/entry/EntryLine'
+
+const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
+
+/** What was searched for: exercises on the left leaf, entries on the right. */
+export default function SearchScreen() {
+  const [params] = useSearchParams()
+  const text = params.get('q') ?? ''
+  const query = useQuery(queries.search(text))
+  if (text.trim() === '') {
+    return (
+      <p className="p-8">
+        Write what you look for into the search line: an exercise, a medium, words from a note.
+      </p>
+    )
+  }
+  return <Waiting query={query}>{(found) => <Found found={found} text={text} />}</Waiting>
+}
+
+function Found({ found, text }: { found: Schemas['Found']; text: string }) {
+  const format = useFormats()
+  const [editing, setEditing] = useState<Schemas['EntryView']>()
+  const { entries, total } = found.entries
+  return (
+    <TwoLeaves>
+      <Leaf>
+        <h1>“{text}”</h1>
+        <h2 className="mt-4">Exercises</h2>
+        {found.exercises.length === 0 && <p className="text-faded">None in your course.</p>}
+        <ul>
+          {found.exercises.map((exercise) => (
+            <li key={exercise.exerciseId} className="border-hairline border-t">
+              <Link
+                to={`/course?plan=${exercise.placement}&week=${exercise.weekKey}`}
+                className="hover:bg-deeper block py-2"
+              >
+                <span className="font-medium">{exercise.title}</span>
+                <span className="text-faded">
+                  {' '}
+                  · {exercise.week == null ? '' : `week ${exercise.week}, `}
+                  {exercise.weekTitle}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </Leaf>
+      <Leaf>
+        <h2 className="wide:mt-12">
+          Entries{' '}
+          <span className="text-faded font-sans text-base font-normal">
+            {total > entries.length
+              ? `the latest ${entries.length} of ${format.number(total)}`
+              : format.number(total)}
+          </span>
+        </h2>
+        {entries.length === 0 && (
+          <p className="text-faded">None. Search looks at exercise, topic, medium, book and notes.</p>
+        )}
+        <ul>
+          {entries.map((entry) => (
+            <li key={entry.id} className="border-hairline border-t">
+              <EntryLine
+                entry={entry}
+                day={format.dayMonth(entry.fields.day)}
+                onOpen={() => setEditing(entry)}
+              />
+            </li>
+          ))}
+        </ul>
+        <Suspense>{editing && <EntryForm entry={editing} onClose={() => setEditing(undefined)} />}</Suspense>
+      </Leaf>
+    </TwoLeaves>
+  )
+}

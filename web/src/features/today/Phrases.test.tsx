@@ -1,0 +1,64 @@
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, test, vi } from 'vitest'
+import type { Schemas } from '../../api/client'
+import { Phrases } from './Phrases'
+
+type Phrase = Schemas['Phrase']
+const LINE = '5 min, 3 boats, 10 min'
+
+const phrase = (more: Partial<Phrase>): Phrase => ({
+  field: 'MINUTES',
+  state: 'UNDERSTOOD',
+  value: '5',
+  start: 0,
+  end: 5,
+  choices: [],
+  problem: 'NONE',
+  ...more,
+})
+
+function show(...phrases: Phrase[]) {
+  const onChange = vi.fn()
+  render(
+    <Phrases
+      reading={{
+        phrases,
+        fields: { day: '2026-03-05', wentWrong: '', nextTime: '', note: '' },
+        complete: false,
+      }}
+      line={LINE}
+      onChange={onChange}
+    />,
+  )
+  return onChange
+}
+
+test('a question is asked with the words it is about, and an answer rewrites the line', async () => {
+  const change = show(
+    phrase({
+      state: 'QUESTION',
+      start: 16,
+      end: 22,
+      choices: [{ label: '5 min', line: '5 min, 3 boats' }],
+    }),
+  )
+  expect(screen.getByText('Which minutes is “10 min”?')).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: '5 min' }))
+  expect(change).toHaveBeenCalledWith('5 min, 3 boats')
+})
+
+test('a value out of range can be left out', async () => {
+  const change = show(phrase({ state: 'PROBLEM', problem: 'OUT_OF_RANGE', value: '5 min' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
+  expect(change).toHaveBeenCalledWith('3 boats, 10 min')
+})
+
+test('a word can be put right by itself', async () => {
+  const change = show(phrase({}))
+  await userEvent.click(screen.getByRole('button', { name: '5' }))
+  const written = screen.getByLabelText('minutes as written')
+  await userEvent.clear(written)
+  await userEvent.type(written, '8 min{Enter}')
+  expect(change).toHaveBeenCalledWith('8 min, 3 boats, 10 min')
+})

@@ -1,0 +1,181 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { LINE_LINK } from '../../ui/Button'
+import { PenLine } from '../../shared/PenLine'
+import { TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { plural } from '../../ui/plural'
+import { remedies, shortfall } from '../../shared/plan-words'
+import { EntryList } from './EntryList'
+import { LogLine } from './LogLine'
+import { OpenRules, QuotaShares } from './QuotaShares'
+import { ShareList } from './ShareList'
+import { atStake, caution, penLineText, run, stillOpen } from './text'
+
+type Today = Schemas['TodayView']
+
+/** Today: what to draw on the left leaf, what was drawn on the right, the pen line across both. */
+export function TodayScreen() {
+  return <Waiting query={useQuery(queries.today())}>{(today) => <Spread today={today} />}</Waiting>
+}
+
+function Spread({ today }: { today: Today }) {
+  const format = useFormats()
+  return (
+    <>
+      <div className="border-hairline wide:px-8 border-b px-4 pt-3 pb-1">
+        <PenLine
+          strokes={today.penLine}
+          today={today.day}
+          text={penLineText(today.penLine)}
+          label={(stroke, i) =>
+            i % 14 === 0 ? format.dayMonth(stroke.date) : i === 77 ? 'this week' : undefined
+          }
+        />
+      </div>
+      <TwoLeaves>
+        <ToDraw today={today} />
+        <Drawn today={today} />
+      </TwoLeaves>
+    </>
+  )
+}
+
+function ToDraw({ today }: { today: Today }) {
+  const format = useFormats()
+  const { course } = today
+  return (
+    <section aria-labelledby="to-draw" className="wide:px-8 px-4 py-6">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h1 id="to-draw">To draw today</h1>
+        {today.availableMinutes > 0 && (
+          <p className="text-faded">
+            {today.shares.length + today.quotas.length > 0
+              ? `${format.minutes(today.plannedMinutes)}${today.overTheDay ? ', more than' : ' of'} your ${format.minutes(today.availableMinutes)}`
+              : format.minutes(today.availableMinutes)}
+          </p>
+        )}
+      </div>
+      {course?.aim && <p className="text-faded font-serif text-lg italic">{course.aim}</p>}
+      {today.pause != null ? (
+        <p className="py-4">
+          Paused: {today.pause || 'no reason given'}. Nothing is planned and nothing is counted against you.
+        </p>
+      ) : today.rest ? (
+        <p className="py-4">Rest today, as planned. Anything you draw all the same counts.</p>
+      ) : null}
+      {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
+      <ShareList today={today} />
+      <QuotaShares quotas={today.quotas} />
+      <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">
+        <Link to="/sitting" className={LINE_LINK}>
+          A sitting of your own
+        </Link>
+        <Link to="/cabinet" className={LINE_LINK}>
+          The reference cabinet
+        </Link>
+      </p>
+      <Lacking today={today} />
+      {course == null && <WithoutCourse />}
+      {course?.week == null && course != null && <OutsideCourse course={course} day={today.day} />}
+      {course?.weekDone && (
+        <p className="text-verdigris py-3">Everything of this week is drawn. What comes now is yours.</p>
+      )}
+      {today.cautions.length > 0 && (
+        <aside aria-label="Care" className="mt-6">
+          <h2>Care</h2>
+          {today.cautions.map((c) => (
+            <p key={c.kind} className="text-faded">
+              {caution(c, format)}
+            </p>
+          ))}
+        </aside>
+      )}
+    </section>
+  )
+}
+
+function Lacking({ today }: { today: Today }) {
+  const format = useFormats()
+  if (today.shortfalls.length === 0) {
+    return null
+  }
+  return (
+    <div className="mt-4">
+      <p className="text-sanguine">
+        Does not fit into this week: {today.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
+      </p>
+      {today.remedies && (
+        <p>
+          It would fit with {remedies(today.remedies, format).join(', or ')}.{' '}
+          <Link to="/course" className={LINE_LINK}>
+            Make it fit
+          </Link>
+        </p>
+      )}
+    </div>
+  )
+}
+
+function WithoutCourse() {
+  return (
+    <p className="py-4">
+      Whatever you like. You follow no course;{' '}
+      <Link to="/course" className="underline">
+        choose one
+      </Link>{' '}
+      when you want the days planned.
+    </p>
+  )
+}
+
+function OutsideCourse({ course, day }: { course: NonNullable<Today['course']>; day: string }) {
+  const format = useFormats()
+  return day < course.start ? (
+    <p className="py-4">
+      {course.title} begins on {format.dayMonthYear(course.start)}. Until then draw whatever you like.
+    </p>
+  ) : (
+    <p className="py-4">
+      {course.title} ended on {format.dayMonthYear(course.end)}.{' '}
+      <Link to="/course" className="underline">
+        Choose what comes next
+      </Link>
+      .
+    </p>
+  )
+}
+
+function Drawn({ today }: { today: Today }) {
+  const format = useFormats()
+  const [filling, setFilling] = useState<Schemas['EntryFields']>()
+  const { drawnDrawings: drawings } = today
+  return (
+    <section aria-labelledby="drawn" className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6">
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h1 id="drawn">Drawn</h1>
+        {today.entries.length > 0 && (
+          <p className="text-faded">
+            {format.minutes(today.drawnMinutes)}
+            {drawings > 0 && `, ${plural(drawings, 'drawing')}`}
+          </p>
+        )}
+      </div>
+      <p>
+        {run(today.streak)}{' '}
+        <span className={today.streak.todayDecides ? 'text-sanguine' : 'text-faded'}>
+          {atStake(today.streak, today)}
+        </span>
+      </p>
+      <LogLine today={today} onForm={setFilling} />
+      <OpenRules asked={today.asked} />
+      <EntryList entries={today.entries} filling={filling} onFilled={() => setFilling(undefined)} />
+      <h2 className="mt-6">Still open</h2>
+      <p>{stillOpen(today.streak)}</p>
+    </section>
+  )
+}

@@ -1,0 +1,136 @@
+import { useState } from 'react'
+import type { Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { listed } from '../../ui/lists'
+import { Field, TextField } from '../../ui/Field'
+import { Sheet } from '../../ui/Sheet'
+import { SheetEnd } from '../../ui/SheetEnd'
+
+type Area = Schemas['AreaOfTopics']
+type Line = Schemas['TopicLine']
+
+/** One topic: its name, what it needs first, what else it is called. */
+export function TopicSheet({
+  topic,
+  all,
+  error,
+  onClose,
+  onSave,
+  onRemove,
+}: {
+  topic: Line
+  all: string[]
+  error: Error | null
+  onClose: () => void
+  onSave: (line: Line) => void
+  onRemove: (() => void) | undefined
+}) {
+  const [name, setName] = useState(topic.name)
+  const [needs, setNeeds] = useState(topic.needs.join(', '))
+  const [alsoCalled, setAlsoCalled] = useState(topic.alsoCalled.join(', '))
+  const unknown = listed(needs).filter((n) => !all.includes(n) && n !== name)
+  return (
+    <Sheet open onClose={onClose} title={topic.name || 'A new topic'}>
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault()
+          onSave({ ...topic, name: name.trim(), needs: listed(needs), alsoCalled: listed(alsoCalled) })
+        }}
+      >
+        <Field
+          label="Name"
+          maxLength={BOUNDS.TopicLine.name.maxLength}
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+          required
+        />
+        <Field
+          label="Needs first, with commas"
+          value={needs}
+          onChange={(e) => setNeeds(e.target.value)}
+          error={unknown.length > 0 ? `There is no topic “${unknown[0]}”.` : undefined}
+        />
+        <Field
+          label="Also called, with commas"
+          value={alsoCalled}
+          onChange={(e) => setAlsoCalled(e.target.value)}
+        />
+        <SheetEnd error={error} disabled={name.trim() === ''} onClose={onClose} onRemove={onRemove} />
+      </form>
+    </Sheet>
+  )
+}
+
+/** One area: its name and what each of the three depths means in it. */
+export function AreaSheet({
+  area,
+  others,
+  error,
+  onClose,
+  onSave,
+  onRemove,
+}: {
+  area: Area
+  /** Names of the other areas. */
+  others: string[]
+  error: Error | null
+  onClose: () => void
+  onSave: (area: Area) => void
+  /** Left out while the area has topics. */
+  onRemove: (() => void) | undefined
+}) {
+  const [typed, setTyped] = useState(area)
+  const name = typed.name.trim()
+  const taken = others.find((o) => o.toLowerCase() === name.toLowerCase())
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title={area.name || 'A new area'}
+      description="Each topic of the area can be reached at three depths. Say what they mean here."
+    >
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault()
+          onSave({ ...typed, name })
+        }}
+      >
+        <Field
+          label="Name of the area"
+          maxLength={BOUNDS.AreaOfTopics.name.maxLength}
+          required
+          value={typed.name}
+          onChange={(e) => setTyped({ ...typed, name: e.target.value })}
+          error={taken ? `There is an area “${taken}” already.` : undefined}
+        />
+        <TextField
+          label="Simple: landmarks and blocks"
+          maxLength={BOUNDS.AreaOfTopics.simple.maxLength}
+          value={typed.simple}
+          onChange={(e) => setTyped({ ...typed, simple: e.target.value })}
+        />
+        <TextField
+          label="Grouped: the main masses"
+          maxLength={BOUNDS.AreaOfTopics.simple.maxLength}
+          value={typed.grouped}
+          onChange={(e) => setTyped({ ...typed, grouped: e.target.value })}
+        />
+        <TextField
+          label="Detailed"
+          maxLength={BOUNDS.AreaOfTopics.simple.maxLength}
+          value={typed.detailed}
+          onChange={(e) => setTyped({ ...typed, detailed: e.target.value })}
+        />
+        {area.topics.length > 0 && <p className="text-faded">An area can be removed once its topics are.</p>}
+        <SheetEnd
+          error={error}
+          disabled={name === '' || taken !== undefined}
+          onClose={onClose}
+          onRemove={onRemove}
+        />
+      </form>
+    </Sheet>
+  )
+}

@@ -1,0 +1,165 @@
+import { useState, type FormEvent } from 'react'
+import { Problem } from '../../api/client'
+import { Button } from '../../ui/Button'
+import { DateField } from '../../ui/DateField'
+import { Field, TextField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { NumberField } from '../../ui/NumberField'
+import { Refused, refusedAt } from '../../ui/Refused'
+import { Sheet } from '../../ui/Sheet'
+import { ExerciseField } from '../ExerciseField'
+import { NameField } from '../NameField'
+import { Conflict } from './Conflict'
+import {
+  boundsOf,
+  draftFaults,
+  FIELDS,
+  NAMES_OF_FIELDS,
+  toDraft,
+  toFields,
+  type Draft,
+  type Entry,
+  type Fields,
+} from './fields'
+import { useEntryWrites } from './useEntryWrites'
+
+const NONE: Fields = { day: '', wentWrong: '', nextTime: '', note: '' }
+
+/** Every field of one entry: a stored one to change, or a new one. */
+export default function EntryForm({
+  entry,
+  begin,
+  onClose,
+}: {
+  entry?: Entry
+  begin?: Fields
+  onClose: () => void
+}) {
+  const format = useFormats()
+  const [draft, setDraft] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
+  const [tried, setTried] = useState(false)
+  const { create, change, remove } = useEntryWrites()
+  const say = useNotice()
+  const [id] = useState(() => entry?.id ?? crypto.randomUUID())
+  const write = entry ? change : create
+  const faults = draftFaults(draft, format)
+
+  const keep = (version: number | undefined) => {
+    const fields = toFields(draft, format)
+    const done = {
+      onSuccess: () => {
+        say(entry ? 'Changed.' : 'Logged.')
+        onClose()
+      },
+    }
+    if (version === undefined) {
+      create.mutate({ id, fields }, done)
+    } else {
+      change.mutate({ id, version, fields }, done)
+    }
+  }
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    setTried(true)
+    if (Object.keys(faults).length === 0) {
+      keep(entry?.version)
+    }
+  }
+
+  if (write.error instanceof Problem && write.error.code === 'stale' && write.error.current) {
+    const stored = write.error.current as Entry
+    return (
+      <Sheet open onClose={onClose} title="Two versions of this entry" wide>
+        <Conflict
+          mine={toFields(draft, format)}
+          stored={stored.fields}
+          onMine={() => keep(stored.version)}
+          onStored={onClose}
+        />
+      </Sheet>
+    )
+  }
+  return (
+    <Sheet open onClose={onClose} title={entry ? 'Change an entry' : 'A new entry'}>
+      <form onSubmit={submit} noValidate>
+        <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+          {NAMES_OF_FIELDS.map((field) => (
+            <EntryField
+              key={field}
+              field={field}
+              draft={draft}
+              entry={entry}
+              error={(tried ? faults[field] : undefined) ?? refusedAt(write.error, field)}
+              onChange={setDraft}
+            />
+          ))}
+        </div>
+        <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
+        <div className="mt-5 flex flex-wrap items-center gap-5">
+          <Button type="submit" look="ink" disabled={write.isPending}>
+            {entry ? 'Save the change' : 'Log it'}
+          </Button>
+          <Button onClick={onClose}>Cancel</Button>
+          {entry && (
+            <Button
+              className="text-sanguine ml-auto"
+              onClick={() => {
+                remove.mutate({ entry })
+                onClose()
+              }}
+            >
+              Remove
+            </Button>
+          )}
+        </div>
+      </form>
+    </Sheet>
+  )
+}
+
+function EntryField({
+  field,
+  draft,
+  entry,
+  error,
+  onChange,
+}: {
+  field: keyof Fields
+  draft: Draft
+  entry: Entry | undefined
+  error: string | undefined
+  onChange: (draft: Draft) => void
+}) {
+  const { label, kind } = FIELDS[field]
+  if (field === 'poses' || kind === 'poses') {
+    return null
+  }
+  const value = draft[field]
+  const set = (text: string) => onChange({ ...draft, [field]: text })
+  const box = {
+    label,
+    value,
+    error,
+    onChange: (e: { target: { value: string } }) => set(e.target.value),
+  }
+  const { maxLength, ...bounds } = boundsOf(field)
+  switch (kind) {
+    case 'day':
+      return <DateField label={label} value={value} error={error} onChange={set} />
+    case 'time':
+      return <Field type="time" {...box} />
+    case 'exercise':
+      return <ExerciseField {...box} none="None" known={entry} />
+    case 'number':
+      return <NumberField bounds={bounds} {...box} />
+    case 'text':
+      return (
+        <div className={field === 'note' ? 'sm:col-span-2' : ''}>
+          <TextField maxLength={maxLength} {...box} />
+        </div>
+      )
+    default:
+      return <NameField kind={kind} maxLength={maxLength} {...box} />
+  }
+}

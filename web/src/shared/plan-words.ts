@@ -1,0 +1,54 @@
+import type { Schemas } from '../api/client'
+import type { Formats } from '../ui/locale'
+import { plural } from '../ui/plural'
+
+/** What does not fit, and what would help; shared by Today and Course. */
+export function shortfall(s: Schemas['ShortfallView'], format: Formats): string {
+  const amount = s.unit === 'MINUTES' ? `${format.number(s.count)} min of` : format.number(s.count)
+  const time = s.unit === 'MINUTES' ? '' : `, ${format.minutes(Math.round(s.seconds / 60))}`
+  const reason = {
+    NO_ROOM: '',
+    UNIT_TOO_LONG: '; one alone is longer than any day’s room',
+    WAITS_FOR_ANOTHER: '; it waits for work that does not fit',
+  }[s.reason]
+  return `${amount} ${s.title}${time}${reason}`
+}
+
+/** Each remedy as a phrase that can stand after "It would fit with". */
+export function remedies(r: Schemas['RemediesView'], format: Formats): string[] {
+  const phrases: string[] = []
+  if (r.minutesADay != null) {
+    phrases.push(`${format.minutes(r.minutesADay)} on each day that has any`)
+  }
+  if (r.extraDays != null && r.until != null) {
+    phrases.push(`${plural(r.extraDays, 'more drawing day')}, until ${format.dayMonth(r.until)}`)
+  }
+  if (r.drops.length > 0) {
+    const drops = r.drops.map(
+      (d) => `${format.number(d.count)}${d.unit === 'MINUTES' ? ' min of' : ''} ${d.title}`,
+    )
+    phrases.push(`${drops.join(' and ')} left out`)
+  }
+  phrases.push(
+    ...r.paces.map(
+      (p) =>
+        `${format.each(p.secondsEach)} each for ${p.title} instead of ${format.each(p.plannedSecondsEach)}`,
+    ),
+  )
+  return phrases
+}
+
+/** What is in the way of an appointment. */
+export function clash(c: Schemas['Clash'], format: Formats): string {
+  const when = format.weekdayDate(c.date)
+  switch (c.obstacle) {
+    case 'OVER_THE_DAY':
+      return `${c.title} on ${when} takes ${format.minutes(c.minutes)} of your ${format.minutes(c.available)}; nothing else has room.`
+    case 'REST':
+      return `${c.title} on ${when} falls on a rest day.`
+    case 'PAUSE':
+      return `${c.title} on ${when} falls into a pause.`
+    case 'OVERLAP':
+      return `${c.title} on ${when} begins before ${c.other} is over.`
+  }
+}

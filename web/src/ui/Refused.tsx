@@ -1,0 +1,59 @@
+import { noun } from './plural'
+
+/** What is wrong with one field: its path in the request, and one sentence that may stand at it. */
+type Fault = { field: string; detail: string }
+
+/** An error that may name the fields at fault. */
+type Refusal = Error & { faults?: Fault[] }
+
+const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+const names = (fault: Fault, field: string) => fault.field === field || fault.field.endsWith(`.${field}`)
+
+/** What stands at a field: the sentence about it, if it was refused. */
+export function refusedAt(error: Refusal | null | undefined, field: string): string | undefined {
+  const fault = error?.faults?.find((f) => names(f, field))
+  return fault && upperFirst(fault.detail)
+}
+
+/** The fields of a form that were refused, each with its sentence. */
+export function refusedFields<F extends string>(
+  error: Refusal | null | undefined,
+  fields: readonly F[],
+): [F, string][] {
+  return fields.flatMap((field) => {
+    const said = refusedAt(error, field)
+    return said ? [[field, said] as [F, string]] : []
+  })
+}
+
+/** At the foot of a form: what was refused and stands at no field of it, and that nothing is lost. */
+export function Refused({
+  error,
+  fields = [],
+  className = '',
+}: {
+  error: Refusal | null | undefined
+  /** Fields of the form that show their own. */
+  fields?: readonly string[]
+  className?: string
+}) {
+  if (!error) {
+    return null
+  }
+  const faults = error.faults ?? []
+  const elsewhere = faults.filter((fault) => !fields.some((field) => names(fault, field)))
+  const marked = faults.length - elsewhere.length
+  return (
+    <p role="alert" className={`text-sanguine ${className}`}>
+      {faults.length === 0
+        ? error.message
+        : [
+            marked > 0 && `Not kept yet; see the marked ${noun(marked, 'field')}.`,
+            ...elsewhere.map((fault) => `${fault.field}: ${fault.detail}`),
+          ]
+            .filter(Boolean)
+            .join(' ')}
+    </p>
+  )
+}

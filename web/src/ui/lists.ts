@@ -1,0 +1,16 @@
+/** What stands between commas, without the empty pieces. */
+export const listed = (text: string): string[] =>
+  text
+    .split(',')
+    .map((piece) => piece.trim())
+    .filter(Boolean)
+
+/** Puts the item at one place to another. */
+export function moved<T>(items: T[], from: number, to: number): T[] {
+  const next = [...items]
+  const [item] = next.splice(from, 1)
+  if (item !== undefined) {
+    next.splice(to, 0, item)
+  }
+  return next
+}

@@ -1,0 +1,123 @@
+import { createContext, useContext, useMemo } from 'react'
+
+/** The learner's language tag, for dates and numbers. */
+export const Locale = createContext('en')
+
+/** A calendar date as the API writes it, yyyy-mm-dd. */
+export type Day = string
+
+const toDate = (day: Day) => new Date(`${day}T12:00:00Z`)
+
+/** Formats dates and numbers the learner's way. */
+export function useFormats() {
+  const locale = useContext(Locale)
+  return useMemo(() => formats(locale), [locale])
+}
+
+/** Formats dates and numbers in a language. */
+export function formats(locale: string) {
+  const with_ = (options: Intl.DateTimeFormatOptions) => {
+    const format = new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' })
+    return (day: Day) => format.format(toDate(day))
+  }
+  const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 })
+  const days = dayFormat(locale)
+  const marks = numberMarks(number)
+  return {
+    /** How a day is typed: "dd.mm.yyyy". */
+    dayPattern: days.pattern,
+    /** A day as it is typed. */
+    writeDay: days.write,
+    /** The day that was typed; nothing where it cannot be read as one. */
+    readDay: days.read,
+    /** The number that was typed; nothing where it cannot be read as one. */
+    readNumber: (text: string) => readNumber(text, marks),
+    /** A number as it is typed. */
+    writeNumber: (value: number) => String(value).replace('.', marks.decimal),
+    longDay: with_({ weekday: 'long', day: 'numeric', month: 'long' }),
+    fullDay: with_({ weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }),
+    shortDay: with_({ weekday: 'short', day: 'numeric' }),
+    dayMonth: with_({ day: 'numeric', month: 'short' }),
+    dayMonthYear: with_({ day: 'numeric', month: 'long', year: 'numeric' }),
+    weekday: with_({ weekday: 'long' }),
+    weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
+    number: (value: number) => number.format(value),
+    minutes: (total: number) => duration(total, number),
+    each: (seconds: number) =>
+      seconds % 60 === 0 || seconds > 120
+        ? `${number.format(Math.round(seconds / 6) / 10)} min`
+        : `${seconds} s`,
+    range: (from: Day, to: Day) =>
+      new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).formatRange(
+        toDate(from),
+        toDate(to),
+      ),
+  }
+}
+
+type Part = 'day' | 'month' | 'year'
+
+/** Days in figures, in the order and with the marks of a language. */
+function dayFormat(locale: string) {
+  const format = new Intl.DateTimeFormat(locale, {
+    day: '2-digit',
+    month: '2-digit',
+    year: 'numeric',
+    calendar: 'gregory',
+    numberingSystem: 'latn',
+    timeZone: 'UTC',
+  })
+  const parts = format.formatToParts(0)
+  const order = parts.map((part) => part.type).filter((type) => type in LETTERS) as Part[]
+  return {
+    pattern: parts.map(({ type, value }) => LETTERS[type as Part] ?? value).join(''),
+    write: (day: Day) => format.format(toDate(day)),
+    read(text: string): Day | undefined {
+      const figures = text.match(/\d+/g) ?? []
+      const iso = /^\s*\d{4}\D/.test(text)
+      const names: Part[] = iso ? ['year', 'month', 'day'] : order
+      const given = figures.length === 2 ? names.filter((name) => name !== 'year') : names
+      if (figures.length !== given.length) {
+        return undefined
+      }
+      const at = (name: Part) => Number(figures[given.indexOf(name)])
+      const year = given.includes('year') ? at('year') : new Date().getFullYear()
+      return existing(year < 100 ? 2000 + year : year, at('month'), at('day'))
+    },
+  }
+}
+
+const LETTERS: Record<Part, string> = { day: 'dd', month: 'mm', year: 'yyyy' }
+
+function existing(year: number, month: number, day: number): Day | undefined {
+  const date = new Date(Date.UTC(year, month - 1, day))
+  const real = year > 999 && year < 10_000 && date.getUTCMonth() === month - 1 && date.getUTCDate() === day
+  return real ? date.toISOString().slice(0, 10) : undefined
+}
+
+type Marks = { decimal: string; group: string }
+
+function numberMarks(format: Intl.NumberFormat): Marks {
+  const mark = (type: string) => format.formatToParts(12_345.6).find((part) => part.type === type)?.value
+  return { decimal: mark('decimal') ?? '.', group: mark('group') ?? ',' }
+}
+
+function readNumber(text: string, { decimal, group }: Marks): number | undefined {
+  const plain = text.trim().replace(/[\s\u00a0\u202f’']/g, '')
+  // Three figures after a language's own grouping mark are thousands; any other mark is a decimal one.
+  const grouped = new RegExp(`^-?\\d{1,3}(\\${group}\\d{3})+(\\${decimal}\\d+)?$`)
+  const figures = grouped.test(plain) ? plain.replaceAll(group, '') : plain
+  return /^-?\d+([.,]\d+)?$/.test(figures) ? Number(figures.replace(',', '.')) : undefined
+}
+
+function duration(total: number, number: Intl.NumberFormat): string {
+  const hours = Math.floor(total / 60)
+  const minutes = total % 60
+  if (hours === 0) {
+    return `${number.format(minutes)} min`
+  }
+  return minutes === 0 ? `${number.format(hours)} h` : `${number.format(hours)} h ${minutes} min`
+}
+
+/** The formats of one learner. */
+export type Formats = ReturnType<typeof formats>
