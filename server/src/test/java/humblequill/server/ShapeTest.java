@@ -2,24 +2,103 @@ package humblequill.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
-import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaCall;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaConstructor;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 
 /** The shape described in docs/architecture.md. */
 @AnalyzeClasses(packages = "humblequill", importOptions = ImportOption.DoNotIncludeTests.class)
 class ShapeTest {
-  @ArchTest
-  static final ArchRule SECTIONS_FORM_NO_CIRCLES =
-      slices().matching("humblequill.server.(*)..").should().beFreeOfCycles();
+  /** What each package of the rules stands on. Packages that stand on none are left out. */
+  private static final Map<String, Set<String>> RULES =
+      Map.ofEntries(
+          Map.entry("entry", Set.of("name")),
+          Map.entry("topic", Set.of("name")),
+          Map.entry("care", Set.of("entry", "name")),
+          Map.entry("course", Set.of("entry", "name", "topic")),
+          Map.entry("logline", Set.of("entry", "name")),
+          Map.entry("sitting", Set.of("entry")),
+          Map.entry("streak", Set.of("calendar", "entry")),
+          Map.entry("placement", Set.of("course", "entry", "name")),
+          Map.entry("plan", Set.of("calendar", "course", "entry", "placement", "topic")),
+          Map.entry(
+              "quota",
+              Set.of("calendar", "course", "entry", "name", "placement", "plan", "stats")));
+
+  /** What each section of the application stands on, besides data and edge, which hold no rules. */
+  private static final Map<String, Set<String>> SECTIONS =
+      Map.ofEntries(
+          Map.entry("backup", Set.of("settings")),
+          Map.entry("topic", Set.of("name")),
+          Map.entry("course", Set.of("settings", "topic")),
+          Map.entry("placement", Set.of("course", "name")),
+          Map.entry("entry", Set.of("name", "placement", "settings")),
+          Map.entry("logline", Set.of("entry", "name", "placement", "settings")),
+          Map.entry("exchange", Set.of("entry", "placement")),
+          Map.entry("search", Set.of("entry", "placement")),
+          Map.entry("streak", Set.of("entry", "settings")),
+          Map.entry("appointment", Set.of("entry", "name", "settings")),
+          Map.entry(
+              "plan", Set.of("appointment", "course", "entry", "placement", "settings", "topic")),
+          Map.entry("feed", Set.of("plan", "settings")),
+          Map.entry("quota", Set.of("entry", "name", "placement", "plan", "settings")),
+          Map.entry("sitting", Set.of("entry", "name", "quota", "reference", "settings")),
+          Map.entry(
+              "today", Set.of("entry", "name", "plan", "quota", "settings", "sitting", "streak")),
+          Map.entry("turn", Set.of("plan", "settings", "sitting")),
+          Map.entry("demo", Set.of("entry", "name", "placement", "quota", "settings")));
+
+  private static final Set<String> FOUNDATIONS = Set.of("data", "edge");
 
   @ArchTest
-  static final ArchRule RULES_FORM_NO_CIRCLES =
-      slices().matching("humblequill.core.(*)..").should().beFreeOfCycles();
+  static void packages_of_the_rules_stand_on_those_they_may(JavaClasses all) {
+    assertThat(arrows(all, "humblequill.core.")).isEqualTo(sorted(RULES));
+  }
+
+  @ArchTest
+  static void sections_stand_on_those_they_may(JavaClasses all) {
+    var found = arrows(all, "humblequill.server.");
+    FOUNDATIONS.forEach(found::remove);
+    found.values().forEach(targets -> targets.removeAll(FOUNDATIONS));
+    found.values().removeIf(Set::isEmpty);
+    assertThat(found).isEqualTo(sorted(SECTIONS));
+  }
+
+  private static Map<String, Set<String>> sorted(Map<String, Set<String>> arrows) {
+    var sorted = new TreeMap<String, Set<String>>();
+    arrows.forEach((from, to) -> sorted.put(from, new TreeSet<>(to)));
+    return sorted;
+  }
+
+  private static Map<String, Set<String>> arrows(JavaClasses all, String root) {
+    var arrows = new TreeMap<String, Set<String>>();
+    for (var type : all) {
+      for (var dependency : type.getDirectDependenciesFromSelf()) {
+        var from = part(type.getPackageName(), root);
+        var to = part(dependency.getTargetClass().getPackageName(), root);
+        if (!from.isEmpty() && !to.isEmpty() && !from.equals(to)) {
+          arrows.computeIfAbsent(from, k -> new TreeSet<>()).add(to);
+        }
+      }
+    }
+    return arrows;
+  }
+
+  private static String part(String name, String root) {
+    return name.startsWith(root) ? name.substring(root.length()).split("\\.")[0] : "";
+  }
 
   @ArchTest
   static final ArchRule RULES_STAND_ON_PLAIN_JAVA =
@@ -30,16 +109,34 @@ class ShapeTest {
           .onlyDependOnClassesThat()
           .resideInAnyPackage("humblequill.core..", "java..", "org.hipparchus.geometry..");
 
+  /** What time it is, and a seed wherever lots are drawn, come from outside. */
   @ArchTest
-  static final ArchRule RULES_READ_NO_CLOCK =
+  static final ArchRule RULES_ASK_NO_CLOCK_AND_DRAW_NO_LOTS =
       noClasses()
           .that()
           .resideInAPackage("humblequill.core..")
           .should()
-          .callMethod(java.time.LocalDate.class, "now")
+          .callCodeUnitWhere(
+              DescribedPredicate.describe("ask a clock or draw lots", ShapeTest::isChance))
           .orShould()
           .dependOnClassesThat()
-          .areAssignableTo(java.time.Clock.class);
+          .haveNameMatching(
+              ".*\\.(Clock|InstantSource|Date|Calendar|SecureRandom|ThreadLocalRandom|RandomGeneratorFactory)");
+
+  private static boolean isChance(JavaCall<?> call) {
+    var owner = call.getTargetOwner().getName();
+    var name = call.getName();
+    int given = call.getTarget().getRawParameterTypes().size();
+    return switch (owner) {
+      case "java.lang.System" -> name.equals("currentTimeMillis") || name.equals("nanoTime");
+      case "java.lang.Math" -> name.equals("random");
+      case "java.util.UUID" -> name.equals("randomUUID");
+      case "java.util.Collections" -> name.equals("shuffle") && given == 1;
+      case "java.util.Random", "java.util.SplittableRandom" ->
+          name.equals(JavaConstructor.CONSTRUCTOR_NAME) && given == 0;
+      default -> owner.startsWith("java.time.") && name.equals("now");
+    };
+  }
 
   @ArchTest
   static final ArchRule ENTITIES_STAY_IN_THEIR_SECTION =

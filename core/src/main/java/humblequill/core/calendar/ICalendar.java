@@ -30,6 +30,9 @@ public final class ICalendar {
 
     /** All else, may be empty. */
     String description();
+
+    /** The lines that tell when it is. */
+    List<String> time();
   }
 
   /**
@@ -46,6 +49,14 @@ public final class ICalendar {
         throw new IllegalArgumentException(summary + " ends before it begins");
       }
     }
+
+    @Override
+    public List<String> time() {
+      return List.of(
+          "DTSTART;VALUE=DATE:" + DATE.format(first),
+          "DTEND;VALUE=DATE:" + DATE.format(last.plusDays(1)),
+          "TRANSP:TRANSPARENT");
+    }
   }
 
   /** An event between two moments. */
@@ -55,6 +66,11 @@ public final class ICalendar {
       if (!ends.isAfter(begins)) {
         throw new IllegalArgumentException(summary + " ends before it begins");
       }
+    }
+
+    @Override
+    public List<String> time() {
+      return List.of("DTSTART:" + MOMENT.format(begins), "DTEND:" + MOMENT.format(ends));
     }
   }
 
@@ -76,14 +92,7 @@ public final class ICalendar {
       line(out, "BEGIN:VEVENT");
       line(out, "UID:" + escaped(event.uid()));
       line(out, "DTSTAMP:" + MOMENT.format(stamp));
-      if (event instanceof Days days) {
-        line(out, "DTSTART;VALUE=DATE:" + DATE.format(days.first()));
-        line(out, "DTEND;VALUE=DATE:" + DATE.format(days.last().plusDays(1)));
-        line(out, "TRANSP:TRANSPARENT");
-      } else if (event instanceof Timed timed) {
-        line(out, "DTSTART:" + MOMENT.format(timed.begins()));
-        line(out, "DTEND:" + MOMENT.format(timed.ends()));
-      }
+      event.time().forEach(when -> line(out, when));
       line(out, "SUMMARY:" + escaped(event.summary()));
       if (!event.description().isEmpty()) {
         line(out, "DESCRIPTION:" + escaped(event.description()));

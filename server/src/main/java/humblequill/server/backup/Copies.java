@@ -8,8 +8,17 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.regex.Pattern;
 
-/** The daily copies in a data folder, by their day. */
+/**
+ * The daily copies in a data folder, by their day. A copy is a zip file that holds the database and
+ * an SQL script that makes the same, for a newer database engine that cannot read the first.
+ */
 final class Copies {
+  /** The script within a copy. */
+  static final String SCRIPT = "quill.sql";
+
+  /** How the database's file within a copy ends. */
+  static final String DATABASE_END = ".mv.db";
+
   private static final Pattern NAME = Pattern.compile("quill-(\\d{4}-\\d{2}-\\d{2})\\.zip");
 
   private Copies() {}

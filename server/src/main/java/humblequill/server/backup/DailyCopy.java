@@ -3,6 +3,7 @@ package humblequill.server.backup;
 import humblequill.server.data.DataFolder;
 import humblequill.server.settings.SettingsService;
 import java.io.IOException;
+import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -47,9 +48,30 @@ class DailyCopy {
       Files.createDirectories(folder.copies());
       var unfinished = folder.copies().resolve("unfinished.zip");
       Files.deleteIfExists(unfinished);
-      jdbc.execute("BACKUP TO '" + unfinished.toString().replace("'", "''") + "'");
+      jdbc.execute("BACKUP TO " + quoted(unfinished));
+      addScript(unfinished);
       Files.move(unfinished, target, StandardCopyOption.ATOMIC_MOVE);
     }
+    dropOld(today);
+  }
+
+  private void addScript(Path zip) throws IOException {
+    var script = folder.copies().resolve("unfinished.sql");
+    try {
+      jdbc.execute("SCRIPT DROP TO " + quoted(script) + " CHARSET 'UTF-8'");
+      try (var files = FileSystems.newFileSystem(zip)) {
+        Files.copy(script, files.getPath(Copies.SCRIPT));
+      }
+    } finally {
+      Files.deleteIfExists(script);
+    }
+  }
+
+  private static String quoted(Path path) {
+    return "'" + path.toString().replace("'", "''") + "'";
+  }
+
+  private void dropOld(LocalDate today) throws IOException {
     for (var day : Copies.days(folder)) {
       if (day.isBefore(today.minusDays(DAYS_KEPT - 1L))) {
         Path old = Copies.file(folder, day);

@@ -73,9 +73,8 @@ public final class Restore {
 
   private static void restore(DataFolder folder, LocalDate day, PrintStream out)
       throws IOException, SQLException {
-    var candidate = folder.path().resolve(CANDIDATE + ".mv.db");
-    unpack(Copies.file(folder, day), candidate);
-    long entries = count(folder.path().resolve(CANDIDATE));
+    var candidate = folder.path().resolve(CANDIDATE + Copies.DATABASE_END);
+    long entries = make(Copies.file(folder, day), folder.path().resolve(CANDIDATE));
     if (Files.exists(folder.databaseFile())) {
       var stamp = LocalDateTime.now().format(DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss"));
       var kept = folder.path().resolve("before-restore-" + stamp + ".mv.db");
@@ -86,22 +85,50 @@ public final class Restore {
     out.println("Restored the copy of " + day + " with " + entries + " entries.");
   }
 
-  private static void unpack(Path zip, Path target) throws IOException {
-    try (var in = new ZipInputStream(Files.newInputStream(zip))) {
-      for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-        if (entry.getName().endsWith(".mv.db")) {
-          Files.copy(in, target, StandardCopyOption.REPLACE_EXISTING);
-          return;
-        }
+  /**
+   * Makes a database of a copy: by its own file where this engine can open it, by its script
+   * otherwise.
+   *
+   * @return its entries
+   */
+  private static long make(Path zip, Path database) throws IOException, SQLException {
+    var file = database.resolveSibling(CANDIDATE + Copies.DATABASE_END);
+    Files.deleteIfExists(file);
+    boolean whole = unpack(zip, Copies.DATABASE_END, file);
+    try {
+      if (whole) {
+        return count(database, ";IFEXISTS=TRUE");
       }
+    } catch (SQLException e) {
+      Files.deleteIfExists(file);
     }
-    throw new IOException(zip.getFileName() + " holds no database.");
+    var script = database.resolveSibling(CANDIDATE + ".sql");
+    try {
+      if (!unpack(zip, Copies.SCRIPT, script)) {
+        throw new IOException(zip.getFileName() + " holds no database that can be opened.");
+      }
+      var run = "RUNSCRIPT FROM '" + script.toString().replace("'", "''") + "' CHARSET 'UTF-8'";
+      return count(database, ";INIT=" + run.replace(";", "\\;"));
+    } finally {
+      Files.deleteIfExists(script);
+    }
   }
 
-  private static long count(Path database) throws SQLException {
-    try (var connection =
-            DriverManager.getConnection(
-                "jdbc:h2:file:" + database.toAbsolutePath() + ";IFEXISTS=TRUE", "sa", "");
+  private static boolean unpack(Path zip, String end, Path target) throws IOException {
+    try (var in = new ZipInputStream(Files.newInputStream(zip))) {
+      for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+        if (entry.getName().endsWith(end)) {
+          Files.copy(in, target, StandardCopyOption.REPLACE_EXISTING);
+          return true;
+        }
+      }
+      return false;
+    }
+  }
+
+  private static long count(Path database, String options) throws SQLException {
+    var url = "jdbc:h2:file:" + database.toAbsolutePath() + options;
+    try (var connection = DriverManager.getConnection(url, "sa", "");
         var rows = connection.createStatement().executeQuery("select count(*) from entry")) {
       rows.next();
       return rows.getLong(1);

@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -112,6 +113,37 @@ class CopiesTest {
       assertThat(files.map(f -> f.getFileName().toString()))
           .anyMatch(name -> name.startsWith("before-restore-"));
     }
+  }
+
+  /** A file of zeros stands for one that this engine cannot read. */
+  @Test
+  void a_copy_whose_database_cannot_be_opened_comes_back_by_its_script() throws IOException {
+    jdbc.execute("create table note(text varchar)");
+    jdbc.update("insert into note values ('Käthe''s boat; low water')");
+    jdbc.update("insert into entry values (1), (2)");
+    daily.copy(DAY);
+    try (var zip = FileSystems.newFileSystem(Copies.file(folder, DAY))) {
+      Files.write(zip.getPath("/quill.mv.db"), new byte[8192]);
+    }
+    close();
+    assertThat(restored(DAY.toString())).startsWith("0 ").contains("with 2 entries");
+    open();
+    assertThat(jdbc.queryForObject("select text from note", String.class))
+        .isEqualTo("Käthe's boat; low water");
+    assertThat(path.resolve("restoring.sql")).doesNotExist();
+  }
+
+  @Test
+  void a_copy_that_holds_only_a_script_is_enough() throws IOException {
+    jdbc.update("insert into entry values (7)");
+    daily.copy(DAY);
+    try (var zip = FileSystems.newFileSystem(Copies.file(folder, DAY))) {
+      Files.delete(zip.getPath("/quill.mv.db"));
+    }
+    close();
+    assertThat(restored(DAY.toString())).startsWith("0 ").contains("with 1 entries");
+    open();
+    assertThat(entries()).isEqualTo(1);
   }
 
   @Test
