@@ -6,6 +6,7 @@ import humblequill.core.course.Baseline;
 import humblequill.core.course.CourseWeek;
 import humblequill.core.placement.MissedWork;
 import humblequill.core.placement.PlanChange;
+import humblequill.server.data.Golden;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -47,5 +48,15 @@ class StoredChangesTest {
         .as("one of each kind there is")
         .hasSize(PlanChange.class.getPermittedSubclasses().length);
     assertThat(StoredChanges.read(StoredChanges.write(changes))).isEqualTo(changes);
+  }
+
+  @Test
+  void what_databases_out_there_hold_is_read_whole() {
+    var stored = Golden.document("changes");
+    var changes = StoredChanges.read(stored);
+    assertThat(changes.stream().map(Object::getClass).distinct())
+        .as("one of each kind there is")
+        .hasSize(PlanChange.class.getPermittedSubclasses().length);
+    assertThat(Golden.tree(StoredChanges.write(changes))).isEqualTo(Golden.tree(stored));
   }
 }

@@ -1,0 +1,30 @@
+package humblequill.server.quota;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.server.data.Golden;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+
+/** Terms of promises are read and written as databases out there hold them. */
+class StoredQuotaTest {
+  private static final String STORED = Golden.document("quota");
+
+  @Test
+  void nothing_is_lost_by_reading_and_writing() {
+    assertThat(Golden.tree(StoredQuota.read(STORED).written())).isEqualTo(Golden.tree(STORED));
+  }
+
+  @Test
+  void names_are_known_by_their_identity() {
+    assertThat(StoredQuota.read(STORED).names()).hasSize(2);
+  }
+
+  @Test
+  void taken_again_the_last_day_keeps_its_distance() {
+    var dated = STORED.replace("\"due\":null", "\"due\":\"2026-03-01\"");
+    var again = StoredQuota.read(dated).from(LocalDate.parse("2026-04-20"));
+    assertThat(again.due()).isEqualTo("2026-04-29");
+    assertThat(again.start()).isEqualTo("2026-04-20");
+  }
+}
