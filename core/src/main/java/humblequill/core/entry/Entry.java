@@ -4,6 +4,8 @@ import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -71,6 +73,17 @@ public record Entry(
       throw new IllegalArgumentException(
           "an entry says at least what, how many, how long, or has a note");
     }
+  }
+
+  /** The names that it says, by their kind. */
+  public Map<NameKind, String> names() {
+    var names = new EnumMap<NameKind, String>(NameKind.class);
+    topic.ifPresent(t -> names.put(NameKind.TOPIC, t));
+    source.ifPresent(s -> names.put(NameKind.SOURCE, s));
+    medium.ifPresent(m -> names.put(NameKind.MEDIUM, m));
+    resource.ifPresent(r -> names.put(NameKind.RESOURCE, r));
+    book.ifPresent(b -> names.put(NameKind.BOOK, b));
+    return names;
   }
 
   /** The same with its names as they are called now. */

@@ -62,7 +62,16 @@ public final class Remembered<T> {
     if (mine == null) {
       return known;
     }
-    return mine.contains(EVERYTHING) ? read.get() : again.apply(known, mine);
+    if (mine.read == null) {
+      mine.read = mine.keys.contains(EVERYTHING) ? read.get() : again.apply(known, mine.keys);
+    }
+    return mine.read;
+  }
+
+  /** What the running transaction changed, and what it read since its last change. */
+  private static final class Mine<T> {
+    private final Set<Object> keys = new HashSet<>();
+    private @Nullable T read;
   }
 
   /** What this transaction wrote is nobody else's until it is committed. */
@@ -79,8 +88,8 @@ public final class Remembered<T> {
   }
 
   @SuppressWarnings("unchecked")
-  private @Nullable Set<Object> mine() {
-    return (Set<Object>) TransactionSynchronizationManager.getResource(this);
+  private @Nullable Mine<T> mine() {
+    return (Mine<T>) TransactionSynchronizationManager.getResource(this);
   }
 
   /** Tells that the running transaction changes all of it. */
@@ -92,20 +101,21 @@ public final class Remembered<T> {
   public void changed(Collection<?> keys) {
     var mine = mine();
     if (mine == null) {
-      mine = new HashSet<>();
+      mine = new Mine<>();
       TransactionSynchronizationManager.bindResource(this, mine);
       TransactionSynchronizationManager.registerSynchronization(new Forgetting());
     }
-    mine.addAll(keys);
+    mine.keys.addAll(keys);
+    mine.read = null;
   }
 
   private final class Forgetting implements TransactionSynchronization {
     @Override
     public void afterCompletion(int status) {
-      var mine = (Set<?>) TransactionSynchronizationManager.unbindResource(Remembered.this);
+      var mine = (Mine<?>) TransactionSynchronizationManager.unbindResource(Remembered.this);
       synchronized (Remembered.this) {
         var all = new HashSet<>(stale);
-        all.addAll(mine);
+        all.addAll(mine.keys);
         stale = all;
         completed++;
       }

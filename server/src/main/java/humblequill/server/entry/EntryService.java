@@ -166,18 +166,18 @@ public class EntryService {
   @Transactional
   public void createAll(Map<UUID, EntryFields> entries) {
     var now = clock.instant();
-    var asked = new HashMap<String, UUID>();
-    EntryEntity.NameIds nameIds =
-        (kind, text) ->
-            text.isEmpty()
-                ? null
-                : asked.computeIfAbsent(kind + text.get(), key -> names.idOf(kind, text.get()));
+    names.make(
+        entries.values().stream()
+            .flatMap(f -> f.toCore().names().entrySet().stream())
+            .map(name -> new NameService.Written(name.getKey(), name.getValue()))
+            .distinct()
+            .toList());
     var toSave = new ArrayList<EntryEntity>();
     var days = new ArrayList<LocalDate>();
     entries.forEach(
         (id, fields) -> {
           check(fields);
-          toSave.add(fresh(id, fields, now, nameIds));
+          toSave.add(fresh(id, fields, now, names::idOf));
           days.add(fields.day());
         });
     repository.saveAllAndFlush(toSave);

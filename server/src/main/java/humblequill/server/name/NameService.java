@@ -1,6 +1,7 @@
 package humblequill.server.name;
 
 import humblequill.core.name.BrokenNamesException;
+import humblequill.core.name.Fold;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
@@ -10,6 +11,8 @@ import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -85,6 +88,32 @@ public class NameService {
             });
   }
 
+  /** A name as it was written. */
+  public record Written(NameKind kind, String text) {}
+
+  /**
+   * Gives an identity to all names that have none yet, at once: one by one, each would have all
+   * others read again.
+   */
+  @Transactional
+  public void make(Collection<Written> written) {
+    if (written.stream().allMatch(w -> withRow(w.kind, w.text).isPresent())) {
+      return;
+    }
+    change();
+    var made = new LinkedHashMap<String, Name>();
+    for (var w : written) {
+      if (withRow(w.kind, w.text).isEmpty()) {
+        var name = names().find(w.kind, w.text).orElseGet(() -> fresh(w.kind, w.text));
+        made.putIfAbsent(w.kind + Fold.of(name.text()), name);
+      }
+    }
+    made.values().forEach(name -> repository.save(entity(name)));
+    repository.flush();
+    change();
+    names();
+  }
+
   private Optional<UUID> withRow(NameKind kind, String text) {
     var all = known();
     return all.names().find(kind, text).map(Name::id).filter(all.rows()::contains);
@@ -123,7 +152,10 @@ public class NameService {
     return id == null ? null : names.find(id).map(Name::text).orElse(null);
   }
 
-  /** Keeps others from making or changing names until this transaction is completed. */
+  /**
+   * Keeps others from making or changing names until this transaction is completed; to be called
+   * after every write as well, so that it reads its own.
+   */
   void change() {
     stored.changed();
     if (!creating.isHeldByCurrentThread()) {
@@ -140,9 +172,8 @@ public class NameService {
 
   /** Keeps a name as it is now; refused when it cannot stand beside the others. */
   void save(Name name) {
-    var entity = repository.findById(name.id()).orElseGet(NameEntity::new);
-    entity.write(name);
-    repository.saveAndFlush(entity);
+    repository.saveAndFlush(entity(name));
+    change();
     try {
       names();
     } catch (BrokenNamesException e) {
@@ -150,9 +181,16 @@ public class NameService {
     }
   }
 
+  private NameEntity entity(Name name) {
+    var entity = repository.findById(name.id()).orElseGet(NameEntity::new);
+    entity.write(name);
+    return entity;
+  }
+
   /** Removes a name. */
   void remove(UUID id) {
     repository.deleteById(id);
     repository.flush();
+    change();
   }
 }
