@@ -90,4 +90,56 @@ class ExchangeTest {
     assertThat(bring(api, HEAD + "2026-03-01,\"open,4\r\n", false).json().path("detail").asString())
         .contains("quoting");
   }
+
+  @Test
+  void a_line_that_equals_an_entry_written_by_hand_is_skipped_whoever_spells_it(Api api) {
+    var id = UUID.randomUUID();
+    var fields = EntryApiTest.fields("topic", "egrets", "drawings", 4, "medium", "brush pen");
+    api.post("/api/entries", Map.of("id", id, "fields", fields));
+    var file =
+        "day,topic,drawings,medium\r\n2026-03-04,Egret,4,Brushpen\r\n2026-03-04,egrets,4,brush pen\r\n";
+    var report = bring(api, file, true).json();
+    assertThat(outcome(report, 0)).as("it is that entry").isEqualTo("SKIP");
+    assertThat(outcome(report, 1)).as("a second one is another").isEqualTo("ADD");
+    assertThat(api.get("/api/entries?topic=egrets").json().path("total").asInt()).isEqualTo(2);
+  }
+
+  @Test
+  void a_first_page_alone_reads_twice_alike(Api api) {
+    var file = "day,topic,book,page_from\r\n2026-03-01,plovers,Quay book,41\r\n";
+    assertThat(bring(api, file, true).json().path("added").asInt()).isEqualTo(1);
+    assertThat(bring(api, file, true).json().path("added").asInt()).isZero();
+    assertThat(bring(api, api.get("/api/export").body(), false).json().path("refused").asInt())
+        .isZero();
+  }
+
+  @Test
+  void a_column_more_makes_no_line_of_an_older_file_another_one(Api api) {
+    var id = "day,topic,drawings\r\n2026-03-01,stilts,3\r\n";
+    var wider = "mark,day,poses,topic,drawings\r\n,2026-03-01,,stilts,3\r\n";
+    assertThat(bring(api, id, true).json().path("added").asInt()).isEqualTo(1);
+    var first = api.get("/api/entries?topic=stilts").json().path("entries").path(0);
+    api.put(
+        "/api/entries/" + first.path("id").asString(),
+        Map.of("version", 0, "fields", EntryApiTest.fields("topic", "stilts", "drawings", 9)));
+    var report = bring(api, wider, true).json();
+    assertThat(outcome(report, 0)).as("known, and changed since").isEqualTo("REFUSE");
+    assertThat(api.get("/api/entries?topic=stilts").json().path("total").asInt()).isEqualTo(1);
+  }
+
+  /** The id that the version before made of this very line, written down from that version. */
+  @Test
+  void a_line_read_by_the_version_before_is_known_by_the_id_it_was_given(Api api) {
+    var before =
+        "EntryFields[day=2026-03-01, time=null, exerciseId=null, topic=knots, drawings=3, minutes=null, "
+            + "source=null, medium=null, resource=null, book=null, pageFrom=null, pageTo=null, mark=null, "
+            + "wentWrong=, nextTime=, note=, poses=null]#1";
+    var id = UUID.nameUUIDFromBytes(before.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    api.post(
+        "/api/entries",
+        Map.of("id", id, "fields", EntryApiTest.fields("topic", "knots", "drawings", 12)));
+    var report = bring(api, "day,topic,drawings\r\n2026-03-01,knots,3\r\n", true).json();
+    assertThat(outcome(report, 0)).isEqualTo("REFUSE");
+    assertThat(report.path("lines").get(0).path("reason").asString()).contains("other contents");
+  }
 }
