@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
 import java.util.Arrays;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -24,8 +27,9 @@ class CountSumTest {
     assertThat(sum.atLeast(10, 35))
         .as("112607/209952, exact fractions; also 0.5 + P(35)/2 by symmetry")
         .isCloseTo(112607 / 209952.0, within(1e-12));
-    assertThat(sum.atLeast(10, 35))
-        .isCloseTo(0.5 + (sum.atLeast(10, 35) - sum.atLeast(10, 36)) / 2, within(1e-12));
+    assertThat(sum.atLeast(10, 35) - sum.atLeast(10, 36))
+        .as("4395456 of 6^10 throws make 35: the middle coefficient, from memory")
+        .isCloseTo(4395456 / Math.pow(6, 10), within(1e-12));
     assertThat(sum.atLeast(3, 11)).as("three dice, by symmetry").isCloseTo(0.5, within(1e-12));
   }
 
@@ -104,13 +108,36 @@ class CountSumTest {
 
   @Test
   void a_long_promise_keeps_its_precision() {
-    var fair = new double[61];
-    Arrays.fill(fair, 1 / 61.0);
-    var sum = new CountSum(fair, 365);
-    assertThat(sum.atLeast(365, 365 * 30))
-        .as("0.5 + P(mean)/2 by symmetry")
-        .isCloseTo(
-            0.5 + (sum.atLeast(365, 365 * 30) - sum.atLeast(365, 365 * 30 + 1)) / 2, within(1e-12));
+    int days = 365;
+    var ways = new BigInteger[] {BigInteger.ONE};
+    for (int d = 0; d < days; d++) {
+      ways = oneMore(ways);
+    }
+    var sum = new CountSum(new double[] {0.25, 0.25, 0.25, 0.25}, days);
+    for (int needed : new int[] {500, 540, 548, 560, 620}) {
+      assertThat(sum.atLeast(days, needed))
+          .as("%d of 4^365 in whole numbers", needed)
+          .isCloseTo(share(ways, needed, days), within(1e-12));
+    }
+  }
+
+  /** How many ways there are to each sum with a throw of 0 to 3 more. */
+  private static BigInteger[] oneMore(BigInteger[] ways) {
+    var more = new BigInteger[ways.length + 3];
+    Arrays.fill(more, BigInteger.ZERO);
+    for (int i = 0; i < ways.length; i++) {
+      for (int face = 0; face < 4; face++) {
+        more[i + face] = more[i + face].add(ways[i]);
+      }
+    }
+    return more;
+  }
+
+  private static double share(BigInteger[] ways, int needed, int days) {
+    var tail = Arrays.stream(ways, needed, ways.length).reduce(BigInteger.ZERO, BigInteger::add);
+    return new BigDecimal(tail)
+        .divide(new BigDecimal(BigInteger.valueOf(4).pow(days)), new MathContext(20))
+        .doubleValue();
   }
 
   @Test
