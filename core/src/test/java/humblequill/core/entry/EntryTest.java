@@ -17,23 +17,14 @@ class EntryTest {
       Optional<Integer> minutes,
       Optional<Integer> mark,
       String note) {
-    return new Entry(
-        LocalDate.of(2026, 3, 5),
-        Optional.empty(),
-        exercise,
-        topic,
-        drawings,
-        minutes,
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        Optional.empty(),
-        mark,
-        Poses.NONE,
-        "",
-        "",
-        note);
+    var draft = new EntryDraft(LocalDate.of(2026, 3, 5));
+    draft.exerciseId = exercise;
+    draft.topic = topic;
+    draft.drawings = drawings;
+    draft.minutes = minutes;
+    draft.mark = mark;
+    draft.note = note;
+    return draft.entry();
   }
 
   private static Entry counted(Integer drawings, Integer minutes, Integer mark) {

@@ -3,13 +3,15 @@ package humblequill.core.logline;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.entry.Entry;
+import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
-import humblequill.core.entry.Poses;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Builders;
 import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -40,67 +42,57 @@ class LogLinePropertiesTest {
 
   @Provide
   Arbitrary<Entry> entries() {
+    var days = Arbitraries.integers().between(0, 4000).map(TODAY::minusDays);
+    var times = Arbitraries.integers().between(0, 1439).map(m -> LocalTime.of(m / 60, m % 60));
     var subjects =
         Arbitraries.oneOf(
-            key(WordKind.EXERCISE).map(e -> new Optional<?>[] {e, Optional.empty()}),
-            key(WordKind.TOPIC).map(t -> new Optional<?>[] {Optional.empty(), t}));
-    var figures =
+            key(WordKind.EXERCISE).map(e -> List.of(e, Optional.<String>empty())),
+            key(WordKind.TOPIC).map(t -> List.of(Optional.<String>empty(), t)));
+    var pages =
         Combinators.combine(
-                upTo(9999),
-                upTo(1440),
-                upTo(5),
-                Arbitraries.integers().between(1, 900).optional(),
-                Arbitraries.integers().between(0, 30))
-            .as(
-                (drawings, minutes, mark, page, more) ->
-                    new Object[] {
-                      drawings, minutes, mark, page.map(p -> new PageSpan(p, p + more))
-                    });
-    var names =
-        Combinators.combine(
-                key(WordKind.SOURCE),
-                key(WordKind.MEDIUM),
-                key(WordKind.RESOURCE),
-                key(WordKind.BOOK))
-            .as((source, medium, resource, book) -> new Object[] {source, medium, resource, book});
-    var when =
-        Combinators.combine(
-                Arbitraries.integers().between(0, 4000),
-                Arbitraries.integers().between(0, 1439).optional())
-            .as(
-                (back, minute) ->
-                    new Object[] {
-                      TODAY.minusDays(back), minute.map(m -> LocalTime.of(m / 60, m % 60))
-                    });
-    var texts = Combinators.combine(text(), text(), text()).as((a, b, c) -> new String[] {a, b, c});
-    return Combinators.combine(subjects, figures, names, when, texts)
-        .as(LogLinePropertiesTest::entry)
+                Arbitraries.integers().between(1, 900), Arbitraries.integers().between(0, 30))
+            .as((page, more) -> new PageSpan(page, page + more));
+    return Builders.withBuilder(() -> new EntryDraft(TODAY))
+        .use(days)
+        .inSetter((d, day) -> d.day = day)
+        .use(times.optional())
+        .inSetter((d, time) -> d.time = time)
+        .use(subjects)
+        .inSetter(
+            (d, subject) -> {
+              d.exerciseId = subject.get(0);
+              d.topic = subject.get(1);
+            })
+        .use(upTo(9999))
+        .inSetter((d, drawings) -> d.drawings = drawings)
+        .use(upTo(1440))
+        .inSetter((d, minutes) -> d.minutes = minutes)
+        .use(upTo(5))
+        .inSetter((d, mark) -> d.mark = mark)
+        .use(pages.optional())
+        .inSetter((d, span) -> d.pages = span)
+        .use(key(WordKind.SOURCE))
+        .inSetter((d, source) -> d.source = source)
+        .use(key(WordKind.MEDIUM))
+        .inSetter((d, medium) -> d.medium = medium)
+        .use(key(WordKind.RESOURCE))
+        .inSetter((d, resource) -> d.resource = resource)
+        .use(key(WordKind.BOOK))
+        .inSetter((d, book) -> d.book = book)
+        .use(text())
+        .inSetter((d, wentWrong) -> d.wentWrong = wentWrong)
+        .use(text())
+        .inSetter((d, nextTime) -> d.nextTime = nextTime)
+        .use(text())
+        .inSetter((d, note) -> d.note = note)
+        .build(LogLinePropertiesTest::entry)
         .filter(Optional::isPresent)
         .map(Optional::get);
   }
 
-  @SuppressWarnings("unchecked")
-  private static Optional<Entry> entry(
-      Optional<?>[] subject, Object[] figures, Object[] names, Object[] when, String[] texts) {
+  private static Optional<Entry> entry(EntryDraft draft) {
     try {
-      return Optional.of(
-          new Entry(
-              (LocalDate) when[0],
-              (Optional<LocalTime>) when[1],
-              (Optional<String>) subject[0],
-              (Optional<String>) subject[1],
-              (Optional<Integer>) figures[0],
-              (Optional<Integer>) figures[1],
-              (Optional<String>) names[0],
-              (Optional<String>) names[1],
-              (Optional<String>) names[2],
-              (Optional<String>) names[3],
-              (Optional<PageSpan>) figures[3],
-              (Optional<Integer>) figures[2],
-              Poses.NONE,
-              texts[0],
-              texts[1],
-              texts[2]));
+      return Optional.of(draft.entry());
     } catch (IllegalArgumentException e) {
       return Optional.empty();
     }
