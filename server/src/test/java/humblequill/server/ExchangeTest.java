@@ -32,7 +32,7 @@ class ExchangeTest {
         Map.of("id", id, "fields", EntryApiTest.fields("topic", "b,c", "note", "d\"e\nf")));
     var file = api.get("/api/export").body();
     assertThat(file).startsWith("id,day,time,exercise_id,");
-    assertThat(file).contains(id + ",2026-03-04,,,,\"b,c\",,,,,,,,,,,,\"d\"\"e\nf\",\r\n");
+    assertThat(file).contains(id + ",2026-03-04,,,,\"b,c\",,,,,,,,,,,,\"d\"\"e\nf\",");
     assertThat(bring(api, file, false).json().path("added").asInt()).isZero();
     assertThat(bring(api, file, false).json().path("refused").asInt()).isZero();
     api.delete("/api/entries/" + id + "?version=0");

@@ -39,7 +39,7 @@ public final class RunningQuill implements ParameterResolver {
   }
 
   /** Starts another application on a folder of its own. */
-  static ConfigurableApplicationContext start(Path folder, String... more) {
+  public static ConfigurableApplicationContext start(Path folder, String... more) {
     return start(new SpringApplication(HumbleQuill.class), folder, more);
   }
 
