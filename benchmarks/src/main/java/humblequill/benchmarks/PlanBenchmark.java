@@ -1,6 +1,7 @@
 package humblequill.benchmarks;
 
 import humblequill.core.course.Course;
+import humblequill.core.entry.Done;
 import humblequill.core.course.CourseMerge;
 import humblequill.core.course.CourseWeek;
 import humblequill.core.course.Exercise;
@@ -18,7 +19,6 @@ import humblequill.core.topic.TopicGraph;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -67,9 +67,7 @@ public class PlanBenchmark {
         id,
         id,
         ExerciseKind.DRILL,
-        new Exercise.Target(Exercise.Unit.DRAWINGS, drawings),
-        120,
-        2,
+        new Exercise.Target(Exercise.Unit.DRAWINGS, drawings, 120, 2),
         List.of());
   }
 
@@ -87,7 +85,7 @@ public class PlanBenchmark {
   public List<OpenWeek.Outlook> replanYear() {
     var changed = year.after(new PlanChange.Stretch("9", 21));
     return changed.weeks().stream()
-        .map(week -> WeekPlans.open(week, Map.of(), time).outlook())
+        .map(week -> WeekPlans.open(week, Done.NOTHING, time).outlook())
         .toList();
   }
 

@@ -2,7 +2,10 @@ package humblequill.benchmarks;
 
 import humblequill.core.cabinet.Reference;
 import humblequill.core.placement.MissedWork;
+import humblequill.core.entry.Tally;
 import humblequill.core.quota.Counting;
+import humblequill.core.quota.DrawingDays;
+import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Forecast;
 import humblequill.core.quota.Promise;
 import humblequill.core.quota.Quota;
@@ -32,6 +35,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class PracticeBenchmark {
   private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
+  private static final DrawingDays EVERY_DAY = new DrawingDays(day -> true, Set.of());
   private static final int DAYS = 365;
   private static final int MOST = 60;
 
@@ -44,7 +48,9 @@ public class PracticeBenchmark {
           Counting.all(Counting.Unit.DRAWINGS),
           Set.of(),
           MissedWork.SPREAD,
-          Set.of());
+          Set.of(),
+          300,
+          PromiseTime.OF_THE_DAY);
   private long seed;
 
   /** Counts 0 to 60, all as likely; and eight days of a sprint. */
@@ -70,7 +76,7 @@ public class PracticeBenchmark {
   @Benchmark
   public Forecast forecastOfAUsualSprint() {
     var today = MONDAY.plusDays(8);
-    var progress = Tracker.progress(ninety, counts, d -> true, today);
+    var progress = Tracker.progress(ninety, Tally.of(counts), EVERY_DAY, today);
     return Forecast.of(progress, java.util.List.of(), d -> true, today, true, Double.POSITIVE_INFINITY);
   }
 

@@ -1,6 +1,7 @@
 package humblequill.benchmarks;
 
 import humblequill.core.course.ExerciseKind;
+import humblequill.core.entry.Tally;
 import humblequill.core.plan.DayOrder;
 import humblequill.core.plan.DayRoom;
 import humblequill.core.plan.Planner;
@@ -16,7 +17,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
@@ -43,7 +43,7 @@ public class RulesBenchmark {
 
   private final List<Work> works = works();
   private final List<DayRoom> days = days();
-  private final Map<LocalDate, Integer> minutes = minutes();
+  private final Tally minutes = minutes();
 
   private static List<Work> works() {
     var works = new ArrayList<Work>();
@@ -68,7 +68,7 @@ public class RulesBenchmark {
     return days;
   }
 
-  private static Map<LocalDate, Integer> minutes() {
+  private static Tally minutes() {
     var random = new Random(1);
     var minutes = new HashMap<LocalDate, Integer>();
     for (int i = 0; i < TEN_YEARS; i++) {
@@ -76,7 +76,7 @@ public class RulesBenchmark {
         minutes.put(MONDAY.minusDays(i), 10 + random.nextInt(80));
       }
     }
-    return minutes;
+    return Tally.of(minutes);
   }
 
   /** A week of 12 exercises and 7 days. */

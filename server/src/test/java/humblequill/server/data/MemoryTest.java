@@ -9,7 +9,9 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** What is held between requests is what docs/decisions/held-in-memory.md says, no less, no more. */
+/**
+ * What is held between requests is what docs/decisions/held-in-memory.md says, no less, no more.
+ */
 class MemoryTest {
   @TempDir private Path folder;
 
