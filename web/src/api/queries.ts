@@ -55,6 +55,11 @@ export const queries = {
       queryFn: () => answer(api.POST('/api/appointments/check', { body: { appointments } })),
     }),
   quotas: () => queryOptions({ queryKey: ['quotas'], queryFn: () => answer(api.GET('/api/quotas')) }),
+  forecasts: () =>
+    queryOptions({
+      queryKey: ['quotas', 'forecasts'],
+      queryFn: () => answer(api.GET('/api/quotas/forecasts')),
+    }),
   promptWords: () =>
     queryOptions({
       queryKey: ['prompt-words'],

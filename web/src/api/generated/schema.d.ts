@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/quotas/forecasts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecasts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/quotas/prompts/make": {
         parameters: {
             query?: never;
@@ -1455,7 +1471,7 @@ export interface components {
         };
         Forecast: {
             /** @enum {string} */
-            basis: "PLAN" | "SHORT_PLAN" | "OWN_DAYS_AND_PLAN" | "OWN_DAYS";
+            basis: "PLAN" | "SHORT_PLAN" | "OWN_DAYS";
             /** Format: date */
             early: string;
             enough: components["schemas"]["Wilson"];
@@ -1476,6 +1492,13 @@ export interface components {
             reachable: number;
             /** @enum {string} */
             verdict: "AHEAD" | "ON_PACE" | "SLIPPING" | "OUT_OF_REACH";
+        };
+        ForecastsHeld: {
+            /** Format: int32 */
+            inside: number;
+            tells: boolean;
+            /** Format: int32 */
+            weeks: number;
         };
         Found: {
             entries: components["schemas"]["EntryList"];
@@ -3604,6 +3627,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["QuotaView"];
+                };
+            };
+        };
+    };
+    forecasts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ForecastsHeld"];
                 };
             };
         };

@@ -63,7 +63,7 @@ const quota = (more: object = {}) => ({
   progress,
   forecast: {
     verdict: 'SLIPPING',
-    basis: 'OWN_DAYS_AND_PLAN',
+    basis: 'OWN_DAYS',
     inTime: 0.24,
     plan: 9.75,
     ownDays: 2,
@@ -92,7 +92,7 @@ const quota = (more: object = {}) => ({
 const ended = (more: object = {}) =>
   quota({ outcome: 'STOPPED', endedOn: '2026-03-14', forecast: null, record: record(63), ...more })
 
-const page = (quotas: object[], at = '/quotas') =>
+const page = (quotas: object[], at = '/quotas', held: object = { weeks: 3, inside: 3, tells: false }) =>
   show(
     <Routes>
       <Route path="/quotas" element={<QuotasScreen />} />
@@ -100,6 +100,7 @@ const page = (quotas: object[], at = '/quotas') =>
     </Routes>,
     {
       'GET /api/quotas': () => ({ body: quotas }),
+      'GET /api/quotas/forecasts': () => ({ body: held }),
       'GET /api/today': () => ({ body: { day: '2026-03-07' } }),
       'POST /api/quotas/q/end': () => ({ body: ended() }),
       'POST /api/quotas/q/go-on': () => ({ body: quota() }),
@@ -145,6 +146,11 @@ test('a daily run knows its drawing day and a ramp its weeks', async () => {
   ])
   expect(await screen.findByText('number 17')).toBeInTheDocument()
   expect(screen.getByText(/24 of 20/)).toHaveTextContent('met')
+})
+
+test('how forecasts held is told once weeks enough are over', async () => {
+  page([quota()], '/quotas', { weeks: 14, inside: 11, tells: true })
+  expect(await screen.findByText(/Of 14 weeks that are over, 11 ended within/)).toBeInTheDocument()
 })
 
 test('ending asks first, and can be gone on with', async () => {

@@ -62,6 +62,7 @@ function List({ quotas, shown }: { quotas: Quota[]; shown: string | undefined })
           <RunningLine key={quota.id} quota={quota} shown={quota.id === shown} />
         ))}
       </ul>
+      <Held />
       {ended.length > 0 && (
         <>
           <h2 className="mt-8">Over</h2>
@@ -74,6 +75,17 @@ function List({ quotas, shown }: { quotas: Quota[]; shown: string | undefined })
       )}
     </Leaf>
   )
+}
+
+/** How forecasts held so far, once that tells something. */
+function Held() {
+  const held = useQuery(queries.forecasts()).data
+  return held?.tells ? (
+    <p className="text-faded mt-3">
+      Of {held.weeks} weeks that are over, {held.inside} ended within what was called likely at their
+      beginning, from 10 to 90 %.
+    </p>
+  ) : null
 }
 
 const TITLE = 'font-medium underline decoration-hairline underline-offset-4 hover:text-faded'

@@ -45,7 +45,7 @@ const quota = (inTime: number, more: object = {}): Quota =>
     forecast: {
       verdict: 'SLIPPING',
       inTime,
-      basis: 'OWN_DAYS_AND_PLAN',
+      basis: 'OWN_DAYS',
       plan: 9.75,
       ownDays: 3,
       reachable: 71,
@@ -59,28 +59,24 @@ const quota = (inTime: number, more: object = {}): Quota =>
 
 test('the verdict tells its figure and what it rests on', () => {
   expect(verdict(quota(0.24), format)).toBe(
-    'Slipping: 24 % for all 90 by 03-14. It rests on 3 of your own days and the plan.',
+    'Slipping: 24 % for all 90 by 03-14. It rests on 3 of your own days.',
   )
   expect(verdict(quota(0.24, { forecast: null }), format)).toBe('')
 })
 
-test('a plan without own days says what its time holds', () => {
-  const first = {
-    ...quota(0).forecast,
-    ownDays: 0,
-    plan: 4,
-    verdict: 'OUT_OF_REACH',
-    basis: 'SHORT_PLAN',
-    moreDays: 13,
-  }
-  const said = quota(0, { forecast: first })
-  expect(verdict(said, format)).toBe(
-    'Out of reach at this pace: 0 % for all 90 by 03-14. So far this is the plan speaking: its time holds 4 a day.',
+test('a plan without own days says what its time holds and no chance', () => {
+  const first = { ...quota(0).forecast, ownDays: 0, inTime: null, plan: 4, moreDays: 13 }
+  const short = quota(0, { forecast: { ...first, verdict: 'OUT_OF_REACH', basis: 'SHORT_PLAN' } })
+  expect(verdict(short, format)).toBe(
+    'Out of reach at this pace: the plan’s time holds 4 a day, too few for all 90 by 03-14. This rests on the plan alone.',
   )
-  expect(changes(said, format)[1]).toBe('13 more drawing days at 4 a day, to 03-19')
-  expect(
-    verdict(quota(1, { forecast: { ...first, plan: 10, verdict: 'ON_PACE', basis: 'PLAN' } }), format),
-  ).toContain('own days will say more')
+  expect(changes(short, format)[1]).toBe('13 more drawing days at 4 a day, to 03-19')
+  const plan = { ...first, plan: 10, verdict: 'ON_PACE', basis: 'PLAN' } as unknown as NonNullable<
+    Quota['forecast']
+  >
+  expect(verdict(quota(1, { forecast: plan }), format)).toContain('three days of your own will say')
+  expect(verdict(quota(1, { forecast: plan }), format)).not.toContain('%')
+  expect(dates(plan, format)).toBe('')
 })
 
 test('what would change it stands beside a bad chance only', () => {
@@ -116,9 +112,9 @@ test.each([
 })
 
 test('a date without any doubt is said once', () => {
-  const sure = { early: '2026-03-14', middle: '2026-03-14', late: '2026-03-14' }
+  const sure = { basis: 'OWN_DAYS', early: '2026-03-14', middle: '2026-03-14', late: '2026-03-14' }
   expect(dates(sure as NonNullable<Quota['forecast']>, format)).toBe('Reached by 03-14.')
-  const never = { early: null, middle: null, late: null }
+  const never = { basis: 'OWN_DAYS', early: null, middle: null, late: null }
   expect(dates(never as unknown as NonNullable<Quota['forecast']>, format)).toContain('Not reached')
 })
 

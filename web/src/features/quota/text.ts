@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
-import { noun, plural } from '../../ui/plural'
+import { plural } from '../../ui/plural'
 import type { School } from '../../ui/Schools'
 import { units } from '../../shared/quota-words'
 
@@ -91,14 +91,14 @@ export function verdict(quota: Quota, format: Formats): string {
   const goal = weekly(quota.terms)
     ? `this week’s ${progress.asked}`
     : `all ${format.number(progress.asked)} by ${format.dayMonth(progress.due)}`
-  const days = `${forecast.ownDays} of your own ${noun(forecast.ownDays, 'day')}`
-  const rest = {
-    PLAN: 'So far this is the plan speaking; own days will say more.',
-    SHORT_PLAN: `So far this is the plan speaking: its time holds ${aDay(forecast.plan, format)}.`,
-    OWN_DAYS_AND_PLAN: `It rests on ${days} and the plan.`,
-    OWN_DAYS: `It rests on ${days}.`,
-  }[forecast.basis]
-  return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime)} for ${goal}. ${rest}`
+  switch (forecast.basis) {
+    case 'PLAN':
+      return `By the plan ${goal}. This rests on the plan alone; three days of your own will say how likely it is.`
+    case 'SHORT_PLAN':
+      return `${WORDS.OUT_OF_REACH}: the plan’s time holds ${aDay(forecast.plan, format)}, too few for ${goal}. This rests on the plan alone.`
+    case 'OWN_DAYS':
+      return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime ?? 0)} for ${goal}. It rests on ${forecast.ownDays} of your own days.`
+  }
 }
 
 /** Whether it is more likely to fail than not. */
@@ -117,7 +117,7 @@ export function changes(quota: Quota, format: Formats): string[] {
   ]
   if (!weekly(terms) && forecast.moreDays != null && forecast.moreDays > 0) {
     lines.push(
-      `${plural(forecast.moreDays, 'more drawing day')} at ${forecast.ownDays === 0 ? aDay(forecast.plan, format) : 'your pace'}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
+      `${plural(forecast.moreDays, 'more drawing day')} at ${forecast.basis === 'OWN_DAYS' ? 'your pace' : aDay(forecast.plan, format)}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
     )
   }
   lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)
@@ -126,6 +126,9 @@ export function changes(quota: Quota, format: Formats): string[] {
 
 /** The dates by which it is reached. */
 export function dates(forecast: Schemas['Forecast'], format: Formats): string {
+  if (forecast.basis !== 'OWN_DAYS') {
+    return ''
+  }
   const day = (date: string | null | undefined) => (date ? format.dayMonth(date) : 'not within a year')
   if (!forecast.early) {
     return 'Not reached within a year at this pace.'

@@ -10,9 +10,7 @@ import humblequill.core.quota.Forecast;
 import humblequill.core.quota.Promise;
 import humblequill.core.quota.Quota;
 import humblequill.core.quota.Tracker;
-import humblequill.core.stats.CountSum;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -36,10 +34,8 @@ import org.openjdk.jmh.annotations.Warmup;
 public class PracticeBenchmark {
   private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
   private static final DrawingDays EVERY_DAY = new DrawingDays(day -> true, Set.of());
-  private static final int DAYS = 365;
   private static final int MOST = 60;
 
-  private final double[] even = new double[MOST + 1];
   private final HashMap<LocalDate, Integer> counts = new HashMap<>();
   private final Quota ninety =
       new Quota(
@@ -53,31 +49,46 @@ public class PracticeBenchmark {
           PromiseTime.OF_THE_DAY);
   private long seed;
 
-  /** Counts 0 to 60, all as likely; and eight days of a sprint. */
+  private final Quota year =
+      new Quota(
+          "posts",
+          new Promise.Sprint(sum() + 500, MONDAY, MONDAY.plusDays(61 + 364)),
+          Counting.all(Counting.Unit.DRAWINGS),
+          Set.of(),
+          MissedWork.SPREAD,
+          Set.of(),
+          300,
+          PromiseTime.OF_THE_DAY);
+
+  /** Every count from 0 to 60 once, in no order. */
   public PracticeBenchmark() {
-    Arrays.fill(even, 1.0 / even.length);
-    for (int i = 0; i < 8; i++) {
-      counts.put(MONDAY.plusDays(i), 3 + i * 5 % 9);
+    for (int i = 0; i <= MOST; i++) {
+      counts.put(MONDAY.plusDays(i), i * 37 % (MOST + 1));
     }
   }
 
-  /** Probability in time and the dates at 10, 50 and 90 %. */
+  private static int sum() {
+    return MOST * (MOST + 1) / 2;
+  }
+
+  /** A year of days with counts from 0 to 60, and 500 left. */
   @Benchmark
-  public double forecastOf365DaysWithCountsUpTo60() {
-    var sum = new CountSum(even, DAYS);
-    int needed = DAYS * MOST / 2 - 500;
-    return sum.atLeast(DAYS, needed)
-        + sum.daysFor(needed, 0.1, DAYS)
-        + sum.daysFor(needed, 0.5, DAYS)
-        + sum.daysFor(needed, 0.9, DAYS);
+  public Forecast forecastOf365DaysWithCountsUpTo60() {
+    return forecast(year, MONDAY.plusDays(61));
   }
 
   /** All that a page shows of a usual sprint, its fan included. */
   @Benchmark
   public Forecast forecastOfAUsualSprint() {
-    var today = MONDAY.plusDays(8);
-    var progress = Tracker.progress(ninety, Tally.of(counts), EVERY_DAY, today);
-    return Forecast.of(progress, java.util.List.of(), d -> true, today, true, Double.POSITIVE_INFINITY);
+    return forecast(ninety, MONDAY.plusDays(8));
+  }
+
+  private Forecast forecast(Quota quota, LocalDate today) {
+    var before = Tally.of(counts).byDay().headMap(today);
+    var progress = Tracker.progress(quota, new Tally(before), EVERY_DAY, today);
+    return Forecast.of(
+        progress,
+        new Forecast.Known(Tally.NONE, EVERY_DAY, today, true, Double.POSITIVE_INFINITY));
   }
 
   /** A figure with its landmarks as SVG; there is much code to warm up. */

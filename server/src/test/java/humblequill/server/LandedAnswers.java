@@ -84,6 +84,8 @@ final class LandedAnswers {
     return SPELLINGS.contains(value)
         || path.matches("(.entries)?.(page|size)") && where.matches("/api/(entries|search).*")
         || where.equals("/api/feed") && path.equals(".address")
+        // How likely it is was reckoned anew: see docs/decisions/forecast.md.
+        || path.contains(".forecast.")
         || path.contains("kept.NO_ERASER.")
         || where.equals("/api/today") && path.startsWith(".asked")
         || where.startsWith("LINE 26 hulls") && path.contains(".choices");

@@ -5,6 +5,7 @@ import humblequill.core.entry.Tally;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * A promise with all that counted towards it.
@@ -67,14 +68,24 @@ public record Account(Quota quota, Optional<LocalDate> endedOn, List<Drawn> matc
   }
 
   /** Units of each drawing day from its start to a date, that date left out, zeros included. */
-  public List<Integer> daysBefore(LocalDate date, DrawingDays learners) {
+  public Tally daysBefore(LocalDate date, DrawingDays learners) {
     var start = quota.promise().start();
     var days = quota.drawingDays(learners);
-    return start
+    var units = new TreeMap<LocalDate, Integer>();
+    start
         .datesUntil(date.isBefore(start) ? start : date)
         .filter(d -> days.test(d) || byDay.has(d))
-        .map(byDay::on)
-        .toList();
+        .forEach(d -> units.put(d, byDay.on(d)));
+    return new Tally(units);
+  }
+
+  /** The same as it was at the end of the day before a date. */
+  public Account before(LocalDate date) {
+    return new Account(
+        quota,
+        endedOn,
+        matching.stream().filter(d -> d.day().isBefore(date)).toList(),
+        new Tally(byDay.byDay().headMap(date)));
   }
 
   /** How long one unit takes: by its own entries, with what was expected. */

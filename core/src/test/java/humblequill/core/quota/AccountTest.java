@@ -173,8 +173,22 @@ class AccountTest {
             null,
             Drawns.of(MONDAY, "a", 3, 6),
             Drawns.of(MONDAY.plusDays(3), "a", 2, 6));
-    assertThat(account.daysBefore(MONDAY.plusDays(5), rest)).containsExactly(3, 0, 2, 0);
-    assertThat(account.daysBefore(MONDAY.minusDays(2), rest)).isEmpty();
+    assertThat(account.daysBefore(MONDAY.plusDays(5), rest).byDay().values())
+        .containsExactly(3, 0, 2, 0);
+    assertThat(account.daysBefore(MONDAY.minusDays(2), rest)).isEqualTo(Tally.NONE);
+  }
+
+  @Test
+  void what_it_was_the_day_before_knows_nothing_of_today() {
+    var account =
+        account(
+            sprint(9, 9),
+            null,
+            Drawns.of(MONDAY, "a", 3, 6),
+            Drawns.of(MONDAY.plusDays(1), "a", 2, 9));
+    var before = account.before(MONDAY.plusDays(1));
+    assertThat(before.byDay().byDay()).isEqualTo(Map.of(MONDAY, 3));
+    assertThat(before.matching()).hasSize(1);
   }
 
   @Test

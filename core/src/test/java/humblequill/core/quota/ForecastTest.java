@@ -15,8 +15,18 @@ import org.junit.jupiter.api.Test;
 class ForecastTest {
   private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
 
+  private static Forecast forecast(int count, int days, List<Integer> drawn, Integer... today) {
+    return forecast(count, days, drawn, Tally.NONE, Double.POSITIVE_INFINITY, today);
+  }
+
+  /**
+   * A sprint from Monday on with a drawing day every day.
+   *
+   * @param drawn units of each day that is over
+   * @param now units of today, if any
+   */
   private static Forecast forecast(
-      int count, int days, List<Integer> drawn, List<Integer> earlier) {
+      int count, int days, List<Integer> drawn, Tally earlier, double holds, Integer... now) {
     var quota =
         Quotas.of(new Promise.Sprint(count, MONDAY, MONDAY.plusDays(days - 1L)), MissedWork.SPREAD);
     var counts = new HashMap<LocalDate, Integer>();
@@ -24,83 +34,146 @@ class ForecastTest {
       counts.put(MONDAY.plusDays(i), drawn.get(i));
     }
     var today = MONDAY.plusDays(drawn.size());
+    if (now.length > 0) {
+      counts.put(today, now[0]);
+    }
     var progress = Tracker.progress(quota, Tally.of(counts), Quotas.EVERY_DAY, today);
-    return Forecast.of(progress, earlier, d -> true, today, true, Double.POSITIVE_INFINITY);
+    return Forecast.of(progress, new Forecast.Known(earlier, Quotas.EVERY_DAY, today, true, holds));
   }
 
-  /** Ten days like a fair die, 35 to go: 112607/209952 in exact fractions. */
+  /**
+   * Three days 1, 2 and 3 of a plan of 2 a day, three days and 6 units left. By hand: one week, so
+   * ρ = 0.3 and d = 1 + 6 · 0.3 = 2.8; atoms 0: 0.2, 1: 1/2.8, 2: ½ + 1/2.8, 3: 1/2.8, 4 (twice the
+   * mean): 0.3; A = 1 + 3/2.8; 1/A′ = 1/A + 1.8/3. The chance by all 125 sequences of three draws.
+   */
   @Test
-  void days_like_dice() {
-    var die = List.of(1, 2, 3, 4, 5, 6, 1, 2, 3, 4, 5, 6);
-    var forecast = forecast(42 + 35, 22, die, List.of());
-    assertThat(forecast.inTime()).isCloseTo(112607 / 209952.0, within(1e-12));
-    assertThat(forecast.ownDays()).isEqualTo(12);
-    assertThat(forecast.verdict()).isEqualTo(Forecast.Verdict.ON_PACE);
-    assertThat(forecast.reachable()).as("the median of ten dice is 35").isEqualTo(77);
-    assertThat(forecast.middle()).contains(MONDAY.plusDays(21));
-    assertThat(forecast.moreDays()).contains(0);
-    assertThat(forecast.early().orElseThrow()).isBefore(forecast.late().orElseThrow());
-    assertThat(forecast.enough().orElseThrow().cases())
-        .as("4 a day: half of the days")
-        .isEqualTo(6);
+  void the_chance_by_all_sequences_of_draws() {
+    var forecast = forecast(12, 6, List.of(1, 2, 3));
+    double own = 1 / 2.8;
+    double total = 1 + 3 * own;
+    double scale = 1 / (1 / total + 1.8 / 3) / total;
+    double[] weights = {.2 * scale, own * scale, (.5 + own) * scale, own * scale, .3 * scale};
+    assertThat(forecast.inTime().orElseThrow())
+        .isCloseTo(byAllSequences(weights, 3, 6, new int[5]), within(1e-12));
+    assertThat(forecast.ownDays()).isEqualTo(3);
+    assertThat(forecast.basis()).isEqualTo(Forecast.Basis.OWN_DAYS);
+    assertThat(forecast.plan()).isEqualTo(2);
   }
 
-  /** With few own days the plan's share is mixed in: (n · own + 5 · plan) ÷ (n + 5). */
+  /** Each draw as likely as its weight, which grows by 1 each time it is drawn. */
+  private static double byAllSequences(double[] weights, int draws, int left, int[] drawn) {
+    if (draws == 0) {
+      return left <= 0 ? 1 : 0;
+    }
+    double total = 0;
+    for (int k = 0; k < weights.length; k++) {
+      total += weights[k] + drawn[k];
+    }
+    double chance = 0;
+    for (int k = 0; k < weights.length; k++) {
+      double likely = (weights[k] + drawn[k]) / total;
+      drawn[k]++;
+      chance += likely * byAllSequences(weights, draws - 1, left - k, drawn);
+      drawn[k]--;
+    }
+    return chance;
+  }
+
+  /** Days of one week alike in every week: the more they are, the wider the span. */
   @Test
-  void few_days_lean_on_the_plan() {
-    assertThat(Forecast.pmf(List.of(), 9)).hasSize(11);
-    assertThat(Forecast.pmf(List.of(), 9)[9]).isEqualTo(1);
-    var mixed = Forecast.pmf(List.of(0, 4), 9);
-    assertThat(mixed[0]).isCloseTo(1 / 7.0, within(1e-12));
-    assertThat(mixed[4]).isCloseTo(1 / 7.0, within(1e-12));
-    assertThat(mixed[9]).isCloseTo(5 / 7.0, within(1e-12));
-    var between = Forecast.pmf(List.of(), 8.25);
-    assertThat(between[8]).isCloseTo(0.75, within(1e-12));
-    assertThat(between[9]).isCloseTo(0.25, within(1e-12));
-    assertThat(Forecast.pmf(List.of(1, 1, 1, 1, 1, 1, 1), 9)[9]).as("seven are enough").isZero();
+  void days_that_come_as_weeks_make_the_span_wider() {
+    var mixed = List.of(0, 6, 0, 6, 0, 6, 3, 6, 0, 6, 0, 6, 0, 3);
+    var asWeeks = List.of(0, 0, 0, 0, 0, 0, 3, 6, 6, 6, 6, 6, 6, 3);
+    assertThat(DayUrn.likeness(tally(mixed)))
+        .as("no likeness: 6 · 0.3 ÷ 8")
+        .isCloseTo(.225, within(1e-12));
+    assertThat(DayUrn.likeness(tally(asWeeks))).isGreaterThan(.3);
+    var one = forecast(90, 40, mixed);
+    var other = forecast(90, 40, asWeeks);
+    assertThat(days(one)).isLessThan(days(other));
+  }
+
+  private static Tally tally(List<Integer> units) {
+    var tally = new HashMap<LocalDate, Integer>();
+    for (int i = 0; i < units.size(); i++) {
+      tally.put(MONDAY.plusDays(i), units.get(i));
+    }
+    return Tally.of(tally);
+  }
+
+  private static long days(Forecast forecast) {
+    return forecast.late().orElse(MONDAY.plusYears(1)).toEpochDay()
+        - forecast.early().orElseThrow().toEpochDay();
+  }
+
+  @Test
+  void before_three_own_days_the_plan_speaks_and_knows_no_chance() {
+    for (var drawn : List.of(List.<Integer>of(), List.of(9), List.of(0, 4))) {
+      var forecast = forecast(90, 10, drawn);
+      assertThat(forecast.inTime()).isEmpty();
+      assertThat(forecast.early()).isEmpty();
+      assertThat(forecast.fan()).isEmpty();
+      assertThat(forecast.basis()).isEqualTo(Forecast.Basis.PLAN);
+      assertThat(forecast.verdict()).isEqualTo(Forecast.Verdict.ON_PACE);
+      assertThat(forecast.reachable()).isEqualTo(90);
+      assertThat(forecast.moreDays()).contains(0);
+    }
+    assertThat(forecast(90, 10, List.of(9, 9, 9)).inTime()).isPresent();
   }
 
   /** 90 in ten days, but half an hour a day holds only four: the worksheet's answer, 40 of 90. */
   @Test
   void a_plan_that_does_not_fit_its_time_is_not_believed() {
-    var quota = Quotas.of(new Promise.Sprint(90, MONDAY, MONDAY.plusDays(9)), MissedWork.SPREAD);
-    var progress = Tracker.progress(quota, Tally.NONE, Quotas.EVERY_DAY, MONDAY);
-    var short4 = Forecast.of(progress, List.of(), d -> true, MONDAY, true, 4);
-    assertThat(short4.inTime()).isZero();
+    var short4 = forecast(90, 10, List.of(), Tally.NONE, 4);
+    assertThat(short4.verdict()).isEqualTo(Forecast.Verdict.OUT_OF_REACH);
+    assertThat(short4.basis()).isEqualTo(Forecast.Basis.SHORT_PLAN);
     assertThat(short4.plan()).isEqualTo(4);
     assertThat(short4.reachable()).isEqualTo(40);
     assertThat(short4.moreDays()).as("90 at 4 a day are 23 days").contains(13);
-    var enough = Forecast.of(progress, List.of(), d -> true, MONDAY, true, 12);
-    assertThat(enough.inTime()).isEqualTo(1);
-    assertThat(enough.plan()).as("no more than is needed").isEqualTo(9);
-  }
-
-  /** Twelve in sixteen days: one a day is the plan, and it has days to spare. */
-  @Test
-  void a_plan_is_made_of_whole_units() {
-    var forecast = forecast(12, 16, List.of(), List.of());
-    assertThat(forecast.plan()).isEqualTo(1);
-    assertThat(forecast.inTime()).isEqualTo(1);
-    assertThat(forecast.middle()).contains(MONDAY.plusDays(11));
+    var enough = forecast(90, 10, List.of(), Tally.NONE, 12);
+    assertThat(enough.basis()).isEqualTo(Forecast.Basis.PLAN);
+    assertThat(enough.plan()).as("no more than was promised").isEqualTo(9);
+    var none = forecast(90, 10, List.of(), Tally.NONE, 0);
+    assertThat(none.reachable()).isZero();
+    assertThat(none.moreDays()).isEmpty();
   }
 
   @Test
-  void an_earlier_run_of_the_same_promise_is_evidence() {
-    var slow = List.of(2, 2, 2, 2, 2, 2, 2, 2);
-    var forecast = forecast(90, 10, List.of(), slow);
-    assertThat(forecast.inTime()).isZero();
+  void an_earlier_time_is_evidence() {
+    var slow = new HashMap<LocalDate, Integer>();
+    for (int i = 1; i <= 40; i++) {
+      slow.put(MONDAY.minusDays(60 + i), 2);
+    }
+    var forecast = forecast(90, 10, List.of(), Tally.of(slow), Double.POSITIVE_INFINITY);
+    assertThat(forecast.ownDays()).isEqualTo(40);
     assertThat(forecast.verdict()).isEqualTo(Forecast.Verdict.OUT_OF_REACH);
-    assertThat(forecast.reachable()).isEqualTo(20);
-    assertThat(forecast.moreDays()).as("45 days at 2").contains(35);
+    assertThat(forecast.reachable()).isBetween(18, 22);
+  }
+
+  @Test
+  void what_is_reached_is_certain() {
+    var forecast = forecast(12, 9, List.of(4, 4, 2), 2);
+    assertThat(forecast.inTime()).contains(1.0);
+    assertThat(forecast.early()).contains(MONDAY.plusDays(3));
+    assertThat(forecast.late()).contains(MONDAY.plusDays(3));
+    assertThat(forecast(12, 9, List.of(4, 4, 4)).early()).contains(MONDAY.plusDays(3));
+  }
+
+  @Test
+  void a_day_beyond_all_that_was_seen_counts_as_what_it_is() {
+    var forecast = forecast(30, 9, List.of(1, 1, 2), 20);
+    assertThat(forecast.inTime().orElseThrow()).isGreaterThan(.5).isLessThan(1);
+    assertThat(forecast(30, 9, List.of(1, 1, 2), 26).inTime()).contains(1.0);
   }
 
   @Test
   void the_fan_never_falls_and_holds_its_order() {
-    var forecast = forecast(120, 30, List.of(3, 0, 7, 4, 0, 5, 2, 6), List.of());
-    int before = 0;
+    var forecast = forecast(120, 30, List.of(3, 0, 7, 4, 0, 5, 2, 6));
+    int before = 27;
+    assertThat(forecast.fan()).hasSize(8);
     for (var reach : forecast.fan()) {
       assertThat(reach.low()).isBetween(before, reach.middle());
-      assertThat(reach.high()).isGreaterThanOrEqualTo(reach.middle());
+      assertThat(reach.high()).isBetween(reach.middle(), 120);
       before = reach.low();
     }
   }

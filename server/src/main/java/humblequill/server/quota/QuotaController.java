@@ -34,6 +34,12 @@ class QuotaController {
     return service.all();
   }
 
+  /** How the forecasts of all promises held so far. */
+  @GetMapping("/forecasts")
+  ForecastsHeld forecasts() {
+    return service.forecasts();
+  }
+
   @GetMapping("/{id}")
   QuotaView get(@PathVariable UUID id) {
     return service.get(id);

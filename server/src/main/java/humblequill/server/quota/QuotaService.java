@@ -71,6 +71,12 @@ public class QuotaService {
    *
    * @param changed the quota whose terms these are to be; null for a new one
    */
+  /** How forecasts of all promises held so far. */
+  @Transactional(readOnly = true)
+  public ForecastsHeld forecasts() {
+    return ForecastsHeld.of(views.forecastRecord(settings.learner()));
+  }
+
   @Transactional(readOnly = true)
   public WorksheetView worksheet(QuotaTerms terms, @Nullable UUID changed) {
     var learner = settings.learner();

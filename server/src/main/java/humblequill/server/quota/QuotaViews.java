@@ -1,8 +1,10 @@
 package humblequill.server.quota;
 
+import humblequill.core.entry.Tally;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.quota.BroughtAlong;
 import humblequill.core.quota.Forecast;
+import humblequill.core.quota.ForecastRecord;
 import humblequill.core.quota.Outcome;
 import humblequill.core.quota.Progress;
 import humblequill.core.quota.RulesKept;
@@ -111,6 +113,13 @@ class QuotaViews {
         new RulesKept(core(given), names.names()).counts(account));
   }
 
+  /** How forecasts of all promises held so far. */
+  ForecastRecord forecastRecord(Learner learner) {
+    return accounts.all().stream()
+        .map(q -> ForecastRecord.of(q.account(), learner.drawingDays(), learner.today()))
+        .reduce(ForecastRecord.NONE, ForecastRecord::plus);
+  }
+
   private static List<RulesKept.Answer> core(List<RuleAnswerEntity> answers) {
     return answers.stream().map(a -> new RulesKept.Answer(a.entryId, a.rule, a.kept)).toList();
   }
@@ -123,20 +132,23 @@ class QuotaViews {
     var account = q.account();
     var days = account.quota().drawingDays(learner.drawingDays());
     var today = learner.today();
-    var own = new ArrayList<Integer>();
-    if (before != null) {
-      own.addAll(before.progress(learner).before().daily().byDay().values());
-    }
-    own.addAll(account.daysBefore(progress.from(), learner.drawingDays()));
+    var earlier = before == null ? Tally.NONE : before.progress(learner).before().daily();
     var from = progress.from().isAfter(today) ? progress.from() : today;
     var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
     var rooms =
         account.quota().time().rooms(days, time.dayWithout(q.id(), learner), from, due).stream()
             .filter(room -> days.test(room.date()))
             .toList();
-    double holds = Worksheet.unitsADay(rooms, account.pace().secondsEach());
-    boolean goesOn = !account.quota().promise().weekly();
-    return Forecast.of(progress, own, days, today, goesOn, holds);
+    // Nothing that is drawn today may change what the days to come are taken for.
+    int secondsEach = account.before(today).pace().secondsEach();
+    return Forecast.of(
+        progress,
+        new Forecast.Known(
+            earlier.plus(account.daysBefore(progress.from(), learner.drawingDays())),
+            days,
+            today,
+            !account.quota().promise().weekly(),
+            Worksheet.unitsADay(rooms, secondsEach)));
   }
 
   static int minutes(int units, int secondsEach) {
