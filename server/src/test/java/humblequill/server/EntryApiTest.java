@@ -128,6 +128,16 @@ class EntryApiTest {
     api.delete("/api/entries/" + id + "?version=0");
   }
 
+  /** Nobody sees or types them; they come along with what is pasted. */
+  @Test
+  void characters_that_nobody_sees_are_left_out(Api api) {
+    var id = UUID.randomUUID();
+    var pasted = "gull\u0000s\u0007 on\r\nthe\tquay\u001b[0m é";
+    api.post("/api/entries", entry(id, "drawings", 1, "note", pasted));
+    assertThat(api.get("/api/entries/" + id).json().path("fields").path("note").asString())
+        .isEqualTo("gulls on\nthe\tquay[0m é");
+  }
+
   @Test
   void entries_are_found_by_filter_a_few_at_a_time(Api api) {
     for (int i = 0; i < 3; i++) {

@@ -115,7 +115,8 @@ class NamesApiTest {
             "/api/names/" + id(api, "Tide book") + "/text",
             Map.of("change", UUID.randomUUID(), "text", "moon books"));
     assertThat(refused.status()).isEqualTo(400);
-    assertThat(refused.json().path("detail").asString()).contains("moon book");
+    assertThat(refused.json().path("detail").asString())
+        .contains("\"moon books\" is there already, as \"Moon book\"");
     assertThat(exists(api, "Tide book")).isTrue();
     var again =
         api.post(

@@ -109,7 +109,8 @@ public final class ICalendar {
         .replace(",", "\\,")
         .replace("\r\n", "\n")
         .replace('\r', '\n')
-        .replace("\n", "\\n");
+        .replace("\n", "\\n")
+        .replaceAll("[\\p{Cntrl}&&[^\t]]", "");
   }
 
   /** Folds between characters, so that each line is readable UTF-8 by itself. */

@@ -95,15 +95,13 @@ public final class Names {
             .computeIfAbsent(name.kind(), kind -> new HashMap<>())
             .putIfAbsent(Fold.of(spelling), name.id());
     if (other != null && !other.equals(name.id())) {
+      var taken = byId.get(other).text();
       throw new BrokenNamesException(
           spelling,
-          "\""
-              + spelling
-              + "\" means \""
-              + byId.get(other).text()
-              + "\" already, so that it cannot mean \""
-              + name.text()
-              + "\"");
+          Fold.of(spelling).equals(Fold.of(taken))
+              ? "\"%s\" is there already%s; to make one of the two, merge them"
+                  .formatted(spelling, spelling.equals(taken) ? "" : ", as \"" + taken + "\"")
+              : "\"" + spelling + "\" is a spelling of \"" + taken + "\" already");
     }
   }
 

@@ -49,6 +49,12 @@ class ICalendarTest {
         .isEqualTo("A\\, b\\; c\\\\d\\nnext: \"q\"");
   }
 
+  /** RFC 5545 section 3.1: CONTROL is all but the tab, and no part of TSAFE-CHAR. */
+  @Test
+  void control_characters_are_no_text() {
+    assertThat(ICalendar.escaped("a\u0000b\u0007\tc\u007fd")).isEqualTo("ab\tcd");
+  }
+
   @Test
   void a_timed_event_is_written_in_universal_time() throws Exception {
     var text =

@@ -1,0 +1,33 @@
+package humblequill.server.edge;
+
+import java.util.regex.Pattern;
+import org.springframework.boot.jackson.JacksonComponent;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.deser.std.StdScalarDeserializer;
+
+/**
+ * Text as a learner writes it. Characters that nobody sees or types (a null, a bell, an escape)
+ * come along with what is pasted and would break calendars and files later; they are left out, and
+ * a line ends as it does everywhere here.
+ */
+@JacksonComponent
+public class PlainText extends StdScalarDeserializer<String> {
+  private static final Pattern LINE_END = Pattern.compile("\r\n?");
+  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}&&[^\n\t]]");
+
+  PlainText() {
+    super(String.class);
+  }
+
+  @Override
+  public String deserialize(JsonParser parser, DeserializationContext context) {
+    return of(parser.getValueAsString());
+  }
+
+  static String of(String text) {
+    return text == null
+        ? null
+        : UNSEEN.matcher(LINE_END.matcher(text).replaceAll("\n")).replaceAll("");
+  }
+}
