@@ -1211,6 +1211,8 @@ export interface components {
             reason?: string | null;
         };
         Choice: {
+            /** @enum {string|null} */
+            as?: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN" | null;
             label: string;
             line: string;
         };
@@ -1473,17 +1475,17 @@ export interface components {
             /** @enum {string} */
             basis: "PLAN" | "SHORT_PLAN" | "OWN_DAYS";
             /** Format: date */
-            early: string;
-            enough: components["schemas"]["Wilson"];
+            early?: string | null;
+            enough?: components["schemas"]["Wilson"];
             fan: components["schemas"]["Reach"][];
             /** Format: double */
-            inTime: number;
+            inTime?: number | null;
             /** Format: date */
-            late: string;
+            late?: string | null;
             /** Format: date */
-            middle: string;
+            middle?: string | null;
             /** Format: int32 */
-            moreDays: number;
+            moreDays?: number | null;
             /** Format: int32 */
             ownDays: number;
             /** Format: double */
@@ -1598,7 +1600,8 @@ export interface components {
         };
         LineReading: {
             complete: boolean;
-            fields: components["schemas"]["EntryFields"];
+            dayOff: boolean;
+            entries: components["schemas"]["EntryFields"][];
             phrases: components["schemas"]["Phrase"][];
         };
         LineToRead: {
@@ -1789,13 +1792,13 @@ export interface components {
             /** Format: int32 */
             end: number;
             /** @enum {string} */
-            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE";
+            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN";
             /** @enum {string} */
-            problem: "NONE" | "OUT_OF_RANGE" | "AHEAD" | "NO_SUCH_DATE" | "EACH_WITHOUT_COUNT";
+            problem: "NONE" | "OUT_OF_RANGE" | "AHEAD" | "NO_SUCH_DATE" | "EACH_WITHOUT_COUNT" | "UNUSUAL";
             /** Format: int32 */
             start: number;
             /** @enum {string} */
-            state: "UNDERSTOOD" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
+            state: "UNDERSTOOD" | "ABOUT" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
             value: string;
         };
         Placed: {

@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react'
+import { LINE_KEPT } from '../../shared/log-line'
 import type { Schemas } from '../../api/client'
 import { EntryLine } from '../../shared/entry/EntryLine'
 
@@ -35,7 +36,13 @@ export function EntryList({
       </ul>
       <Suspense>
         {editing && <EntryForm entry={editing} onClose={() => setEditing(undefined)} />}
-        {filling && <EntryForm begin={filling} onClose={onFilled} />}
+        {filling && (
+          <EntryForm
+            begin={filling}
+            onClose={onFilled}
+            onSaved={() => window.dispatchEvent(new Event(LINE_KEPT))}
+          />
+        )}
       </Suspense>
     </>
   )

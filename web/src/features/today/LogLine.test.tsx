@@ -7,7 +7,7 @@ import { LogLine } from './LogLine'
 
 const today = { day: '2026-03-05', shares: [] } as unknown as Schemas['TodayView']
 const fields = { day: '2026-03-05', drawings: 3, topic: 'boats', wentWrong: '', nextTime: '', note: '' }
-const understood = { phrases: [], fields, complete: true }
+const understood = { phrases: [], entries: [fields], dayOff: false, complete: true }
 const question = {
   phrases: [
     {
@@ -17,10 +17,11 @@ const question = {
       start: 0,
       end: 6,
       problem: 'NONE',
-      choices: [{ label: '5 min', line: '5 min, 3 boats' }],
+      choices: [{ label: '5 min', line: '5 min, 3 boats', as: null }],
     },
   ],
-  fields: { day: '2026-03-05', wentWrong: '', nextTime: '', note: '' },
+  entries: [{ day: '2026-03-05', wentWrong: '', nextTime: '', note: '' }],
+  dayOff: false,
   complete: false,
 }
 

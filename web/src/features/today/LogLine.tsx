@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { Key } from '../../ui/Key'
-import { FOCUS_LOG_LINE } from '../../shared/log-line'
+import { FOCUS_LOG_LINE, LINE_KEPT } from '../../shared/log-line'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { entryName } from '../../shared/entry/fields'
@@ -21,10 +21,10 @@ export function LogLine({
   const phrases = useRef<HTMLDivElement>(null)
   const say = useNotice()
   const { remove } = useEntryWrites()
-  const { line, setLine, reading, readFor, current, save } = useLogLine((entry) =>
-    say(`Logged: ${entryName(entry)}.`, {
+  const { line, setLine, reading, readFor, current, read, save } = useLogLine((entries, dayOff) =>
+    say(dayOff ? 'Kept as a note: nothing was drawn.' : `Logged: ${entries.map(entryName).join(' and ')}.`, {
       label: 'Undo',
-      run: () => remove.mutate({ entry, silent: true }),
+      run: () => entries.forEach((entry) => remove.mutate({ entry, silent: true })),
     }),
   )
 
@@ -46,6 +46,19 @@ export function LogLine({
     window.addEventListener(FOCUS_LOG_LINE, focus)
     return () => window.removeEventListener(FOCUS_LOG_LINE, focus)
   }, [])
+
+  useEffect(() => {
+    const empty = () => setLine('')
+    window.addEventListener(LINE_KEPT, empty)
+    return () => window.removeEventListener(LINE_KEPT, empty)
+  })
+
+  // The form gets the line as it stands now, not as it was read a moment ago.
+  const fillIn = async () => {
+    const blank = { day: today.day, wentWrong: '', nextTime: '', note: line.trim() }
+    const now = line.trim() === '' ? undefined : await read(line).catch(() => undefined)
+    onForm(now?.entries[0] ?? blank)
+  }
 
   const submit = async (event: FormEvent) => {
     event.preventDefault()
@@ -87,6 +100,9 @@ export function LogLine({
       />
       <div id="log-line-says" ref={phrases} className="min-h-14 pt-1.5">
         {reading && <Phrases reading={reading} line={readFor} onChange={change} />}
+        {reading?.dayOff && (
+          <p className="text-faded">Nothing was drawn. It is kept as a note and counts for nothing.</p>
+        )}
         {save.isError && (
           <p role="alert" className="text-sanguine">
             Not saved: {save.error.message} Your line is still here; press Enter to try again.
@@ -99,10 +115,7 @@ export function LogLine({
             Save
           </Button>
         )}
-        <Button
-          look="quiet"
-          onClick={() => onForm(reading?.fields ?? { day: today.day, wentWrong: '', nextTime: '', note: '' })}
-        >
+        <Button look="quiet" onClick={fillIn}>
           Fill in the form instead
         </Button>
       </div>

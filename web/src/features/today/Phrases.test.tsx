@@ -24,7 +24,8 @@ function show(...phrases: Phrase[]) {
     <Phrases
       reading={{
         phrases,
-        fields: { day: '2026-03-05', wentWrong: '', nextTime: '', note: '' },
+        entries: [{ day: '2026-03-05', wentWrong: '', nextTime: '', note: '' }],
+        dayOff: false,
         complete: false,
       }}
       line={LINE}
@@ -40,7 +41,7 @@ test('a question is asked with the words it is about, and an answer rewrites the
       state: 'QUESTION',
       start: 16,
       end: 22,
-      choices: [{ label: '5 min', line: '5 min, 3 boats' }],
+      choices: [{ label: '5 min', line: '5 min, 3 boats', as: null }],
     }),
   )
   expect(screen.getByText('Which minutes is “10 min”?')).toBeInTheDocument()

@@ -1,9 +1,10 @@
 import { Popover } from 'radix-ui'
-import { useState, type FormEvent } from 'react'
+import { useState, type FormEvent, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 import { Button } from '../../ui/Button'
-import { FIELD_NAMES, PROBLEMS } from './text'
+import { choiceLabel, FIELD_NAMES, PROBLEMS } from './text'
 
 type Phrase = Schemas['Phrase']
 
@@ -36,7 +37,23 @@ export function Phrases({
           )}
         </li>
       ))}
+      {reading.entries.length > 1 && <Several entries={reading.entries} />}
     </ul>
+  )
+}
+
+/** What each of several entries will say, before it is saved. */
+function Several({ entries }: { entries: Schemas['EntryFields'][] }) {
+  const format = useFormats()
+  return (
+    <li className="w-full">
+      {plural(entries.length, 'entry', 'entries')}:{' '}
+      {entries
+        .map((e) => [e.drawings && format.number(e.drawings), e.minutes && format.minutes(e.minutes)])
+        .map((figures) => figures.filter(Boolean).join(' in '))
+        .join(' and ')}
+      , the minutes shared by planned length.
+    </li>
   )
 }
 
@@ -51,18 +68,47 @@ const without = (line: string, phrase: Phrase) =>
 type Piece = { phrase: Phrase; line: string; onChange: (line: string) => void }
 
 function Question({ phrase, line, onChange }: Piece) {
+  const words = line.slice(phrase.start, phrase.end)
+  // A digit answers, so that no hand has to leave the keys.
+  const onKeyDown = (event: KeyboardEvent) => {
+    const choice = /^[1-9]$/.test(event.key) && phrase.choices[Number(event.key) - 1]
+    if (choice) {
+      event.preventDefault()
+      event.stopPropagation()
+      onChange(choice.line)
+    }
+  }
   return (
     <p>
-      <span className="text-sanguine">
-        Which {FIELD_NAMES[phrase.field]} is “{line.slice(phrase.start, phrase.end)}”?
-      </span>{' '}
-      {phrase.choices.map((choice) => (
-        <Button key={choice.line} className="mr-4" onClick={() => onChange(choice.line)}>
-          <DayOrText phrase={phrase} text={choice.label} />
-        </Button>
+      <span className="text-sanguine">{asked(phrase, words)}</span>{' '}
+      {phrase.choices.map((choice, i) => (
+        <span key={choice.line} className="mr-4 whitespace-nowrap">
+          <span className="text-faded text-sm" aria-hidden="true">
+            {i + 1}{' '}
+          </span>
+          <Button
+            onClick={() => onChange(choice.line)}
+            onKeyDown={onKeyDown}
+            aria-keyshortcuts={String(i + 1)}
+          >
+            <DayOrText
+              day={choice.as === 'DAY' || phrase.field === 'DAY'}
+              text={choiceLabel(choice, words)}
+            />
+          </Button>
+        </span>
       ))}
     </p>
   )
+}
+
+function asked(phrase: Phrase, words: string): string {
+  if (phrase.problem === 'UNUSUAL') {
+    return `“${words}” is far more than ever before. Is it right?`
+  }
+  return phrase.field === 'UNKNOWN'
+    ? `What is “${words}”?`
+    : `Which ${FIELD_NAMES[phrase.field]} is “${words}”?`
 }
 
 function Trouble({ phrase, line, onChange }: Piece) {
@@ -76,9 +122,9 @@ function Trouble({ phrase, line, onChange }: Piece) {
   )
 }
 
-function DayOrText({ phrase, text }: { phrase: Phrase; text: string }) {
+function DayOrText({ day, text }: { day: boolean; text: string }) {
   const format = useFormats()
-  return phrase.field === 'DAY' && /^\d{4}-/.test(text) ? format.fullDay(text) : text
+  return day && /^\d{4}-/.test(text) ? format.fullDay(text) : text
 }
 
 function Understood({ phrase, line, onChange }: Piece) {
@@ -92,8 +138,9 @@ function Understood({ phrase, line, onChange }: Piece) {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <span className="text-faded">{name} </span>
       <Popover.Trigger className="decoration-faded min-h-8 font-medium underline decoration-dotted underline-offset-4 pointer-coarse:min-h-11">
-        {phrase.value === '' ? 'none' : <DayOrText phrase={phrase} text={phrase.value} />}
+        {phrase.value === '' ? 'none' : <DayOrText day={phrase.field === 'DAY'} text={phrase.value} />}
       </Popover.Trigger>
+      {phrase.state === 'ABOUT' && <span className="text-faded text-sm"> (the middle)</span>}
       {phrase.state === 'AS_LAST_TIME' && <span className="text-faded text-sm"> (as last time)</span>}
       {phrase.state === 'AS_PLANNED' && <span className="text-faded text-sm"> (as the course says)</span>}
       <Popover.Portal>

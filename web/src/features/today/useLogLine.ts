@@ -8,15 +8,15 @@ const DRAFT = 'quill:log-line'
 const PAUSE_MS = 90
 
 /** The line being written, what it says, and saving it once. */
-export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
+export function useLogLine(onSaved: (entries: Schemas['EntryView'][], dayOff: boolean) => void) {
   const client = useQueryClient()
   const [line, setLineState] = useState(() => sessionStorage.getItem(DRAFT) ?? '')
   const settled = useSettled(line, PAUSE_MS)
-  // One id for one line: sending it again after a lost answer cannot log it twice.
-  const id = useRef(crypto.randomUUID())
+  // One id for each entry of a line: sending it again after a lost answer cannot log it twice.
+  const ids = useRef<string[]>([])
 
   const setLine = (text: string) => {
-    id.current = crypto.randomUUID()
+    ids.current = []
     sessionStorage.setItem(DRAFT, text)
     setLineState(text)
   }
@@ -27,18 +27,25 @@ export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
     placeholderData: keepPreviousData,
   })
 
+  const read = (text: string) => client.fetchQuery(queries.reading(text))
+
   const save = useMutation({
     mutationFn: async (text: string) => {
-      const read = await client.fetchQuery(queries.reading(text))
-      if (!read.complete) {
+      const { entries, dayOff, complete } = await read(text)
+      if (!complete) {
         return undefined
       }
-      return answer(api.POST('/api/entries', { body: { id: id.current, fields: read.fields } }))
+      const saved: Schemas['EntryView'][] = []
+      for (const [i, fields] of entries.entries()) {
+        const id = (ids.current[i] ??= crypto.randomUUID())
+        saved.push(await answer(api.POST('/api/entries', { body: { id, fields } })))
+      }
+      return { saved, dayOff }
     },
-    onSuccess: async (entry) => {
-      if (entry) {
+    onSuccess: async (done) => {
+      if (done) {
         setLine('')
-        onSaved(entry)
+        onSaved(done.saved, done.dayOff)
         await refreshAll(client)
       }
     },
@@ -51,6 +58,8 @@ export function useLogLine(onSaved: (entry: Schemas['EntryView']) => void) {
     readFor: settled,
     /** Whether what is shown was read from the line as it stands now. */
     current: settled === line && reading.data !== undefined && !reading.isPlaceholderData,
+    /** What a line says, once it is read. */
+    read,
     save,
   }
 }

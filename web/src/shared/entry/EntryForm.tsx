@@ -31,13 +31,17 @@ export default function EntryForm({
   entry,
   begin,
   onClose,
+  onSaved,
 }: {
   entry?: Entry
   begin?: Fields
   onClose: () => void
+  onSaved?: () => void
 }) {
   const format = useFormats()
-  const [draft, setDraft] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
+  const [first] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
+  const [draft, setDraft] = useState(first)
+  const [leaving, setLeaving] = useState(false)
   const [tried, setTried] = useState(false)
   const { create, change, remove } = useEntryWrites()
   const say = useNotice()
@@ -50,6 +54,7 @@ export default function EntryForm({
     const done = {
       onSuccess: () => {
         say(entry ? 'Changed.' : 'Logged.')
+        onSaved?.()
         onClose()
       },
     }
@@ -59,6 +64,8 @@ export default function EntryForm({
       change.mutate({ id, version, fields }, done)
     }
   }
+  // A slip on Esc or beside the sheet costs nothing that was filled in.
+  const leave = () => (JSON.stringify(draft) === JSON.stringify(first) ? onClose() : setLeaving(true))
   const submit = (event: FormEvent) => {
     event.preventDefault()
     setTried(true)
@@ -81,7 +88,7 @@ export default function EntryForm({
     )
   }
   return (
-    <Sheet open onClose={onClose} title={entry ? 'Change an entry' : 'A new entry'}>
+    <Sheet open onClose={leave} title={entry ? 'Change an entry' : 'A new entry'}>
       <form onSubmit={submit} noValidate>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
           {NAMES_OF_FIELDS.map((field) => (
@@ -96,11 +103,22 @@ export default function EntryForm({
           ))}
         </div>
         <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
+        {leaving && (
+          <p role="alert" className="mt-3">
+            What you filled in is not logged yet.{' '}
+            <Button className="mr-4" onClick={() => setLeaving(false)}>
+              Go on filling in
+            </Button>
+            <Button className="text-sanguine" onClick={onClose}>
+              Throw it away
+            </Button>
+          </p>
+        )}
         <div className="mt-5 flex flex-wrap items-center gap-5">
           <Button type="submit" look="ink" disabled={write.isPending}>
             {entry ? 'Save the change' : 'Log it'}
           </Button>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button onClick={leave}>Cancel</Button>
           {entry && (
             <Button
               className="text-sanguine ml-auto"

@@ -16,6 +16,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -82,8 +83,9 @@ class ApiDocument {
         continue;
       }
       boolean nullable =
-          Arrays.stream(component.getAnnotatedType().getAnnotations())
-              .anyMatch(a -> a.annotationType() == Nullable.class);
+          component.getType() == Optional.class
+              || Arrays.stream(component.getAnnotatedType().getAnnotations())
+                  .anyMatch(a -> a.annotationType() == Nullable.class);
       if (!nullable) {
         if (schema.getRequired() == null || !schema.getRequired().contains(component.getName())) {
           schema.addRequiredItem(component.getName());

@@ -135,7 +135,7 @@ class EntryApiTest {
     var pasted = "gull\u0000s\u0007 on\r\nthe\tquay\u001b[0m é";
     api.post("/api/entries", entry(id, "drawings", 1, "note", pasted));
     assertThat(api.get("/api/entries/" + id).json().path("fields").path("note").asString())
-        .isEqualTo("gulls on\nthe\tquay[0m é");
+        .isEqualTo("gulls on\r\nthe\tquay[0m é");
   }
 
   @Test

@@ -102,11 +102,26 @@ final class LandedAnswers {
     return before;
   }
 
+  /** How a line was read; what else it could have been is asked about otherwise by now. */
   static JsonNode line(JsonNode before) {
     var moved = JSON.createObjectNode();
-    moved.set("phrases", before.path("parts"));
-    moved.set("fields", before.path("fields"));
+    moved.set("phrases", withoutChoices(before.path("parts")));
+    moved.putArray("entries").add(before.path("fields"));
+    moved.put("dayOff", false);
     return moved;
+  }
+
+  static JsonNode withoutChoices(JsonNode phrases) {
+    var bare = JSON.createArrayNode();
+    phrases
+        .valueStream()
+        .forEach(
+            phrase -> {
+              var kept = (ObjectNode) phrase.deepCopy();
+              kept.remove("choices");
+              bare.add(kept);
+            });
+    return bare;
   }
 
   private static JsonNode tree(JsonNode node) {

@@ -14,20 +14,20 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningQuill.class)
 class LogLineApiTest {
   private static JsonNode fields(Api api, String line) {
-    return api.post("/api/log-line", Map.of("line", line)).json().path("fields");
+    return api.post("/api/log-line", Map.of("line", line)).json().path("entries").path(0);
   }
 
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
       value = {
-        "26 hulls, 35 min | minutes | 35",
+        "3 ropes, 35 min | minutes | 35",
         "hulls 1h15 | minutes | 75",
         "hulls, 1:15 | minutes | 75",
         "an hour of hulls | minutes | 60",
         "half an hour, hulls | minutes | 30",
-        "26 hulls, 35 min | drawings | 26",
-        "35 min, 26 hulls | drawings | 26",
+        "3 ropes, 35 min | drawings | 3",
+        "35 min, 3 ropes | drawings | 3",
         "3 ropes, brush pen | medium | brush pen",
         "3 ropes, brushpen | medium | brush pen",
         "3 ropes from life | source | life",
@@ -47,7 +47,7 @@ class LogLineApiTest {
   void what_cannot_be_saved_is_asked_about(String line, Api api) {
     var answer = api.post("/api/log-line", Map.of("line", line)).json();
     assertThat(answer.path("complete").asBoolean()).isFalse();
-    assertThat(answer.path("fields").path("mark").isNumber()).isFalse();
+    assertThat(answer.path("entries").path(0).path("mark").isNumber()).isFalse();
     assertThat(answer.path("phrases").valueStream().map(p -> p.path("state").asString()))
         .containsAnyOf("PROBLEM", "QUESTION");
   }

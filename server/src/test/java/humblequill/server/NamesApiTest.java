@@ -234,7 +234,7 @@ class NamesApiTest {
     log(api, "drawings", 1, "medium", "Tintenroller");
     rename(api, "Tintenroller", "rollerball");
     for (var line : List.of("3 boats, rollerballs", "3 boats, tintenroller")) {
-      var fields = api.post("/api/log-line", Map.of("line", line)).json().path("fields");
+      var fields = api.post("/api/log-line", Map.of("line", line)).json().path("entries").path(0);
       assertThat(fields.path("medium").asString()).as(line).isEqualTo("rollerball");
     }
   }

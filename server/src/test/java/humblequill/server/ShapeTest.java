@@ -45,7 +45,7 @@ class ShapeTest {
           Map.entry("course", Set.of("settings", "topic")),
           Map.entry("placement", Set.of("course", "name")),
           Map.entry("entry", Set.of("name", "placement", "settings")),
-          Map.entry("logline", Set.of("entry", "name", "placement", "settings")),
+          Map.entry("logline", Set.of("entry", "name", "placement", "quota", "settings")),
           Map.entry("exchange", Set.of("entry", "placement")),
           Map.entry("search", Set.of("entry", "placement")),
           Map.entry("streak", Set.of("entry", "settings")),

@@ -111,9 +111,11 @@ class WeekTest {
         .isPositive();
     var line =
         api.post("/api/log-line", Map.of("line", "30 masts, half an hour, yesterday, pen")).json();
-    assertThat(line.path("fields").path("source").asString()).isEqualTo("life");
+    assertThat(line.path("entries").path(0).path("source").asString()).isEqualTo("life");
     var logged =
-        api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", line.path("fields")));
+        api.post(
+            "/api/entries",
+            Map.of("id", UUID.randomUUID(), "fields", line.path("entries").path(0)));
     assertThat(logged.status()).isEqualTo(201);
     assertThat(lacking(api)).isLessThan(before);
     assertThat(api.get("/api/streaks").json().get(0).path("current").asInt()).isEqualTo(1);

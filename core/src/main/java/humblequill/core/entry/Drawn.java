@@ -38,6 +38,14 @@ public record Drawn(
     topics = Set.copyOf(topics);
   }
 
+  /** Whether something was drawn; a note by itself is no practice. */
+  public boolean isPractice() {
+    return exercise.isPresent()
+        || !topics.isEmpty()
+        || drawings.isPresent()
+        || minutes.minutes() > 0;
+  }
+
   /** Minutes as the learner told them; empty where they are estimated or unknown. */
   public Optional<Integer> minutesTold() {
     return minutes.told() ? Optional.of(minutes.minutes()) : Optional.empty();

@@ -16,8 +16,8 @@ import java.util.stream.Stream;
 
 /**
  * Everything that was drawn, by day, by exercise and by topic: what planning, promises, streaks,
- * freshness and reviews all count from. A ledger does not change; a day that was written to anew
- * makes another one.
+ * freshness and reviews all count from. Notes by themselves are left out. A ledger does not change;
+ * a day that was written to anew makes another one.
  */
 public final class Ledger {
   /** Nothing drawn yet. */
@@ -36,6 +36,9 @@ public final class Ledger {
   private static final class Index {
     private final Map<UUID, List<Drawn>> byPlacement = new HashMap<>();
     private final Map<String, Tally> minutesByTopic = new HashMap<>();
+    private int mostDrawings;
+    private int mostMinutes;
+    private int size;
 
     private Index(Stream<Drawn> all) {
       var byTopic = new HashMap<String, List<Drawn>>();
@@ -43,6 +46,9 @@ public final class Ledger {
           drawn -> {
             drawn.placement().ifPresent(p -> add(byPlacement, p, drawn));
             drawn.topics().forEach(t -> add(byTopic, t, drawn));
+            mostDrawings = Math.max(mostDrawings, drawn.drawings().orElse(0));
+            mostMinutes = Math.max(mostMinutes, drawn.minutesTold().orElse(0));
+            size++;
           });
       byTopic.forEach((topic, drawn) -> minutesByTopic.put(topic, minutesOf(drawn)));
     }
@@ -73,7 +79,9 @@ public final class Ledger {
     var changed = new TreeMap<>(byDay);
     days.forEach(changed::remove);
     var fresh = new TreeMap<LocalDate, List<Drawn>>();
-    drawnOnThem.forEach(d -> fresh.computeIfAbsent(d.day(), day -> new ArrayList<>()).add(d));
+    drawnOnThem.stream()
+        .filter(Drawn::isPractice)
+        .forEach(d -> fresh.computeIfAbsent(d.day(), day -> new ArrayList<>()).add(d));
     var minutesChanged = new TreeMap<>(minutes.byDay());
     days.forEach(minutesChanged::remove);
     fresh.forEach(
@@ -87,6 +95,21 @@ public final class Ledger {
   /** Everything, oldest first. */
   public Stream<Drawn> all() {
     return byDay.values().stream().flatMap(List::stream);
+  }
+
+  /** The most drawings that one entry tells, 0 where none does. */
+  public int mostDrawings() {
+    return index().mostDrawings;
+  }
+
+  /** The most minutes that one entry tells, 0 where none does. */
+  public int mostMinutes() {
+    return index().mostMinutes;
+  }
+
+  /** How many entries there are. */
+  public int size() {
+    return index().size;
   }
 
   /** What was drawn between two days, both included, oldest first. */

@@ -3,6 +3,7 @@ package humblequill.core.logline;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.PageSpan;
 import java.util.ArrayList;
+import java.util.Locale;
 
 /** Writes an entry as a line in one fixed order. */
 final class CanonicalLine {
@@ -14,18 +15,21 @@ final class CanonicalLine {
         entry
             .exerciseId()
             .map(id -> title(vocabulary.word(WordKind.EXERCISE, id), vocabulary))
-            .or(entry::topic);
+            .or(() -> entry.topic().map(t -> named(WordKind.TOPIC, t, vocabulary)));
     entry
         .drawings()
         .map(n -> subject.map(s -> n + " " + s).orElse(n + " drawings"))
         .or(() -> subject)
         .ifPresent(parts::add);
     entry.minutes().ifPresent(m -> parts.add(m + " min"));
-    entry.medium().ifPresent(parts::add);
-    entry.source().ifPresent(parts::add);
-    entry.resource().ifPresent(parts::add);
-    entry.book().ifPresent(parts::add);
+    entry.medium().map(n -> named(WordKind.MEDIUM, n, vocabulary)).ifPresent(parts::add);
+    entry.source().map(n -> named(WordKind.SOURCE, n, vocabulary)).ifPresent(parts::add);
+    entry.resource().map(n -> named(WordKind.RESOURCE, n, vocabulary)).ifPresent(parts::add);
+    entry.book().map(n -> named(WordKind.BOOK, n, vocabulary)).ifPresent(parts::add);
     entry.pages().ifPresent(p -> parts.add(pages(p)));
+    if (!entry.poses().isEmpty()) {
+      parts.add(entry.poses().written());
+    }
     entry.mark().ifPresent(m -> parts.add(m + "/5"));
     parts.add(entry.day().toString());
     entry.time().ifPresent(t -> parts.add("at " + t));
@@ -33,6 +37,15 @@ final class CanonicalLine {
     text(parts, "next time", entry.nextTime());
     text(parts, "note", entry.note());
     return String.join(", ", parts);
+  }
+
+  /** A name that the vocabulary does not know is said to be one. */
+  static String named(WordKind kind, String name, Vocabulary vocabulary) {
+    boolean plain =
+        kind == WordKind.TOPIC ? vocabulary.meansTopic(name) : vocabulary.knows(kind, name);
+    return plain
+        ? name
+        : kind.name().toLowerCase(Locale.ROOT) + " \"" + name.replace("\"", "'") + "\"";
   }
 
   static String title(Word exercise, Vocabulary vocabulary) {

@@ -1,61 +1,184 @@
 package humblequill.core.logline;
 
+import humblequill.core.entry.Entry;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Poses;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
-/** Reads lengths of time, times of day, pages and marks. */
+/** Reads lengths of time, poses, times of day and pages. */
 final class FigureReader {
-  private static final String NUMBER = "\\d+(?:[.,]\\d+)?½?|½|" + NumberWords.PATTERN;
-  private static final String EACH = "(?: ?(each|apiece|a piece|per drawing))?";
-  private static final Pattern CLOCK =
-      Pattern.compile(
-          "\\bat (\\d{1,2})[:.h](\\d{2})(?: ?(am|pm))?\\b|\\b(?:at )?(\\d{1,2})(?:[:.](\\d{2}))? ?(am|pm)\\b");
-  private static final Pattern HOURS_AND_MINUTES =
-      Pattern.compile(
-          "\\b(\\d{1,2}) ?h(?:(?:ou)?rs?)?(?: and)? ?(\\d{1,2})(?: ?m(?:in(?:ute)?s?)?)?\\b");
-  private static final Pattern COLON =
-      Pattern.compile("\\b(\\d{1,2}):(\\d{2})(?: ?h(?:ours?)?)?\\b");
-  private static final Pattern WORDED_HOUR =
-      Pattern.compile(
-          "\\b(an hour and a half|an hour and a quarter|half an hour|a half hour|half hour|a quarter of an hour"
-              + "|quarter of an hour|three quarters of an hour|an hour)\\b");
-  private static final Pattern HOURS =
-      Pattern.compile("(?<![\\w.,])(" + NUMBER + ") ?h(?:(?:ou)?rs?)?\\b" + EACH);
-  private static final Pattern MINUTES =
-      Pattern.compile("(?<![\\w.,])(" + NUMBER + ") ?(?:m(?:in(?:ute)?s?)?\\b\\.?|')" + EACH);
-  private static final Pattern SECONDS =
-      Pattern.compile("(?<![\\w.,])(" + NUMBER + ") ?s(?:ec(?:ond)?s?)?\\b\\.?" + EACH);
-  private static final Pattern PAGES =
-      Pattern.compile("\\b(?:pp?|pgs?|pages?)\\.? ?(\\d{1,5})(?: ?(?:-|to|until) ?(\\d{1,5}))?\\b");
-  private static final Pattern MARK =
-      Pattern.compile(
-          "\\b(?:mark(?:ed)? )?(\\d{1,2}) ?(?:/|out of|of) ?5\\b(?![/.\\d])|\\bmark(?:ed)?:? (\\d{1,2})\\b(?!/)");
+  private static final String FROM = "(?<![\\p{L}\\p{N}\u0003])(?<!\\d[.,/])";
+  private static final String TO = "(?![\\p{L}\\p{N}])";
+  private static final String M = "(" + NumberWords.MEASURE + ")";
+  private static final int HOUR = 60;
 
-  private FigureReader() {}
+  /** Nobody draws for nine hours and some minutes; nobody calls 1:15 a time of day. */
+  private static final int SURELY_A_TIME = 9;
 
-  /** A length of time; "each" multiplies it by the number of drawings. */
-  record Length(double minutes, boolean each) {}
+  private static final int SURELY_A_LENGTH = 4;
 
-  static void read(Line line) {
-    line.find(CLOCK).forEach(m -> claimTime(line, m));
-    line.find(PAGES).forEach(m -> claimPages(line, m));
-    line.find(MARK)
-        .forEach(m -> claim(line, Phrase.Field.MARK, m, Integer.valueOf(first(m, 1, 2))));
-    line.find(HOURS_AND_MINUTES).forEach(m -> claimHours(line, m));
-    line.find(COLON).forEach(m -> claimHours(line, m));
-    line.find(WORDED_HOUR).forEach(m -> claimLength(line, m, worded(m.group(1)), false));
-    line.find(HOURS)
-        .forEach(m -> claimLength(line, m, 60 * NumberWords.parse(m.group(1)), m.group(2) != null));
-    line.find(MINUTES)
-        .forEach(m -> claimLength(line, m, NumberWords.parse(m.group(1)), m.group(2) != null));
-    line.find(SECONDS)
-        .forEach(m -> claimLength(line, m, NumberWords.parse(m.group(1)) / 60, m.group(2) != null));
+  private final Map<String, Integer> worded;
+  private final Pattern wordedLength;
+  private final Pattern clock;
+  private final Pattern colon;
+  private final Pattern hoursAndMinutes;
+  private final Pattern length;
+  private final Pattern span;
+  private final Pattern poses;
+  private final Pattern pages;
+  private final Pattern pageList;
+  private final Pattern negative;
+  private final Pattern hour;
+  private final Pattern minute;
+
+  FigureReader(Language language) {
+    worded = language.numbered("minutes");
+    var hours = language.any("hour");
+    var minutes = language.any("minute");
+    var unit = "(" + hours + "|" + minutes + "|" + language.any("second") + ")" + TO + "\\.?";
+    var each = language.any("each");
+    var page = "(?<![\\p{L}\\p{N}])" + language.any("page") + "\\.? ?";
+    var to = " ?(?:-|" + language.any("to") + ") ?";
+    hour = Pattern.compile(hours);
+    minute = Pattern.compile(minutes);
+    wordedLength = Pattern.compile("(?<![\\p{L}\\p{N}])" + language.anyNumbered("minutes") + TO);
+    clock =
+        Pattern.compile(
+            FROM
+                + "(?:"
+                + language.any("at")
+                + " (\\d{1,2})(?:[:.]| ?"
+                + hours
+                + " ?)(\\d{2})(?: ?(am|pm))?"
+                + "|(?:"
+                + language.any("at")
+                + " )?(\\d{1,2})(?:[:.](\\d{2}))? ?(am|pm)"
+                + "|(?:"
+                + language.any("at")
+                + " )?(\\d{1,2})(?:[:.](\\d{2}))? ?"
+                + language.any("oclock")
+                + ")"
+                + TO);
+    colon =
+        Pattern.compile(FROM + "(\\d{1,2})(?::|" + hours + ")(\\d{2})(?: ?" + hours + ")?" + TO);
+    hoursAndMinutes =
+        Pattern.compile(
+            FROM
+                + "(\\d{1,2}) ?"
+                + hours
+                + " ?(?:"
+                + language.any("and")
+                + " )?(\\d{1,2})(?: ?"
+                + minutes
+                + TO
+                + "|(?= *(?:[,;\\n]|$)))");
+    length =
+        Pattern.compile(
+            FROM + "(?:(" + each + ") )?" + M + " ?" + unit + "(?: ?(" + each + ")" + TO + ")?");
+    span = Pattern.compile(FROM + M + to + M + " ?" + unit);
+    poses =
+        Pattern.compile(
+            FROM
+                + Line.NUMBER
+                + " ?[x×] ?(\\d{1,4}(?:[.,]\\d)?)(?::([0-5]\\d))?(?: ?"
+                + unit
+                + ")?(?! ?\\p{L})");
+    pages = Pattern.compile(page + "(\\d{1,5})(?:" + to + "(\\d{1,5}))?" + TO);
+    pageList =
+        Pattern.compile(
+            page
+                + "(\\d{1,5}(?: ?, ?\\d{1,5})* ?(?:&|\\+|"
+                + language.any("and")
+                + ") ?\\d{1,5})"
+                + TO);
+    negative = Pattern.compile("(?:^|(?<=[\\s,;]))-" + Line.NUMBER + "(?: ?" + unit + ")?");
+  }
+
+  /**
+   * A length of time.
+   *
+   * @param each whether it is one drawing's
+   * @param about whether it is the middle of what was written
+   */
+  record Length(double minutes, boolean each, boolean about) {}
+
+  /** Lengths that are written without figures. */
+  void readWorded(Line line) {
+    line.find(wordedLength)
+        .forEach(m -> claimLength(line, m, worded.get(Language.single(m.group())), false));
+  }
+
+  void read(Line line) {
+    line.find(poses).forEach(m -> claimPoses(line, m));
+    line.find(clock).forEach(m -> claimTime(line, m));
+    line.find(pageList).forEach(m -> claimPageList(line, m));
+    line.find(pages).forEach(m -> claimPages(line, m));
+    line.find(span).forEach(m -> claimSpan(line, m));
+    line.find(colon).forEach(m -> claimColon(line, m));
+    line.find(hoursAndMinutes).forEach(m -> claimHours(line, m));
+    line.find(negative).forEach(m -> claimNegative(line, m));
+    line.find(length).forEach(m -> claimLength(line, m));
+  }
+
+  /** 2H is a pencil to one and two hours to another. */
+  private void claimLength(Line line, MatchResult m) {
+    double minutes = minutes(m.group(2), m.group(3));
+    if (m.group().length() == 2 && line.written(m.start(), m.end()).endsWith("H")) {
+      claim(
+          line,
+          Phrase.Field.MINUTES,
+          m,
+          new Ask(
+              List.of(
+                  Ask.Option.as(Phrase.Field.MEDIUM, line.written(m.start(), m.end()), "graphite"),
+                  Ask.Option.as(
+                      Phrase.Field.MINUTES,
+                      Integer.toString((int) minutes),
+                      (int) minutes + " min"))));
+    } else {
+      claimLength(line, m, minutes, m.group(1) != null || m.group(4) != null);
+    }
+  }
+
+  private double minutes(String number, String unit) {
+    double value = NumberWords.measure(number);
+    if (hour.matcher(unit).matches()) {
+      return value * HOUR;
+    }
+    return minute.matcher(unit).matches() ? value : value / HOUR;
   }
 
   private static void claim(Line line, Phrase.Field field, MatchResult m, Object value) {
     line.claim(field, m.start(), m.end(), value);
+  }
+
+  /** One row of poses; a length without a unit is asked about. */
+  private void claimPoses(Line line, MatchResult m) {
+    var row = Line.whole(m.group(1)) + " x " + m.group(2);
+    if (m.group(3) != null) {
+      claimRow(line, m, NumberWords.measure(m.group(2)) + Integer.parseInt(m.group(3)) / 60.0);
+    } else if (m.group(4) == null) {
+      claim(
+          line,
+          Phrase.Field.POSES,
+          m,
+          new Ask(List.of(Ask.Option.of(row + " s"), Ask.Option.of(row + " min"))));
+    } else {
+      claimRow(line, m, minutes(m.group(2), m.group(4)));
+    }
+  }
+
+  private static void claimRow(Line line, MatchResult m, double minutes) {
+    int count = Line.number(m.group(1));
+    long seconds = Math.round(minutes * HOUR);
+    boolean possible =
+        count >= 1 && count <= Entry.MAX_DRAWINGS && seconds >= 1 && seconds <= Poses.MAX_SECONDS;
+    claim(line, Phrase.Field.POSES, m, possible ? new Poses.Row(count, (int) seconds) : m.group());
   }
 
   private static String first(MatchResult m, int... groups) {
@@ -64,23 +187,48 @@ final class FigureReader {
         return m.group(group);
       }
     }
-    throw new IllegalStateException(m.group());
+    return "";
   }
 
   private static void claimTime(Line line, MatchResult m) {
-    int hour = Integer.parseInt(first(m, 1, 4));
-    boolean second = m.group(1) == null;
-    var minuteText = second ? m.group(5) : m.group(2);
-    var half = second ? m.group(6) : m.group(3);
-    int minute = minuteText == null ? 0 : Integer.parseInt(minuteText);
-    if (half != null) {
+    int hour = Integer.parseInt(first(m, 1, 4, 7));
+    var minutes = first(m, 2, 5, 8);
+    var half = first(m, 3, 6);
+    int minute = minutes.isEmpty() ? 0 : Integer.parseInt(minutes);
+    if (!half.isEmpty()) {
       if (hour < 1 || hour > 12) {
         return;
       }
       hour = hour % 12 + (half.equals("pm") ? 12 : 0);
     }
-    if (hour < 24 && minute < 60) {
+    if (hour < 24 && minute < HOUR) {
       claim(line, Phrase.Field.TIME, m, LocalTime.of(hour, minute));
+    }
+  }
+
+  private static void claimColon(Line line, MatchResult m) {
+    int hours = Integer.parseInt(m.group(1));
+    int minutes = Integer.parseInt(m.group(2));
+    if (minutes >= HOUR) {
+      return;
+    }
+    if (hours >= SURELY_A_TIME && hours < 24) {
+      claim(line, Phrase.Field.TIME, m, LocalTime.of(hours, minutes));
+    } else if (hours <= SURELY_A_LENGTH) {
+      claimLength(line, m, HOUR * hours + minutes, false);
+    } else if (hours < SURELY_A_TIME) {
+      var time = LocalTime.of(hours, minutes).toString();
+      claim(
+          line,
+          Phrase.Field.TIME,
+          m,
+          new Ask(
+              List.of(
+                  Ask.Option.as(Phrase.Field.TIME, time, "at " + time),
+                  Ask.Option.as(
+                      Phrase.Field.MINUTES,
+                      Integer.toString(HOUR * hours + minutes),
+                      HOUR * hours + minutes + " min"))));
     }
   }
 
@@ -95,25 +243,51 @@ final class FigureReader {
         possible ? new PageSpan(Math.min(from, to), Math.max(from, to)) : m.group());
   }
 
+  /** Pages one by one; they are a span only when none is left out. */
+  private static void claimPageList(Line line, MatchResult m) {
+    var pages = new ArrayList<Integer>();
+    for (var page : m.group(1).split("\\D+")) {
+      pages.add(Integer.valueOf(page));
+    }
+    int from = pages.stream().mapToInt(p -> p).min().orElseThrow();
+    int to = pages.stream().mapToInt(p -> p).max().orElseThrow();
+    if (from < 1 || to > PageSpan.MAX_PAGE) {
+      claim(line, Phrase.Field.PAGES, m, m.group());
+    } else if (to - from + 1 == pages.stream().distinct().count()) {
+      claim(line, Phrase.Field.PAGES, m, new PageSpan(from, to));
+    } else {
+      var options = new ArrayList<Ask.Option>();
+      options.add(Ask.Option.of("p " + from + "-" + to));
+      pages.forEach(page -> options.add(Ask.Option.of("p " + page)));
+      claim(line, Phrase.Field.PAGES, m, new Ask(options));
+    }
+  }
+
+  private void claimSpan(Line line, MatchResult m) {
+    double from = minutes(m.group(1), m.group(3));
+    double to = minutes(m.group(2), m.group(3));
+    line.claim(Phrase.Field.MINUTES, m.start(), m.end(), new Length((from + to) / 2, false, true));
+  }
+
   private static void claimHours(Line line, MatchResult m) {
-    if (Integer.parseInt(m.group(2)) < 60) {
+    if (Integer.parseInt(m.group(2)) < HOUR) {
       claimLength(
-          line, m, 60.0 * Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2)), false);
+          line,
+          m,
+          (double) HOUR * Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2)),
+          false);
+    }
+  }
+
+  private static void claimNegative(Line line, MatchResult m) {
+    if (m.group(2) == null) {
+      claim(line, Phrase.Field.DRAWINGS, m, -Line.number(m.group(1)));
+    } else {
+      claimLength(line, m, -1, false);
     }
   }
 
   private static void claimLength(Line line, MatchResult m, double minutes, boolean each) {
-    claim(line, Phrase.Field.MINUTES, m, new Length(minutes, each));
-  }
-
-  private static double worded(String text) {
-    return switch (text) {
-      case "an hour" -> 60;
-      case "an hour and a half" -> 90;
-      case "an hour and a quarter" -> 75;
-      case "three quarters of an hour" -> 45;
-      case "a quarter of an hour", "quarter of an hour" -> 15;
-      default -> 30;
-    };
+    claim(line, Phrase.Field.MINUTES, m, new Length(minutes, each, false));
   }
 }

@@ -1,5 +1,6 @@
 package humblequill.core.logline;
 
+import humblequill.core.name.Fold;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,7 +11,17 @@ import java.util.regex.Pattern;
 /** A line being read: its text in plain lower case, with what is understood already struck out. */
 final class Line {
   private static final char STRUCK = '\u0001';
-  private static final Pattern TOKEN = Pattern.compile("[\\p{L}\\p{N}]+");
+
+  /** Stands behind or in the figures of a number that was written longer than they are. */
+  private static final char PAD = '\u0003';
+
+  /** A whole number, as a group. */
+  static final String NUMBER = "(\\d[\\d" + PAD + "]*)";
+
+  /** "4cranes" is two words; "2B" is one. */
+  private static final Pattern TOKEN =
+      Pattern.compile("\\d[\\d" + PAD + "]*(?=\\p{L}{3,})|[\\p{L}\\p{N}" + PAD + "]+");
+
   private static final Pattern BREAK = Pattern.compile("[,;\\n]");
 
   private final String original;
@@ -26,8 +37,16 @@ final class Line {
 
   /** A word or number that is still open. */
   record Token(int start, int end, String text) {
+    boolean isNumber() {
+      return Character.isDigit(text.charAt(0)) && whole(text).length() == digits(text);
+    }
+
+    private static long digits(String text) {
+      return text.chars().filter(Character::isDigit).count();
+    }
+
     String stem() {
-      return Stems.of(text);
+      return Fold.stem(text);
     }
   }
 
@@ -50,6 +69,29 @@ final class Line {
     var parted =
         Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
     return parted.isEmpty() ? c : parted.charAt(0);
+  }
+
+  /** The figures of a number found in a line. */
+  static String whole(String number) {
+    return number.replace(String.valueOf(PAD), "");
+  }
+
+  /** The same as a number, at most a million. */
+  static int number(String number) {
+    var figures = whole(number);
+    return figures.length() > 6 ? 1_000_000 : Integer.parseInt(figures);
+  }
+
+  /** Reads a stretch as a number from now on; it is at least as long as its figures. */
+  void readAsNumber(int start, int end, String figures) {
+    for (int i = start; i < end; i++) {
+      open[i] = i - start < figures.length() ? figures.charAt(i - start) : PAD;
+    }
+  }
+
+  /** Whether nothing but blanks stands between two places, or what parts segments. */
+  boolean isBlank(int start, int end) {
+    return new String(open, start, end - start).isBlank();
   }
 
   String original() {
@@ -88,6 +130,15 @@ final class Line {
     for (int i = claim.start(); i < claim.end(); i++) {
       open[i] = plain(original.charAt(i));
     }
+  }
+
+  void replace(Claim old, Phrase.Field field, Object value) {
+    claims.set(claims.indexOf(old), new Claim(field, old.start(), old.end(), value));
+  }
+
+  /** A stretch in plain lower case. */
+  String plain(int start, int end) {
+    return new String(open, start, end - start);
   }
 
   List<Token> tokens(int start, int end) {

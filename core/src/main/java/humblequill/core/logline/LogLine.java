@@ -8,8 +8,8 @@ import java.time.LocalDate;
  * harbour book p 41-43, from life, 4/5}.
  *
  * <p>Parts may stand in any order, with or without commas; plurals and several spellings are
- * understood. What can mean several things becomes a question, what is not understood stays as
- * note.
+ * understood. What can mean several things becomes a question, and so does a word that could be a
+ * name and is none; remarks stay as they are.
  */
 public final class LogLine {
   /** The longest line that is read, in characters. */
@@ -17,16 +17,31 @@ public final class LogLine {
 
   private final Vocabulary vocabulary;
   private final Habits.Lookup habits;
+  private final TextReader texts;
+  private final DayReader days;
+  private final FigureReader figures;
+  private final MarkReader marks;
+  private final NumberWords numbers;
+  private final NameWords words;
+  private final DayOff dayOff;
 
   /**
    * Prepares a reader.
    *
-   * @param vocabulary the learner's words
+   * @param vocabulary the learner's words, in their language
    * @param habits what was done last time, to fill what a line leaves out
    */
   public LogLine(Vocabulary vocabulary, Habits.Lookup habits) {
     this.vocabulary = vocabulary;
     this.habits = habits;
+    var language = vocabulary.language();
+    texts = new TextReader(language);
+    days = new DayReader(language);
+    figures = new FigureReader(language);
+    marks = new MarkReader(language, days);
+    numbers = new NumberWords(language);
+    words = new NameWords(language);
+    dayOff = new DayOff(language, vocabulary);
   }
 
   /**
@@ -42,13 +57,32 @@ public final class LogLine {
           "a line has at most " + MAX_LENGTH + " characters, this one has " + text.length());
     }
     var line = new Line(text);
-    TextReader.read(line);
-    var names = new NameReader(line, vocabulary);
+    boolean off = dayOff.isSaid(line);
+    if (off) {
+      days.read(line, today);
+      line.claim(Phrase.Field.NOTE, 0, text.length(), text.strip());
+    } else {
+      read(line, today);
+    }
+    return new Understanding(line, vocabulary, habits, today).interpretation(off);
+  }
+
+  private void read(Line line, LocalDate today) {
+    texts.read(line);
+    var names = new NameReader(line, vocabulary, words);
     names.readLongNames();
-    DayReader.read(line, today);
-    FigureReader.read(line);
+    figures.readWorded(line);
+    numbers.readFew(line);
+    numbers.readAsFigures(line);
+    days.read(line, today);
+    figures.read(line);
+    marks.read(line, today);
+    marks.readFractions(line, today);
     names.readRest();
-    return new Understanding(line, vocabulary, habits, today).interpretation();
+    var unread = new Unread(line, vocabulary, words);
+    unread.leaveRemarksWhole();
+    names.readBareNumbers();
+    unread.ask();
   }
 
   /** Writes an entry as a line that reads back as the same entry. */

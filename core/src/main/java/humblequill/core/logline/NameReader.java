@@ -1,31 +1,35 @@
 package humblequill.core.logline;
 
+import humblequill.core.name.Fold;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Reads names from the learner's vocabulary, and the number of drawings before a subject. */
 final class NameReader {
-  private static final Pattern NONE = Pattern.compile("\\bno (source|medium|book)\\b");
   private static final Pattern TIMES =
-      Pattern.compile("\\b(\\d{1,6}) ?[x×]|\\b[x×] ?(\\d{1,6})\\b");
+      Pattern.compile(
+          "(?<![\\p{L}\\p{N}])"
+              + Line.NUMBER
+              + " ?[x×](?! ?\\d)|(?<![\\p{L}\\p{N}])[x×] ?"
+              + Line.NUMBER);
   private static final Pattern PLAIN_GAP = Pattern.compile("[\\s'-]*");
   private static final Pattern LOOSE_GAP = Pattern.compile("[^;\u0001]*");
-  private static final Pattern WEEK = Pattern.compile("^[ ,(]*week (\\d{1,3})\\)?");
-  private static final Set<String> DRAWINGS =
-      Set.of("drawing", "sketch", "sketche", "study", "pose", "piece", "picture");
-  private static final Set<String> ONLY_A_COUNT = Set.of("drawing", "sketch", "sketche", "picture");
   private static final int WHOLE_NAME = 4;
-  private static final int MOST_UNKNOWN = 3;
+  private static final int LONGEST = 9;
+  private static final int LONGEST_SUBJECT = 6;
 
   private final Line line;
   private final Vocabulary vocabulary;
+  private final NameWords standard;
 
-  NameReader(Line line, Vocabulary vocabulary) {
+  NameReader(Line line, Vocabulary vocabulary, NameWords standard) {
     this.line = line;
     this.vocabulary = vocabulary;
+    this.standard = standard;
   }
 
   /** Left blank on purpose. */
@@ -36,14 +40,11 @@ final class NameReader {
    * read.
    */
   void readLongNames() {
-    for (var m : line.find(NONE)) {
+    for (var m : line.find(standard.without)) {
       line.claim(
-          Phrase.Field.valueOf(m.group(1).toUpperCase(java.util.Locale.ROOT)),
-          m.start(),
-          m.end(),
-          BLANK);
+          Phrase.Field.valueOf(m.group(1).toUpperCase(Locale.ROOT)), m.start(), m.end(), BLANK);
     }
-    for (int size = 9; size >= 2; size--) {
+    for (int size = LONGEST; size >= 2; size--) {
       for (var token : line.tokens(0, line.original().length())) {
         claimName(token, size, false);
       }
@@ -52,17 +53,10 @@ final class NameReader {
 
   void readRest() {
     for (var segment : line.segments()) {
-      readSegment(segment[0], segment[1]);
-    }
-  }
-
-  private void readSegment(int start, int end) {
-    readTimes(start, end);
-    readCountAndSubject(start, end);
-    readSingles(start, end);
-    readSubject(start, end);
-    if (unknown(start, end) > MOST_UNKNOWN) {
-      keepOnlyTheBeginning(start, end);
+      readTimes(segment[0], segment[1]);
+      readCountAndSubject(segment[0], segment[1]);
+      readSingles(segment[0], segment[1]);
+      readSubject(segment[0], segment[1]);
     }
   }
 
@@ -108,14 +102,12 @@ final class NameReader {
 
   /** Subjects with the same title in several weeks are told apart by "week 12" behind them. */
   private void claimWords(int start, int end, List<Word> words) {
-    var rest = line.original().substring(end).toLowerCase(java.util.Locale.ROOT);
-    var week = WEEK.matcher(rest);
-    if (words.get(0).kind() == WordKind.EXERCISE && week.find()) {
+    var rest = line.original().substring(end).toLowerCase(Locale.ROOT);
+    var week = standard.week.matcher(rest);
+    if (words.get(0).kind().isSubject() && week.find()) {
       int number = Integer.parseInt(week.group(1));
       var phrase =
-          Stems.ofName(line.written(start, end)).stream()
-              .filter(s -> !Stems.isConnective(s))
-              .toList();
+          Fold.stems(line.written(start, end)).stream().filter(s -> !vocabulary.joins(s)).toList();
       var inWeek = vocabulary.subjectsOfWeek(phrase, number);
       if (!inWeek.isEmpty()) {
         line.claim(Phrase.Field.EXERCISE, start, end + week.end(), inWeek);
@@ -132,7 +124,7 @@ final class NameReader {
     if (!before.isEmpty()) {
       var last = before.get(before.size() - 1);
       var between = line.original().substring(last.end(), start);
-      if (Set.of("in", "with", "from", "using", "by").contains(last.text()) && between.isBlank()) {
+      if (standard.leading.contains(last.text()) && between.isBlank()) {
         return last.start();
       }
     }
@@ -142,45 +134,83 @@ final class NameReader {
   private void readTimes(int start, int end) {
     for (var m : line.find(TIMES)) {
       if (m.start() >= start && m.end() <= end) {
-        var digits = m.group(1) != null ? m.group(1) : m.group(2);
-        line.claim(Phrase.Field.DRAWINGS, m.start(), m.end(), Integer.valueOf(digits));
+        var figures = m.group(1) != null ? m.group(1) : m.group(2);
+        line.claim(Phrase.Field.DRAWINGS, m.start(), m.end(), Line.number(figures));
       }
     }
   }
 
+  /** Counts with what was counted behind them; a number amid unknown words is theirs. */
   private void readCountAndSubject(int start, int end) {
     for (var stretch : line.stretches(start, end)) {
+      boolean amid = false;
       for (int i = 0; i < stretch.size(); i++) {
-        var number = number(stretch.get(i));
-        if (number.isEmpty() || (i > 0 && stretch.get(i - 1).text().equals("week"))) {
+        var token = stretch.get(i);
+        var number = number(token);
+        if (number.isEmpty()) {
+          amid |= !vocabulary.joins(token.text());
           continue;
         }
-        boolean digits = Character.isDigit(stretch.get(i).text().charAt(0));
-        int skip =
-            stretch.get(i).text().equals("a")
-                    && i + 1 < stretch.size()
-                    && stretch.get(i + 1).text().equals("dozen")
-                ? 1
-                : 0;
-        int count = skip == 1 ? 12 : number.get();
-        int used =
-            digits || skip == 1 || i == 0 ? claimCounted(stretch, i, i + 1 + skip, count) : 0;
+        int used = claimCounted(stretch, i, i + 1, number.get());
         if (used > 0) {
-          break;
-        }
-        if (digits) {
-          line.claim(Phrase.Field.DRAWINGS, stretch.get(i).start(), stretch.get(i).end(), count);
-          break;
+          i += used;
+          amid = false;
+        } else if (token.isNumber() && !amid && i + 1 < stretch.size() && leaves(stretch, i)) {
+          line.claim(Phrase.Field.DRAWINGS, token.start(), token.end(), number.get());
         }
       }
+    }
+  }
+
+  /** Whether something unknown that could be a subject follows: one or two words and no more. */
+  private boolean leaves(List<Line.Token> stretch, int at) {
+    var rest =
+        stretch.subList(at + 1, stretch.size()).stream()
+            .filter(t -> !vocabulary.joins(t.text()))
+            .toList();
+    return !rest.isEmpty()
+        && rest.size() <= Unread.MOST_OF_A_NAME
+        && rest.stream().noneMatch(Line.Token::isNumber);
+  }
+
+  /**
+   * Numbers with nothing to tell their meaning. One that can only be the count is the count; the
+   * others are asked about.
+   */
+  void readBareNumbers() {
+    var bare =
+        line.segments().stream()
+            .flatMap(segment -> line.stretches(segment[0], segment[1]).stream())
+            .filter(
+                stretch ->
+                    stretch.stream().allMatch(t -> t.isNumber() || vocabulary.joins(t.text())))
+            .flatMap(stretch -> stretch.stream().filter(Line.Token::isNumber))
+            .toList();
+    var taken = new EnumMap<Phrase.Field, Boolean>(Phrase.Field.class);
+    line.claims().forEach(claim -> taken.put(claim.field(), true));
+    boolean subject =
+        taken.containsKey(Phrase.Field.EXERCISE) || taken.containsKey(Phrase.Field.TOPIC);
+    boolean timed =
+        taken.containsKey(Phrase.Field.MINUTES) || taken.containsKey(Phrase.Field.POSES);
+    if (bare.size() == 1 && !taken.containsKey(Phrase.Field.DRAWINGS) && subject && timed) {
+      var only = bare.get(0);
+      line.claim(Phrase.Field.DRAWINGS, only.start(), only.end(), Line.number(only.text()));
+      return;
+    }
+    for (var number : bare) {
+      line.claim(
+          Phrase.Field.UNKNOWN,
+          number.start(),
+          number.end(),
+          MarkReader.bare(Line.number(number.text()), taken));
     }
   }
 
   /** Claims a count with the subject or the word "drawings" behind it; returns the words used. */
   private int claimCounted(List<Line.Token> stretch, int at, int next, int count) {
-    for (int to = Math.min(stretch.size(), next + 6); to > next; to--) {
+    for (int to = Math.min(stretch.size(), next + LONGEST_SUBJECT); to > next; to--) {
       var phrase = stretch.subList(next, to);
-      if (DRAWINGS.contains(phrase.get(0).stem())
+      if (standard.drawn.contains(phrase.get(0).stem())
           && vocabulary.subjects(stems(phrase), plainly(phrase) ? WHOLE_NAME : 3).isEmpty()) {
         if (to > next + 1) {
           continue;
@@ -189,9 +219,7 @@ final class NameReader {
         return 1;
       }
       var found = vocabulary.subjects(stems(phrase), 2);
-      if (!found.isEmpty()
-          && !Stems.isConnective(phrase.get(phrase.size() - 1).text())
-          && !line.has(Phrase.Field.EXERCISE)) {
+      if (!found.isEmpty() && !vocabulary.joins(phrase.get(phrase.size() - 1).text())) {
         line.claim(
             Phrase.Field.DRAWINGS, stretch.get(at).start(), stretch.get(next - 1).end(), count);
         claimWords(phrase.get(0).start(), phrase.get(phrase.size() - 1).end(), found);
@@ -209,8 +237,8 @@ final class NameReader {
   }
 
   /** "4 drawings" counts; it does not ask which of the topics about drawing is meant. */
-  private static boolean plainly(List<Line.Token> phrase) {
-    return phrase.size() == 1 && ONLY_A_COUNT.contains(phrase.get(0).stem());
+  private boolean plainly(List<Line.Token> phrase) {
+    return phrase.size() == 1 && standard.onlyCounted.contains(phrase.get(0).stem());
   }
 
   private boolean startsUnderstood(int position) {
@@ -220,11 +248,11 @@ final class NameReader {
             c -> c.start() >= position && line.original().substring(position, c.start()).isBlank());
   }
 
-  private static Optional<Integer> number(Line.Token token) {
-    if (token.text().matches("\\d{1,6}")) {
-      return Optional.of(Integer.valueOf(token.text()));
+  private Optional<Integer> number(Line.Token token) {
+    if (token.isNumber()) {
+      return Optional.of(Line.number(token.text()));
     }
-    return NumberWords.value(token.text());
+    return standard.ones.contains(token.text()) ? Optional.of(1) : Optional.empty();
   }
 
   /**
@@ -240,68 +268,49 @@ final class NameReader {
               .allMatch(
                   stretch ->
                       stretch.stream()
-                          .allMatch(t -> t.equals(token) || Stems.isConnective(t.text())));
+                          .allMatch(t -> t.equals(token) || vocabulary.joins(t.text())));
       if (ledIn || wholeStretch) {
         claimName(token, 1, true);
       }
     }
   }
 
+  /**
+   * A subject without a count; where there is one already, only what is another by its whole name.
+   */
   private void readSubject(int start, int end) {
     for (var stretch : line.stretches(start, end)) {
-      if (line.has(Phrase.Field.EXERCISE) || line.has(Phrase.Field.TOPIC)) {
-        return;
-      }
       var bare = withoutConnectivesAtEnds(stretch);
-      if (bare.isEmpty() || bare.size() > 6) {
+      if (bare.isEmpty() || bare.size() > LONGEST_SUBJECT) {
         continue;
       }
-      for (int to = bare.size(); to > 0; to--) {
+      boolean named = line.has(Phrase.Field.EXERCISE) || line.has(Phrase.Field.TOPIC);
+      for (int to = bare.size(); to > (named ? bare.size() - 1 : 0); to--) {
         var phrase = bare.subList(0, to);
-        var found = vocabulary.subjects(stems(phrase), to == bare.size() ? 2 : 3);
+        int weakest = named ? WHOLE_NAME : to == bare.size() ? 2 : 3;
+        var found = vocabulary.subjects(stems(phrase), weakest);
         if (!found.isEmpty()) {
           claimWords(phrase.get(0).start(), phrase.get(to - 1).end(), found);
-          break;
+          readSubject(phrase.get(to - 1).end(), end);
+          return;
         }
       }
     }
   }
 
-  private static List<Line.Token> withoutConnectivesAtEnds(List<Line.Token> stretch) {
+  private List<Line.Token> withoutConnectivesAtEnds(List<Line.Token> stretch) {
     int from = 0;
     int to = stretch.size();
-    while (from < to && Stems.isConnective(stretch.get(from).text())) {
+    while (from < to && vocabulary.joins(stretch.get(from).text())) {
       from++;
     }
-    while (to > from && Stems.isConnective(stretch.get(to - 1).text())) {
+    while (to > from && vocabulary.joins(stretch.get(to - 1).text())) {
       to--;
     }
     return stretch.subList(from, to);
   }
 
-  private static List<String> stems(List<Line.Token> tokens) {
-    return tokens.stream().map(Line.Token::stem).filter(s -> !Stems.isConnective(s)).toList();
-  }
-
-  private int unknown(int start, int end) {
-    return (int)
-        line.tokens(start, end).stream().filter(t -> !Stems.isConnective(t.text())).count();
-  }
-
-  /**
-   * A stretch with many unknown words is prose: what is read inside it is let go, what stands
-   * before it is kept.
-   */
-  private void keepOnlyTheBeginning(int start, int end) {
-    int prose =
-        line.tokens(start, end).stream()
-            .filter(t -> !Stems.isConnective(t.text()))
-            .mapToInt(Line.Token::start)
-            .min()
-            .orElse(end);
-    List.copyOf(line.claims()).stream()
-        .filter(c -> c.start() > prose && c.end() <= end && c.field() != Phrase.Field.NOTE)
-        .filter(c -> c.field() != Phrase.Field.WENT_WRONG && c.field() != Phrase.Field.NEXT_TIME)
-        .forEach(line::release);
+  private List<String> stems(List<Line.Token> tokens) {
+    return tokens.stream().map(Line.Token::stem).filter(s -> !vocabulary.joins(s)).toList();
   }
 }

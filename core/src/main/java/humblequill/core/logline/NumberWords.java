@@ -1,50 +1,83 @@
 package humblequill.core.logline;
 
+import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
-/** Small numbers written as words. */
+/** Numbers as people write them: in words, with parted thousands, as fractions. */
 final class NumberWords {
-  private static final Map<String, Integer> VALUES =
-      Map.ofEntries(
-          Map.entry("a", 1),
-          Map.entry("an", 1),
-          Map.entry("one", 1),
-          Map.entry("two", 2),
-          Map.entry("three", 3),
-          Map.entry("four", 4),
-          Map.entry("five", 5),
-          Map.entry("six", 6),
-          Map.entry("seven", 7),
-          Map.entry("eight", 8),
-          Map.entry("nine", 9),
-          Map.entry("ten", 10),
-          Map.entry("eleven", 11),
-          Map.entry("twelve", 12),
-          Map.entry("dozen", 12),
-          Map.entry("fifteen", 15),
-          Map.entry("twenty", 20),
-          Map.entry("thirty", 30),
-          Map.entry("forty", 40),
-          Map.entry("fifty", 50));
+  private static final String FRACTIONS = "½¼¾";
 
-  /** Matches any number word that can stand before "hours" or "minutes". */
-  static final String PATTERN =
-      "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty";
+  /** A number before a unit, without a group: 12, 1.5, 1½, 1/2, 1 1/2. */
+  static final String MEASURE =
+      "(?:\\d+ \\d/\\d|\\d ?/ ?\\d{1,2}|\\d[\\d\u0003]*(?:[.,]\\d+)?["
+          + FRACTIONS
+          + "]?|["
+          + FRACTIONS
+          + "])";
 
-  private NumberWords() {}
+  private static final Map<Character, Double> PARTS = Map.of('½', 0.5, '¼', 0.25, '¾', 0.75);
 
-  static Optional<Integer> value(String word) {
-    return Optional.ofNullable(VALUES.get(word));
+  private final Map<String, Integer> values;
+  private final Pattern words;
+  private final Pattern few;
+  private final Pattern thousands;
+
+  NumberWords(Language language) {
+    values =
+        language.numbered("number").entrySet().stream()
+            .filter(e -> e.getValue() > 1)
+            .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    words =
+        Pattern.compile(
+            "(?<![\\p{L}\\p{N}-])" + language.anyNumbered("number") + "(?![\\p{L}\\p{N}'-])");
+    few = Pattern.compile("(?<![\\p{L}\\p{N}])" + language.any("few") + "(?= +\\p{L})");
+    char parts = language.grouping();
+    var grouping =
+        Character.isSpaceChar(parts) ? "[  \u202f]" : Pattern.quote(String.valueOf(parts));
+    thousands = Pattern.compile("(?<![\\d.,])\\d{1,3}(?:" + grouping + "\\d{3})+(?![\\d]|[.,]\\d)");
   }
 
-  /** A number in digits (with point, comma or a half sign) or as a word. */
-  static double parse(String text) {
-    if (VALUES.containsKey(text)) {
-      return VALUES.get(text);
+  /** How many drawings "a few" are, nobody knows. */
+  void readFew(Line line) {
+    for (var m : line.find(few)) {
+      line.claim(
+          Phrase.Field.DRAWINGS,
+          m.start(),
+          m.end(),
+          new Ask(
+              java.util.stream.IntStream.rangeClosed(3, 5)
+                  .mapToObj(n -> Ask.Option.of(Integer.toString(n)))
+                  .toList()));
     }
-    boolean half = text.endsWith("½");
-    var digits = (half ? text.substring(0, text.length() - 1) : text).replace(',', '.');
-    return (digits.isEmpty() ? 0 : Double.parseDouble(digits)) + (half ? 0.5 : 0);
+  }
+
+  /** Numbers in words and with parted thousands are read as their figures from now on. */
+  void readAsFigures(Line line) {
+    for (var m : line.find(words)) {
+      var value = values.get(Language.single(m.group()).toLowerCase(Locale.ROOT));
+      if (value != null && Integer.toString(value).length() <= m.end() - m.start()) {
+        line.readAsNumber(m.start(), m.end(), Integer.toString(value));
+      }
+    }
+    for (var m : line.find(thousands)) {
+      line.readAsNumber(m.start(), m.end(), m.group().replaceAll("\\D", ""));
+    }
+  }
+
+  /** The value of {@link #MEASURE}. */
+  static double measure(String text) {
+    var figures = Line.whole(text).strip();
+    if (figures.contains("/")) {
+      var parts = figures.split(" (?=\\d ?/)|(?<=\\d) (?=\\d/)");
+      var fraction = parts[parts.length - 1].split(" ?/ ?");
+      double value = Double.parseDouble(fraction[0]) / Double.parseDouble(fraction[1]);
+      return parts.length > 1 ? Double.parseDouble(parts[0]) + value : value;
+    }
+    char last = figures.charAt(figures.length() - 1);
+    double part = PARTS.getOrDefault(last, 0.0);
+    var whole = (part > 0 ? figures.substring(0, figures.length() - 1) : figures).replace(',', '.');
+    return (whole.isEmpty() ? 0 : Double.parseDouble(whole)) + part;
   }
 }

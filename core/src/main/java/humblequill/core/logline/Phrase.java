@@ -1,6 +1,7 @@
 package humblequill.core.logline;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One phrase of a line as it was understood.
@@ -45,6 +46,8 @@ public record Phrase(
     BOOK,
     /** The pages. */
     PAGES,
+    /** Timed poses. */
+    POSES,
     /** The mark. */
     MARK,
     /** The practice day. */
@@ -55,14 +58,18 @@ public record Phrase(
     WENT_WRONG,
     /** What to do next time. */
     NEXT_TIME,
-    /** What was not understood and stays as note. */
-    NOTE
+    /** Remarks. */
+    NOTE,
+    /** What was not understood. */
+    UNKNOWN
   }
 
   /** How sure it is. */
   public enum State {
     /** Read from the line. */
     UNDERSTOOD,
+    /** Read from the line, which leaves it open: the middle of 20 to 25. */
+    ABOUT,
     /** Filled in by the program from the last time. */
     AS_LAST_TIME,
     /** Filled in by the program from the course. */
@@ -84,7 +91,9 @@ public record Phrase(
     /** There is no such date. */
     NO_SUCH_DATE,
     /** So many seconds or minutes each, but no number of drawings. */
-    EACH_WITHOUT_COUNT
+    EACH_WITHOUT_COUNT,
+    /** Far more than ever before; asked about once. */
+    UNUSUAL
   }
 
   /**
@@ -92,6 +101,7 @@ public record Phrase(
    *
    * @param label as shown
    * @param line the whole line written so that it says this
+   * @param as what it makes of words or figures that could be several things
    */
-  public record Choice(String label, String line) {}
+  public record Choice(String label, String line, Optional<Field> as) {}
 }

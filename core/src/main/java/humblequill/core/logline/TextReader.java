@@ -1,39 +1,66 @@
 package humblequill.core.logline;
 
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 
-/** Reads what went wrong, what to do next time, and notes that are marked as such. */
+/** Reads what is marked: what went wrong, what to do next time, notes, and names in quotes. */
 final class TextReader {
-  private static final String MARKER = "(went wrong|next time|note)";
-  private static final Pattern QUOTED =
-      Pattern.compile("\\b" + MARKER + ":? ?\"((?:[^\"]|\"\")*)\"");
-  private static final Pattern LABELLED =
-      Pattern.compile(
-          "(?:^|(?<=[,;.\\n]))\\s*"
-              + MARKER
-              + ":? +([^,;\\n\u0001]+?)(?=\\s*(?:[,;\\n\u0001]|\\.\\s|$))");
+  private static final Pattern NAMED =
+      Pattern.compile("(?<!\\p{L})(topic|medium|source|book|resource):? ?\"([^\"]+)\"");
 
-  private TextReader() {}
+  private final Map<Phrase.Field, Pattern> quoted;
+  private final Map<Phrase.Field, Pattern> labelled;
 
-  static void read(Line line) {
-    for (var m : line.find(QUOTED)) {
-      line.claim(
-          field(m.group(1)),
-          m.start(),
-          m.end(),
-          line.written(m.start(2), m.end(2)).replace("\"\"", "\""));
-    }
-    for (var m : line.find(LABELLED)) {
-      line.claim(
-          field(m.group(1)), m.start(1), m.end(2), line.written(m.start(2), m.end(2)).strip());
-    }
+  TextReader(Language language) {
+    var markers =
+        Map.of(
+            Phrase.Field.WENT_WRONG, language.any("went-wrong"),
+            Phrase.Field.NEXT_TIME, language.any("next-time"),
+            Phrase.Field.NOTE, language.any("note"));
+    quoted = new java.util.EnumMap<>(Phrase.Field.class);
+    labelled = new java.util.EnumMap<>(Phrase.Field.class);
+    markers.forEach(
+        (field, marker) -> {
+          quoted.put(field, Pattern.compile("(?<!\\p{L})" + marker + ":? ?\"((?:[^\"]|\"\")*)\""));
+          labelled.put(
+              field,
+              Pattern.compile(
+                  "(?:^|(?<=[,;.\\n]))\\s*("
+                      + marker
+                      + "):? +([^,;\\n\u0001]+?)(?=\\s*(?:[,;\\n\u0001]|\\.\\s|$))"));
+        });
   }
 
-  private static Phrase.Field field(String marker) {
-    return switch (marker) {
-      case "went wrong" -> Phrase.Field.WENT_WRONG;
-      case "next time" -> Phrase.Field.NEXT_TIME;
-      default -> Phrase.Field.NOTE;
-    };
+  void read(Line line) {
+    quoted.forEach(
+        (field, pattern) -> {
+          for (var m : line.find(pattern)) {
+            line.claim(
+                field,
+                m.start(),
+                m.end(),
+                line.written(m.start(1), m.end(1)).replace("\"\"", "\""));
+          }
+        });
+    for (var m : line.find(NAMED)) {
+      var kind = WordKind.valueOf(m.group(1).toUpperCase(Locale.ROOT));
+      var name = line.written(m.start(2), m.end(2)).strip();
+      if (!name.isEmpty()) {
+        line.claim(
+            Phrase.Field.valueOf(kind.name()), m.start(), m.end(), List.of(Word.of(kind, name)));
+      }
+    }
+    labelled.forEach(
+        (field, pattern) -> {
+          for (var m : line.find(pattern)) {
+            // "mark 4" behind "note" is a mark where the two share a word.
+            var text = line.written(m.start(2), m.end(2)).strip();
+            if (field != Phrase.Field.NOTE || !text.matches("\\d{1,2}(?:[.,]\\d)?(?: ?/ ?\\d+)?")) {
+              line.claim(field, m.start(1), m.end(2), text);
+            }
+          }
+        });
   }
 }

@@ -3,6 +3,7 @@ package humblequill.core.logline;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Poses;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -11,45 +12,131 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Turns what was struck out of a line into phrases and an entry. */
 final class Understanding {
+  private static final int UNUSUAL = 4;
+
   private final Line line;
   private final Vocabulary vocabulary;
+  private final Choices choices;
   private final Habits.Lookup habits;
   private final LocalDate today;
   private final List<Phrase> phrases = new ArrayList<>();
   private final Map<Phrase.Field, Object> values = new EnumMap<>(Phrase.Field.class);
 
+  /** Whether every word was read as something; remarks are not. */
+  private boolean allUnderstood = true;
+
   Understanding(Line line, Vocabulary vocabulary, Habits.Lookup habits, LocalDate today) {
     this.line = line;
     this.vocabulary = vocabulary;
+    choices = new Choices(line, vocabulary);
     this.habits = habits;
     this.today = today;
   }
 
-  Interpretation interpretation() {
+  Interpretation interpretation(boolean dayOff) {
+    var parts = Several.of(line);
     for (var field : Phrase.Field.values()) {
       var claims = line.claims(field);
-      if (field == Phrase.Field.NOTE
-          || field == Phrase.Field.WENT_WRONG
-          || field == Phrase.Field.NEXT_TIME) {
+      if (isText(field)) {
         texts(field, claims);
-      } else if (claims.size() > 1) {
-        tooMany(field, claims);
-      } else if (claims.size() == 1) {
-        one(field, claims.get(0));
+      } else if (parts.isEmpty() || !Several.PARTED.contains(field)) {
+        field(field, claims, parts.size());
       }
     }
-    oneSubject();
-    fillFromLastTime();
+    List<EntryDraft> drafts;
+    if (parts.isEmpty()) {
+      poses();
+      oneSubject();
+      fillFromLastTime();
+      drafts = List.of(clear());
+    } else {
+      parts.forEach(this::part);
+      drafts = Several.shared(clear(), parts, eachOnesMinutes(parts.size()));
+    }
     boolean open =
         phrases.stream()
             .anyMatch(p -> p.state() == Phrase.State.QUESTION || p.state() == Phrase.State.PROBLEM);
-    return new Interpretation(phrases, clear(), !open && says());
+    if (open) {
+      drafts.get(0).note = withWhatIsOpen(drafts.get(0).note);
+    }
+    boolean says = !parts.isEmpty() || says();
+    return new Interpretation(phrases, drafts, dayOff, !open && says);
+  }
+
+  /** A form that begins with this loses nothing of the line. */
+  private String withWhatIsOpen(String note) {
+    var unclear =
+        phrases.stream()
+            .filter(p -> p.state() == Phrase.State.QUESTION || p.state() == Phrase.State.PROBLEM)
+            .map(p -> line.written(p.start(), p.end()).strip())
+            .distinct();
+    return Stream.concat(Stream.of(note), unclear)
+        .filter(text -> !text.isBlank())
+        .collect(Collectors.joining(", "));
+  }
+
+  private static boolean isText(Phrase.Field field) {
+    return field == Phrase.Field.NOTE
+        || field == Phrase.Field.WENT_WRONG
+        || field == Phrase.Field.NEXT_TIME;
+  }
+
+  private void field(Phrase.Field field, List<Line.Claim> claims, int parts) {
+    if (field == Phrase.Field.POSES || field == Phrase.Field.UNKNOWN) {
+      claims.forEach(claim -> one(field, claim));
+    } else if (field == Phrase.Field.MINUTES && claims.size() > 1 && claims.size() == parts) {
+      claims.forEach(this::length);
+    } else if (field == Phrase.Field.MEDIUM && claims.size() == 2 && both(claims)) {
+      twoMedia(claims.get(0), claims.get(1));
+    } else if (claims.size() > 1) {
+      tooMany(field, claims);
+    } else if (claims.size() == 1) {
+      one(field, claims.get(0));
+    }
+  }
+
+  private static boolean both(List<Line.Claim> claims) {
+    return claims.stream().allMatch(c -> c.value() instanceof List<?> words && words.size() == 1);
+  }
+
+  /** Pen over pencil is drawn with both. */
+  private void twoMedia(Line.Claim one, Line.Claim other) {
+    var first = ((Word) ((List<?>) one.value()).get(0)).key();
+    var second = ((Word) ((List<?>) other.value()).get(0)).key();
+    if (first.equals(second)) {
+      one(Phrase.Field.MEDIUM, one);
+    } else {
+      var both = first + " and " + second;
+      understood(Phrase.Field.MEDIUM, one, both, both);
+    }
+  }
+
+  /** A count and what was counted, where the line counts several things. */
+  private void part(Several.Part part) {
+    bounded(
+        Phrase.Field.DRAWINGS, part.count(), (Integer) part.count().value(), Entry.MAX_DRAWINGS);
+    one(part.subject().field(), part.subject());
+  }
+
+  private List<Integer> eachOnesMinutes(int parts) {
+    var claims = line.claims(Phrase.Field.MINUTES);
+    return claims.size() != parts
+        ? List.of()
+        : claims.stream()
+            .sorted(java.util.Comparator.comparingInt(Line.Claim::start))
+            .map(c -> (int) Math.max(1, Math.round(((FigureReader.Length) c.value()).minutes())))
+            .toList();
   }
 
   private void one(Phrase.Field field, Line.Claim claim) {
+    if (claim.value() instanceof Ask ask) {
+      question(field, claim, ask.options().stream().map(o -> choices.of(claim, o)).toList());
+      return;
+    }
     switch (field) {
       case DAY -> day(claim);
       case MINUTES -> length(claim);
@@ -57,8 +144,61 @@ final class Understanding {
       case MARK -> bounded(field, claim, (Integer) claim.value(), 5);
       case PAGES -> pages(claim);
       case TIME -> understood(field, claim, claim.value().toString(), claim.value());
+      case POSES -> pose(claim);
       default -> word(field, claim);
     }
+  }
+
+  private void pose(Line.Claim claim) {
+    if (claim.value() instanceof Poses.Row row) {
+      var rows =
+          new ArrayList<Poses.Row>(
+              value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE).rows());
+      rows.add(row);
+      understood(Phrase.Field.POSES, claim, new Poses(List.of(row)).written(), new Poses(rows));
+    } else {
+      problem(Phrase.Field.POSES, claim, Phrase.Problem.OUT_OF_RANGE);
+    }
+  }
+
+  /** Poses tell how many drawings there are and how long they took, where the line does not. */
+  private void poses() {
+    var poses = value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE);
+    if (poses.isEmpty()) {
+      return;
+    }
+    var counted = value(Phrase.Field.DRAWINGS, Integer.class);
+    if (counted.isPresent() && counted.get() != poses.count()) {
+      phrases.removeIf(p -> p.field() == Phrase.Field.DRAWINGS);
+      tooMany(
+          Phrase.Field.DRAWINGS,
+          List.of(
+              line.claims(Phrase.Field.DRAWINGS).get(0), line.claims(Phrase.Field.POSES).get(0)));
+      return;
+    }
+    if (!line.has(Phrase.Field.DRAWINGS)) {
+      told(Phrase.Field.DRAWINGS, poses.count(), Entry.MAX_DRAWINGS);
+    }
+    if (!line.has(Phrase.Field.MINUTES)) {
+      told(
+          Phrase.Field.MINUTES,
+          (int) Math.max(1, Math.round(poses.seconds() / 60.0)),
+          Entry.MAX_MINUTES);
+    }
+  }
+
+  private void told(Phrase.Field field, int value, int most) {
+    bounded(field, line.claims(Phrase.Field.POSES).get(0), value, most);
+  }
+
+  private void add(
+      Phrase.Field field,
+      Phrase.State state,
+      String value,
+      Line.Claim claim,
+      List<Phrase.Choice> choices,
+      Phrase.Problem problem) {
+    phrases.add(new Phrase(field, state, value, claim.start(), claim.end(), choices, problem));
   }
 
   private void understood(Phrase.Field field, Line.Claim claim, String shown, Object value) {
@@ -71,48 +211,32 @@ final class Understanding {
       String shown,
       Object value,
       List<Phrase.Choice> choices) {
+    understood(field, claim, shown, value, choices, Phrase.State.UNDERSTOOD);
+  }
+
+  private void understood(
+      Phrase.Field field,
+      Line.Claim claim,
+      String shown,
+      Object value,
+      List<Phrase.Choice> choices,
+      Phrase.State state) {
     values.put(field, value);
-    phrases.add(
-        new Phrase(
-            field,
-            Phrase.State.UNDERSTOOD,
-            shown,
-            claim.start(),
-            claim.end(),
-            choices,
-            Phrase.Problem.NONE));
+    add(field, state, shown, claim, choices, Phrase.Problem.NONE);
   }
 
   private void problem(Phrase.Field field, Line.Claim claim, Phrase.Problem problem) {
-    phrases.add(
-        new Phrase(
-            field,
-            Phrase.State.PROBLEM,
-            line.written(claim.start(), claim.end()),
-            claim.start(),
-            claim.end(),
-            List.of(),
-            problem));
+    add(
+        field,
+        Phrase.State.PROBLEM,
+        line.written(claim.start(), claim.end()),
+        claim,
+        List.of(),
+        problem);
   }
 
   private void question(Phrase.Field field, Line.Claim claim, List<Phrase.Choice> choices) {
-    phrases.add(
-        new Phrase(
-            field,
-            Phrase.State.QUESTION,
-            "",
-            claim.start(),
-            claim.end(),
-            choices,
-            Phrase.Problem.NONE));
-  }
-
-  private Phrase.Choice choice(Line.Claim claim, String label, String written) {
-    return new Phrase.Choice(
-        label,
-        line.original().substring(0, claim.start())
-            + written
-            + line.original().substring(claim.end()));
+    add(field, Phrase.State.QUESTION, "", claim, choices, Phrase.Problem.NONE);
   }
 
   private void day(Line.Claim claim) {
@@ -129,7 +253,7 @@ final class Understanding {
       question(
           Phrase.Field.DAY,
           claim,
-          past.stream().map(d -> choice(claim, d.toString(), d.toString())).toList());
+          past.stream().map(d -> choices.of(claim, d.toString(), d.toString())).toList());
     }
   }
 
@@ -147,15 +271,45 @@ final class Understanding {
         Phrase.Field.MINUTES,
         claim,
         minutes > 0 ? Math.max(1, Math.round(minutes)) : 0,
-        Entry.MAX_MINUTES);
+        Entry.MAX_MINUTES,
+        length.about() ? Phrase.State.ABOUT : Phrase.State.UNDERSTOOD);
   }
 
   private void bounded(Phrase.Field field, Line.Claim claim, long value, int most) {
+    bounded(field, claim, value, most, Phrase.State.UNDERSTOOD);
+  }
+
+  private void bounded(
+      Phrase.Field field, Line.Claim claim, long value, int most, Phrase.State state) {
     if (value < 1 || value > most) {
       problem(field, claim, Phrase.Problem.OUT_OF_RANGE);
+    } else if (isUnusual(field, claim, value)) {
+      add(
+          field,
+          Phrase.State.QUESTION,
+          Long.toString(value),
+          claim,
+          List.of(
+              choices.of(
+                  claim,
+                  line.written(claim.start(), claim.end()),
+                  line.written(claim.start(), claim.end()) + "!")),
+          Phrase.Problem.UNUSUAL);
     } else {
-      understood(field, claim, Long.toString(value), (int) value);
+      understood(field, claim, Long.toString(value), (int) value, List.of(), state);
     }
+  }
+
+  /** Over four times the most there ever was, and not said with an exclamation mark. */
+  private boolean isUnusual(Phrase.Field field, Line.Claim claim, long value) {
+    var usual = habits.of(Optional.empty(), Optional.empty());
+    var most =
+        field == Phrase.Field.MINUTES
+            ? usual.mostMinutes()
+            : field == Phrase.Field.DRAWINGS ? usual.mostDrawings() : Optional.<Integer>empty();
+    boolean sure =
+        claim.end() < line.original().length() && line.original().charAt(claim.end()) == '!';
+    return !sure && most.isPresent() && value > (long) UNUSUAL * most.get();
   }
 
   private void pages(Line.Claim claim) {
@@ -170,15 +324,7 @@ final class Understanding {
   private void word(Phrase.Field field, Line.Claim claim) {
     var words = (List<Word>) claim.value();
     if (words.isEmpty()) {
-      phrases.add(
-          new Phrase(
-              field,
-              Phrase.State.UNDERSTOOD,
-              "",
-              claim.start(),
-              claim.end(),
-              List.of(),
-              Phrase.Problem.NONE));
+      add(field, Phrase.State.UNDERSTOOD, "", claim, List.of(), Phrase.Problem.NONE);
     } else if (words.size() == 1) {
       var word = words.get(0);
       understood(
@@ -186,9 +332,9 @@ final class Understanding {
           claim,
           CanonicalLine.title(word, vocabulary),
           word.key(),
-          otherReadings(claim, word));
+          choices.otherReadings(claim, word));
     } else {
-      question(field, claim, words.stream().map(w -> choice(claim, label(w), label(w))).toList());
+      question(field, claim, words.stream().map(w -> choices.of(claim, w)).toList());
     }
   }
 
@@ -196,45 +342,8 @@ final class Understanding {
     return Phrase.Field.valueOf(word.kind().name());
   }
 
-  private String label(Word word) {
-    return CanonicalLine.title(word, vocabulary);
-  }
-
-  private List<Phrase.Choice> otherReadings(Line.Claim claim, Word taken) {
-    if (!taken.kind().isSubject()) {
-      return vocabulary.names(taken.kind()).stream()
-          .filter(w -> !w.key().equals(taken.key()))
-          .map(w -> choice(claim, w.name(), w.name()))
-          .toList();
-    }
-    var stems =
-        Stems.ofName(line.written(claim.start(), claim.end())).stream()
-            .filter(s -> !Stems.isConnective(s))
-            .toList();
-    return vocabulary.allSubjects(stems).stream()
-        .filter(w -> !w.equals(taken))
-        .limit(8)
-        .map(w -> choice(claim, label(w), label(w)))
-        .toList();
-  }
-
   private void tooMany(Phrase.Field field, List<Line.Claim> claims) {
-    var choices = new ArrayList<Phrase.Choice>();
-    for (var kept : claims) {
-      var rest = new StringBuilder(line.original());
-      claims.stream()
-          .filter(c -> c != kept)
-          .sorted((a, b) -> b.start() - a.start())
-          .forEach(c -> rest.delete(c.start(), c.end()));
-      choices.add(
-          new Phrase.Choice(
-              line.written(kept.start(), kept.end()),
-              rest.toString()
-                  .replaceAll("\\s*,(?:\\s*,)+", ",")
-                  .replaceAll("^[\\s,]+|[\\s,]+$", "")
-                  .replaceAll("  +", " ")));
-    }
-    question(field, claims.get(0), choices);
+    question(field, claims.get(0), choices.keepingOne(claims));
   }
 
   /** A line names one thing that was drawn; an exercise and a topic together are a question. */
@@ -256,7 +365,8 @@ final class Understanding {
     if (field == Phrase.Field.NOTE) {
       for (var segment : line.segments()) {
         for (var stretch : line.stretches(segment[0], segment[1])) {
-          if (stretch.stream().anyMatch(t -> !Stems.isConnective(t.text()))) {
+          if (stretch.stream().anyMatch(t -> !vocabulary.joins(t.text()))) {
+            allUnderstood = false;
             int from = stretch.get(0).start();
             int to = stretch.get(stretch.size() - 1).end();
             text += (text.isEmpty() ? "" : ", ") + line.written(from, to);
@@ -278,7 +388,8 @@ final class Understanding {
     var exercise = Optional.ofNullable((String) values.get(Phrase.Field.EXERCISE));
     var topic = Optional.ofNullable((String) values.get(Phrase.Field.TOPIC));
     var last = habits.of(exercise, topic);
-    if (exercise.isPresent() || topic.isPresent()) {
+    boolean known = allUnderstood && !line.has(Phrase.Field.UNKNOWN);
+    if (known && (exercise.isPresent() || topic.isPresent())) {
       fill(Phrase.Field.SOURCE, last.source(), Phrase.State.AS_LAST_TIME);
       fill(Phrase.Field.SOURCE, last.plannedSource(), Phrase.State.AS_PLANNED);
       fill(Phrase.Field.MEDIUM, last.medium(), Phrase.State.AS_LAST_TIME);
@@ -291,13 +402,7 @@ final class Understanding {
   private void fill(Phrase.Field field, Optional<String> value, Phrase.State state) {
     if (value.isPresent() && !line.has(field) && !values.containsKey(field)) {
       values.put(field, value.get());
-      var others =
-          vocabulary.names(WordKind.valueOf(field.name())).stream()
-              .filter(w -> !w.key().equals(value.get()))
-              .map(w -> new Phrase.Choice(w.name(), line.original().strip() + ", " + w.name()))
-              .collect(Collectors.toCollection(ArrayList::new));
-      var blank = "no " + field.name().toLowerCase(java.util.Locale.ROOT);
-      others.add(new Phrase.Choice(blank, line.original().strip() + ", " + blank));
+      var others = choices.insteadOf(field, value.get());
       phrases.add(new Phrase(field, state, value.get(), -1, -1, others, Phrase.Problem.NONE));
     }
   }
@@ -326,6 +431,7 @@ final class Understanding {
     draft.resource = value(Phrase.Field.RESOURCE, String.class);
     draft.book = value(Phrase.Field.BOOK, String.class);
     draft.pages = value(Phrase.Field.PAGES, PageSpan.class);
+    draft.poses = value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE);
     draft.mark = value(Phrase.Field.MARK, Integer.class);
     draft.wentWrong = value(Phrase.Field.WENT_WRONG, String.class).orElse("");
     draft.nextTime = value(Phrase.Field.NEXT_TIME, String.class).orElse("");

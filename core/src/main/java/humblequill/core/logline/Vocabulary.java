@@ -1,5 +1,6 @@
 package humblequill.core.logline;
 
+import humblequill.core.name.Fold;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -9,11 +10,14 @@ import java.util.Map;
 
 /** The learner's own words, ready to be looked up. */
 public final class Vocabulary {
+  private static final int WHOLE_NAME = 4;
+
+  private final Language language;
   private final List<Name> names = new ArrayList<>();
   private final Map<String, List<Name>> byFirstStem = new HashMap<>();
 
   private static final Comparator<Fit> ORDER =
-      Comparator.comparing((Fit f) -> f.word.rank() != 0)
+      Comparator.comparing((Fit f) -> f.word.now())
           .thenComparing(f -> -f.score)
           .thenComparing(f -> f.word.rank());
 
@@ -24,7 +28,8 @@ public final class Vocabulary {
   private record Fit(Word word, int score) {}
 
   /** Prepares the words; order does not matter. */
-  public Vocabulary(List<Word> words) {
+  public Vocabulary(List<Word> words, Language language) {
+    this.language = language;
     for (var word : words) {
       add(word, word.name());
       word.spellings().forEach(spelling -> add(word, spelling));
@@ -37,12 +42,42 @@ public final class Vocabulary {
   }
 
   private void add(Word word, String text) {
-    var stems = Stems.ofName(text);
+    var stems = Fold.stems(text);
     if (!stems.isEmpty()) {
       var name = new Name(word, stems, text.matches(".*[^\\p{L}\\p{M}\\p{N}\\s'’-].*"));
       names.add(name);
       byFirstStem.computeIfAbsent(stems.get(0), s -> new ArrayList<>()).add(name);
     }
+  }
+
+  Language language() {
+    return language;
+  }
+
+  /** Whether a word only joins others. */
+  boolean joins(String word) {
+    return language.joins(word);
+  }
+
+  /** Every way of writing every word. */
+  List<Name> everyName() {
+    return names;
+  }
+
+  /** The words of a kind that a text is a spelling of. */
+  boolean knows(WordKind kind, String text) {
+    var stems = Fold.stems(text);
+    return !stems.isEmpty()
+        && startingWith(stems.get(0)).stream()
+            .anyMatch(n -> n.word.kind() == kind && n.word.key().equals(text));
+  }
+
+  /** Whether a topic's name alone means this topic. */
+  boolean meansTopic(String name) {
+    var found = subjects(Fold.stems(name).stream().filter(s -> !joins(s)).toList(), WHOLE_NAME);
+    return found.size() == 1
+        && found.get(0).kind() == WordKind.TOPIC
+        && found.get(0).key().equals(name);
   }
 
   /** Names that begin with a stem, longest first. */
@@ -72,7 +107,7 @@ public final class Vocabulary {
                 n ->
                     !n.word.key().equals(word.key())
                         && n.word.kind().isSubject()
-                        && n.word.name().equals(word.name()));
+                        && Fold.of(n.word.name()).equals(Fold.of(word.name())));
   }
 
   /**
@@ -124,8 +159,8 @@ public final class Vocabulary {
   }
 
   /** 4 the same, 3 begins with it, 2 holds all its words, 0 none of these. */
-  private static int score(List<String> phrase, List<String> name) {
-    var bare = name.stream().filter(s -> !Stems.isConnective(s)).toList();
+  private int score(List<String> phrase, List<String> name) {
+    var bare = name.stream().filter(s -> !joins(s)).toList();
     if (bare.equals(phrase)) {
       return 4;
     }

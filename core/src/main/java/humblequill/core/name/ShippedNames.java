@@ -50,6 +50,7 @@ public final class ShippedNames {
           medium("brush pen", Set.of(CANNOT_BE_ERASED), "brushpen"),
           medium("charcoal", Set.of(DUSTY), "coal", "willow charcoal"),
           medium("ink wash", Set.of(WET, CANNOT_BE_ERASED), "wash", "brush and ink"),
+          medium("pen and ink wash", Set.of(WET, CANNOT_BE_ERASED)),
           medium("marker", Set.of(CANNOT_BE_ERASED), "felt pen", "felt tip"),
           medium(
               "watercolour",

@@ -58,24 +58,41 @@ class LedgerTest {
     assertThat(emptied.all()).containsExactly(later);
   }
 
+  private static Drawn without(Set<String> topics) {
+    return new Drawn(
+        new UUID(0, 7),
+        MONDAY,
+        "note",
+        Optional.empty(),
+        Optional.empty(),
+        topics,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        new Minutes(0, false),
+        0,
+        0,
+        0);
+  }
+
+  /** "No cranes today, ill" is kept and is no practice. */
+  @Test
+  void a_note_by_itself_is_left_out() {
+    assertThat(Ledger.of(List.of(without(Set.of()))).all()).isEmpty();
+    assertThat(Ledger.of(List.of(without(Set.of()))).minutes().has(MONDAY)).isFalse();
+  }
+
+  @Test
+  void the_most_of_one_entry_is_known() {
+    assertThat(ledger.mostDrawings()).isEqualTo(9);
+    assertThat(ledger.mostMinutes()).isEqualTo(20);
+    assertThat(ledger.size()).isEqualTo(3);
+  }
+
   @Test
   void a_day_whose_entries_tell_no_length_is_there() {
-    var untold =
-        new Drawn(
-            new UUID(0, 7),
-            MONDAY,
-            "note",
-            Optional.empty(),
-            Optional.empty(),
-            Set.of(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            new Minutes(0, false),
-            0,
-            0,
-            0);
+    var untold = without(Set.of("hulls"));
     var one = Ledger.of(List.of(untold));
     assertThat(one.minutes().has(MONDAY)).isTrue();
     assertThat(one.minutes().on(MONDAY)).isZero();

@@ -7,6 +7,7 @@ import humblequill.core.entry.Entry;
 import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -234,7 +235,9 @@ class LogLineTest {
             Optional.of("photo"),
             Optional.of("pen"),
             Optional.of("Harbour book"),
-            Optional.of("life"));
+            Optional.of("life"),
+            Optional.empty(),
+            Optional.empty());
     var reader = new LogLine(HarbourWords.vocabulary(), (exercise, topic) -> last);
     var filled = reader.read("5 crates, p 12", TODAY);
     assertThat(filled.entry().orElseThrow().source()).contains("photo");
@@ -267,10 +270,12 @@ class LogLineTest {
   /** What was named before is known again, but does not make a word of the week doubtful. */
   @Test
   void names_written_before_are_known_and_never_in_the_way() {
-    var hulls = Word.exercise("w08-hulls", "Hulls", List.of(), 8, 0);
+    var hulls = Word.exercise("w08-hulls", "Hulls", List.of(), 8, 0, 0);
     var before = List.of(Word.of(WordKind.TOPIC, "hull"), Word.of(WordKind.TOPIC, "mooring posts"));
     var words = Stream.concat(Stream.of(hulls), before.stream()).toList();
-    var reader = new LogLine(new Vocabulary(words), (exercise, topic) -> Habits.NONE);
+    var reader =
+        new LogLine(
+            new Vocabulary(words, Language.of(Locale.UK)), (exercise, topic) -> Habits.NONE);
     assertThat(reader.read("3 hulls", TODAY).entry().orElseThrow().exerciseId())
         .contains("w08-hulls");
     var posts = reader.read("27 mooring posts, 120 min", TODAY).entry().orElseThrow();

@@ -13,8 +13,7 @@ import tools.jackson.databind.deser.std.StdScalarDeserializer;
  */
 @JacksonComponent
 public class PlainText extends StdScalarDeserializer<String> {
-  private static final Pattern LINE_END = Pattern.compile("\r\n?");
-  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}&&[^\n\t]]");
+  private static final Pattern UNSEEN = Pattern.compile("[\\p{Cc}&&[^\r\n\t]]");
 
   PlainText() {
     super(String.class);
@@ -26,8 +25,6 @@ public class PlainText extends StdScalarDeserializer<String> {
   }
 
   static String of(String text) {
-    return text == null
-        ? null
-        : UNSEEN.matcher(LINE_END.matcher(text).replaceAll("\n")).replaceAll("");
+    return text == null ? null : UNSEEN.matcher(text).replaceAll("");
   }
 }

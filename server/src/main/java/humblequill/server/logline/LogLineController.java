@@ -33,8 +33,10 @@ class LogLineController {
    * What a line says.
    *
    * @param phrases each phrase as understood
-   * @param fields what is clear so far
-   * @param complete whether that is an entry to save
+   * @param entries what is clear so far: one entry, or several where the line counts several things
+   * @param dayOff whether it says that nothing was drawn
+   * @param complete whether these are entries to save
    */
-  record LineReading(List<Phrase> phrases, EntryFields fields, boolean complete) {}
+  record LineReading(
+      List<Phrase> phrases, List<EntryFields> entries, boolean dayOff, boolean complete) {}
 }

@@ -1,23 +1,31 @@
 package humblequill.server.logline;
 
+import humblequill.core.entry.Ledger;
 import humblequill.core.logline.Habits;
+import humblequill.core.logline.Language;
 import humblequill.core.logline.LogLine;
 import humblequill.core.logline.Vocabulary;
 import humblequill.core.logline.Word;
 import humblequill.core.logline.WordKind;
+import humblequill.core.name.Fold;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
+import humblequill.core.name.ShippedNames;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryFields;
+import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
+import humblequill.server.quota.PromisedTopics;
+import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -26,64 +34,106 @@ import org.springframework.transaction.annotation.Transactional;
 /** Reads log lines against the learner's own words. */
 @Service
 class LogLineService {
+  /** Entries from which on the most so far tells what is usual. */
+  private static final int ENOUGH = 10;
+
   private final EntryService entries;
+  private final EntryLedger ledger;
   private final PlacementService placements;
+  private final PromisedTopics promises;
   private final NameService names;
   private final SettingsService settings;
-  private final Derived<Vocabulary> vocabulary = new Derived<>();
+  private final Derived<LogLine> reader = new Derived<>();
 
   LogLineService(
       EntryService entries,
+      EntryLedger ledger,
       PlacementService placements,
+      PromisedTopics promises,
       NameService names,
       SettingsService settings) {
     this.entries = entries;
+    this.ledger = ledger;
     this.placements = placements;
+    this.promises = promises;
     this.names = names;
     this.settings = settings;
   }
 
   @Transactional(readOnly = true)
   public LogLineController.LineReading read(String line) {
-    var today = settings.learner().today();
-    var read = new LogLine(vocabulary(today), this::habits).read(line, today);
+    var learner = settings.learner();
+    var read = reader(learner).read(line, learner.today());
     return new LogLineController.LineReading(
-        read.phrases(), EntryFields.of(read.clear()), read.complete());
+        read.phrases(),
+        read.drafts().stream().map(EntryFields::of).toList(),
+        read.dayOff(),
+        read.complete());
   }
 
-  private Vocabulary vocabulary(LocalDate today) {
+  private LogLine reader(Learner learner) {
     var followed = placements.followed();
     var known = names.names();
-    return vocabulary.get(List.of(followed, known, today), () -> words(followed, known, today));
+    var promised = promises.running();
+    var locale = settings.read().locale();
+    return reader.get(
+        List.of(followed, known, promised, learner.today(), locale),
+        () -> {
+          var language = Language.of(Locale.forLanguageTag(locale));
+          var words = words(followed, known, promised, learner.today(), language);
+          return new LogLine(new Vocabulary(words, language), this::habits);
+        });
   }
 
-  private static Vocabulary words(List<PlacedCourse> followed, Names names, LocalDate today) {
+  private static List<Word> words(
+      List<PlacedCourse> followed,
+      Names names,
+      List<PromisedTopics.Promised> promised,
+      LocalDate today,
+      Language language) {
     var words = new ArrayList<Word>();
     Stream.of(NameKind.MEDIUM, NameKind.SOURCE, NameKind.BOOK, NameKind.RESOURCE)
-        .forEach(kind -> words.addAll(named(kind, names)));
+        .forEach(kind -> words.addAll(named(kind, names, language)));
     followed.forEach(placed -> words.addAll(exercises(placed, today)));
-    words.addAll(named(NameKind.TOPIC, names));
+    named(NameKind.TOPIC, names, language).forEach(topic -> words.add(nowMeant(topic, promised)));
     followed.stream()
         .flatMap(p -> p.placement().course().weeks().stream())
         .flatMap(week -> week.topics().stream())
         .distinct()
         .filter(topic -> names.find(NameKind.TOPIC, topic).isEmpty())
         .forEach(topic -> words.add(Word.of(WordKind.TOPIC, topic)));
-    return new Vocabulary(words);
+    return words;
   }
 
-  private static List<Word> named(NameKind kind, Names names) {
-    return names.all(kind).stream().map(name -> word(name, names)).toList();
+  /** A topic of a running promise can be called as the promise is. */
+  private static Word nowMeant(Word topic, List<PromisedTopics.Promised> promised) {
+    var called =
+        promised.stream()
+            .filter(p -> Fold.of(p.topic()).equals(Fold.of(topic.name())))
+            .map(PromisedTopics.Promised::name)
+            .toList();
+    return called.isEmpty()
+        ? topic
+        : Word.promised(
+            topic.name(), Stream.concat(topic.spellings().stream(), called.stream()).toList());
   }
 
-  private static Word word(Name name, Names names) {
+  private static List<Word> named(NameKind kind, Names names, Language language) {
+    return names.all(kind).stream().map(name -> word(name, names, language)).toList();
+  }
+
+  private static Word word(Name name, Names names, Language language) {
     var merged =
         names.mergedInto(name.id()).stream()
             .flatMap(m -> Stream.concat(Stream.of(m.text()), m.spellings().stream()));
-    return Word.of(
-        WordKind.valueOf(name.kind().name()),
-        name.text(),
-        Stream.concat(name.spellings().stream(), merged).toArray(String[]::new));
+    var kind = WordKind.valueOf(name.kind().name());
+    var spellings = Stream.concat(name.spellings().stream(), merged).toList();
+    var shipped = ShippedNames.firstText(names, name.kind(), name.text());
+    var usual = language.spellings(kind, shipped);
+    return usual.isEmpty()
+        ? Word.of(kind, name.text(), spellings.toArray(String[]::new))
+        : Word.shipped(
+            kind, name.text(), Stream.concat(spellings.stream(), usual.stream()).toList());
   }
 
   private static List<Word> exercises(PlacedCourse placed, LocalDate today) {
@@ -95,7 +145,13 @@ class LogLineService {
       int number = week.number().orElse(i + 1);
       for (var e : week.week().exercises()) {
         exercises.add(
-            Word.exercise(e.id(), e.title(), e.alsoCalled(), number, nearness.get(week.key())));
+            Word.exercise(
+                e.id(),
+                e.title(),
+                e.alsoCalled(),
+                number,
+                nearness.get(week.key()),
+                e.target().secondsEach()));
       }
     }
     return exercises;
@@ -103,11 +159,15 @@ class LogLineService {
 
   private Habits habits(Optional<String> exerciseId, Optional<String> topic) {
     var last = entries.last(exerciseId, topic).map(e -> e.fields());
+    var drawn = ledger.read();
+    var enough = Optional.of(drawn).filter(d -> d.size() >= ENOUGH);
     return new Habits(
         last.map(EntryFields::source),
         last.map(EntryFields::medium),
         entries.lastBook(),
-        exerciseId.flatMap(this::courseSource));
+        exerciseId.flatMap(this::courseSource),
+        enough.map(Ledger::mostDrawings).filter(most -> most > 0),
+        enough.map(Ledger::mostMinutes).filter(most -> most > 0));
   }
 
   private Optional<String> courseSource(String exerciseId) {

@@ -1,0 +1,164 @@
+package humblequill.core.logline;
+
+import humblequill.core.name.Fold;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What no reader understood: a remark is left as one; a word where a name could stand is asked
+ * about with the names near it.
+ */
+final class Unread {
+  /** A name that nobody knows has at most so many words; more are prose. */
+  static final int MOST_OF_A_NAME = 2;
+
+  private static final int MOST_CHOICES = 5;
+  private static final int SHORT = 4;
+  private static final int LONG = 8;
+
+  private final Line line;
+  private final Vocabulary vocabulary;
+  private final NameWords words;
+
+  Unread(Line line, Vocabulary vocabulary, NameWords words) {
+    this.line = line;
+    this.vocabulary = vocabulary;
+    this.words = words;
+  }
+
+  /**
+   * Lets go of what was read inside remarks: with unknown words on both sides it is their affair.
+   * "the jib 2 min too long" tells no minutes.
+   */
+  void leaveRemarksWhole() {
+    for (var segment : line.segments()) {
+      var unknown =
+          line.tokens(segment[0], segment[1]).stream()
+              .filter(t -> !vocabulary.joins(t.text()) && !t.isNumber())
+              .toList();
+      if (unknown.size() < 2) {
+        continue;
+      }
+      int first = unknown.get(0).start();
+      int last = unknown.get(unknown.size() - 1).end();
+      boolean prose = unknown.size() > MOST_OF_A_NAME + 1;
+      List.copyOf(line.claims()).stream()
+          .filter(c -> c.start() > first && c.end() <= (prose ? segment[1] : last))
+          .filter(c -> !isText(c.field()))
+          .forEach(line::release);
+    }
+  }
+
+  private static boolean isText(Phrase.Field field) {
+    return field == Phrase.Field.NOTE
+        || field == Phrase.Field.WENT_WRONG
+        || field == Phrase.Field.NEXT_TIME;
+  }
+
+  /** Asks about words that could be names; all else stays for the remark. */
+  void ask() {
+    boolean alone = line.claims().isEmpty();
+    for (var segment : line.segments()) {
+      var stretches = line.stretches(segment[0], segment[1]);
+      for (var stretch : stretches) {
+        var name = stretch.stream().filter(t -> !vocabulary.joins(t.text())).toList();
+        if (!name.isEmpty() && name.size() <= MOST_OF_A_NAME) {
+          var start = name.get(0).start();
+          var end = name.get(name.size() - 1).end();
+          var place = place(stretch, name, segment, alone);
+          place.ifPresent(kinds -> ask(start, end, kinds, name));
+        }
+      }
+    }
+  }
+
+  /** What kinds of name could stand there, if any. */
+  private Optional<Set<WordKind>> place(
+      List<Line.Token> stretch, List<Line.Token> name, int[] segment, boolean alone) {
+    var free = EnumSet.noneOf(WordKind.class);
+    for (var kind : WordKind.values()) {
+      if (!line.has(Phrase.Field.valueOf(kind.name()))) {
+        free.add(kind);
+      }
+    }
+    if (line.has(Phrase.Field.EXERCISE)) {
+      free.remove(WordKind.TOPIC);
+    }
+    free.remove(WordKind.EXERCISE);
+    boolean counted =
+        line.claims().stream()
+            .anyMatch(
+                c ->
+                    c.field() == Phrase.Field.DRAWINGS
+                        && c.end() <= name.get(0).start()
+                        && line.isBlank(c.end(), stretch.get(0).start()));
+    if (counted && free.contains(WordKind.TOPIC)) {
+      return Optional.of(EnumSet.of(WordKind.TOPIC));
+    }
+    var before = stretch.get(0);
+    boolean ledIn = words.leading.contains(before.text()) && !before.equals(name.get(0));
+    free.remove(ledIn ? WordKind.TOPIC : WordKind.EXERCISE);
+    boolean whole =
+        line.isBlank(segment[0], stretch.get(0).start())
+            && line.isBlank(stretch.get(stretch.size() - 1).end(), segment[1]);
+    boolean asks = ledIn || whole && (name.size() == 1 || alone || !near(name, free).isEmpty());
+    return asks && !free.isEmpty() ? Optional.of(free) : Optional.empty();
+  }
+
+  private void ask(int start, int end, Set<WordKind> kinds, List<Line.Token> name) {
+    var written = line.written(start, end);
+    var quoted = " \"" + written.replace("\"", "'") + "\"";
+    var options = new ArrayList<Ask.Option>();
+    near(name, kinds)
+        .forEach(word -> options.add(Ask.Option.of(CanonicalLine.title(word, vocabulary))));
+    for (var kind :
+        List.of(
+            WordKind.TOPIC, WordKind.MEDIUM, WordKind.SOURCE, WordKind.BOOK, WordKind.RESOURCE)) {
+      if (kinds.contains(kind)) {
+        options.add(
+            Ask.Option.as(
+                Phrase.Field.valueOf(kind.name()),
+                written,
+                kind.name().toLowerCase(Locale.ROOT) + quoted));
+      }
+    }
+    options.add(Ask.Option.as(Phrase.Field.NOTE, written, "note" + quoted));
+    line.claim(Phrase.Field.UNKNOWN, start, end, new Ask(options));
+  }
+
+  /** Names a slip of the pen away, the learner's own first. */
+  private List<Word> near(List<Line.Token> name, Set<WordKind> kinds) {
+    var written = Fold.of(line.written(name.get(0).start(), name.get(name.size() - 1).end()));
+    int most = written.length() < SHORT ? 0 : written.length() < LONG ? 1 : 2;
+    var distances = new LinkedHashMap<Word, Integer>();
+    for (var known : vocabulary.everyName()) {
+      var kind = known.word().kind();
+      if (kinds.contains(kind) || kind.isSubject() && kinds.contains(WordKind.TOPIC)) {
+        var text = String.join(" ", known.stems());
+        int far = Slips.between(written, text, most);
+        if (kind.isSubject() && far > most && known.stems().size() > name.size()) {
+          var beginning = String.join(" ", known.stems().subList(0, name.size()));
+          far = Slips.between(written, beginning, most);
+        }
+        if (far <= most) {
+          distances.merge(known.word(), far, Math::min);
+        }
+      }
+    }
+    return distances.entrySet().stream()
+        .sorted(
+            Comparator.comparing(Map.Entry<Word, Integer>::getValue)
+                .thenComparing(e -> e.getKey().rank())
+                .thenComparing(e -> e.getKey().name()))
+        .map(Map.Entry::getKey)
+        .limit(MOST_CHOICES)
+        .toList();
+  }
+}
