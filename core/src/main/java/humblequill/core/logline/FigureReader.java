@@ -12,9 +12,7 @@ import java.util.regex.Pattern;
 
 /** Reads lengths of time, poses, times of day and pages. */
 final class FigureReader {
-  private static final String FROM = "(?<![\\p{L}\\p{N}\u0003])(?<!\\d[.,/])";
   private static final String TO = "(?![\\p{L}\\p{N}])";
-  private static final String M = "(" + NumberWords.MEASURE + ")";
   private static final int HOUR = 60;
 
   /** Nobody draws for nine hours and some minutes; nobody calls 1:15 a time of day. */
@@ -38,6 +36,9 @@ final class FigureReader {
 
   FigureReader(Language language) {
     worded = language.numbered("minutes");
+    var parted = language.decimal() == ',' ? "[.,/]" : "[./]";
+    var from = "(?<![\\p{L}\\p{N}\u0003])(?<!\\d" + parted + ")";
+    var measure = "(" + NumberWords.measure(language) + ")";
     var hours = language.any("hour");
     var minutes = language.any("minute");
     var unit = "(" + hours + "|" + minutes + "|" + language.any("second") + ")" + TO + "\\.?";
@@ -49,7 +50,7 @@ final class FigureReader {
     wordedLength = Pattern.compile("(?<![\\p{L}\\p{N}])" + language.anyNumbered("minutes") + TO);
     clock =
         Pattern.compile(
-            FROM
+            from
                 + "(?:"
                 + language.any("at")
                 + " (\\d{1,2})(?:[:.]| ?"
@@ -65,10 +66,10 @@ final class FigureReader {
                 + ")"
                 + TO);
     colon =
-        Pattern.compile(FROM + "(\\d{1,2})(?::|" + hours + ")(\\d{2})(?: ?" + hours + ")?" + TO);
+        Pattern.compile(from + "(\\d{1,2})(?::|" + hours + ")(\\d{2})(?: ?" + hours + ")?" + TO);
     hoursAndMinutes =
         Pattern.compile(
-            FROM
+            from
                 + "(\\d{1,2}) ?"
                 + hours
                 + " ?(?:"
@@ -79,11 +80,12 @@ final class FigureReader {
                 + "|(?= *(?:[,;\\n]|$)))");
     length =
         Pattern.compile(
-            FROM + "(?:(" + each + ") )?" + M + " ?" + unit + "(?: ?(" + each + ")" + TO + ")?");
-    span = Pattern.compile(FROM + M + to + M + " ?" + unit);
+            from + "(?:(" + each + ") )?" + measure + " ?" + unit + "(?: ?(" + each + ")" + TO
+                + ")?");
+    span = Pattern.compile(from + measure + to + measure + " ?" + unit);
     poses =
         Pattern.compile(
-            FROM
+            from
                 + Line.NUMBER
                 + " ?[x×] ?(\\d{1,4}(?:[.,]\\d)?)(?::([0-5]\\d))?(?: ?"
                 + unit

@@ -110,6 +110,11 @@ public final class Language {
     return joining.contains(word);
   }
 
+  /** What parts decimals. */
+  char decimal() {
+    return DecimalFormatSymbols.getInstance(locale).getDecimalSeparator();
+  }
+
   /** The words of a key, folded. */
   Set<String> plain(String key) {
     return words.getOrDefault(key, List.of()).stream()

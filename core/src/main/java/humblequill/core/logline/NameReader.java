@@ -255,9 +255,14 @@ final class NameReader {
     return standard.ones.contains(token.text()) ? Optional.of(1) : Optional.empty();
   }
 
+  private boolean isNameAlone(Line.Token token) {
+    return vocabulary.startingWith(token.stem()).stream()
+        .anyMatch(name -> name.stems().size() == 1 && !name.word().kind().isSubject());
+  }
+
   /**
-   * Media, sources, books and resources of one word: the whole stretch, or led in by "in", "with",
-   * "from".
+   * Media, sources, books and resources of one word: the whole stretch with others of them, or led
+   * in by "in", "with", "from".
    */
   private void readSingles(int start, int end) {
     for (var token : line.tokens(start, end)) {
@@ -267,8 +272,7 @@ final class NameReader {
               .filter(stretch -> stretch.contains(token))
               .allMatch(
                   stretch ->
-                      stretch.stream()
-                          .allMatch(t -> t.equals(token) || vocabulary.joins(t.text())));
+                      stretch.stream().allMatch(t -> isNameAlone(t) || vocabulary.joins(t.text())));
       if (ledIn || wholeStretch) {
         claimName(token, 1, true);
       }

@@ -9,13 +9,20 @@ import java.util.stream.Collectors;
 final class NumberWords {
   private static final String FRACTIONS = "½¼¾";
 
-  /** A number before a unit, without a group: 12, 1.5, 1½, 1/2, 1 1/2. */
-  static final String MEASURE =
-      "(?:\\d+ \\d/\\d|\\d ?/ ?\\d{1,2}|\\d[\\d\u0003]*(?:[.,]\\d+)?["
-          + FRACTIONS
-          + "]?|["
-          + FRACTIONS
-          + "])";
+  /**
+   * A number before a unit, without a group: 12, 1.5, 1½, 1/2, 1 1/2. Where a comma parts no
+   * decimals, it does only before a single figure that stands clear: 1,5 h.
+   */
+  static String measure(Language language) {
+    var decimals = language.decimal() == ',' ? "[.,]\\d+" : "\\.\\d+|,\\d(?= |h)";
+    return "(?:\\d+ \\d/\\d|\\d ?/ ?\\d{1,2}|\\d[\\d\u0003]*(?:"
+        + decimals
+        + ")?["
+        + FRACTIONS
+        + "]?|["
+        + FRACTIONS
+        + "])";
+  }
 
   private static final Map<Character, Double> PARTS = Map.of('½', 0.5, '¼', 0.25, '¾', 0.75);
 
@@ -36,7 +43,9 @@ final class NumberWords {
     char parts = language.grouping();
     var grouping =
         Character.isSpaceChar(parts) ? "[  \u202f]" : Pattern.quote(String.valueOf(parts));
-    thousands = Pattern.compile("(?<![\\d.,])\\d{1,3}(?:" + grouping + "\\d{3})+(?![\\d]|[.,]\\d)");
+    thousands =
+        Pattern.compile(
+            "(?<![\\p{L}\\d.,/-])\\d{1,3}(?:" + grouping + "\\d{3})+(?![\\p{L}\\d]|[.,]\\d)");
   }
 
   /** How many drawings "a few" are, nobody knows. */

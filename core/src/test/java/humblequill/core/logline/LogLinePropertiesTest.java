@@ -7,8 +7,11 @@ import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Builders;
@@ -118,6 +121,94 @@ class LogLinePropertiesTest {
       var entry = read.entry().orElseThrow();
       assertThat(READER.read(READER.write(entry), TODAY).entry()).contains(entry);
     }
+  }
+
+  /** What a learner may leave loose or pack tight. */
+  private enum Writing {
+    LOOSE(", "),
+    TIGHT(","),
+    SEMICOLONS("; "),
+    BLANKS(" ");
+
+    private final String between;
+
+    Writing(String between) {
+      this.between = between;
+    }
+  }
+
+  /** The usual parts of an entry in any order, loose or compact: read rightly, or asked about. */
+  @Property
+  void any_order_and_spacing_is_read_rightly_or_asked_about(
+      @ForAll("usual") Entry entry, @ForAll Writing writing, @ForAll long seed) {
+    var parts = new ArrayList<>(parts(entry, writing == Writing.TIGHT));
+    Collections.shuffle(parts, new Random(seed));
+    var line = String.join(writing.between, parts);
+    var read = READER.read(line, TODAY);
+    Statistics.label("read rather than asked about")
+        .collect(read.complete())
+        .coverage(said -> said.check(true).percentage(share -> share > 90));
+    if (read.complete()) {
+      assertThat(read.entries()).as(line).containsExactly(entry);
+    }
+  }
+
+  private static List<String> parts(Entry entry, boolean tight) {
+    var parts = new ArrayList<String>();
+    var gap = tight ? "" : " ";
+    var subject =
+        entry
+            .exerciseId()
+            .map(
+                id ->
+                    CanonicalLine.title(
+                        HarbourWords.vocabulary().word(WordKind.EXERCISE, id),
+                        HarbourWords.vocabulary()))
+            .or(entry::topic)
+            .orElseThrow();
+    parts.add(
+        entry.drawings().orElseThrow()
+            + (tight && Character.isDigit(subject.charAt(0)) ? " " : gap)
+            + subject);
+    entry.minutes().ifPresent(m -> parts.add(m + gap + "min"));
+    entry.medium().ifPresent(parts::add);
+    entry.source().ifPresent(parts::add);
+    entry.pages().ifPresent(p -> parts.add("p" + gap + p.from() + "-" + p.to()));
+    entry.mark().ifPresent(m -> parts.add(m + "/5"));
+    if (!entry.day().equals(TODAY)) {
+      parts.add(entry.day().toString());
+    }
+    return parts;
+  }
+
+  @Provide
+  Arbitrary<Entry> usual() {
+    var subjects = HarbourWords.words().stream().filter(w -> w.kind().isSubject()).toList();
+    return Builders.withBuilder(() -> new EntryDraft(TODAY))
+        .use(Arbitraries.integers().between(0, 400).map(TODAY::minusDays))
+        .inSetter((d, day) -> d.day = day)
+        .use(Arbitraries.of(subjects).filter(w -> w.rank() <= 2))
+        .inSetter(
+            (d, subject) -> {
+              if (subject.kind() == WordKind.EXERCISE) {
+                d.exerciseId = Optional.of(subject.key());
+              } else {
+                d.topic = Optional.of(subject.key());
+              }
+            })
+        .use(Arbitraries.integers().between(1, 99))
+        .inSetter((d, drawings) -> d.drawings = Optional.of(drawings))
+        .use(Arbitraries.integers().between(1, 240).optional())
+        .inSetter((d, minutes) -> d.minutes = minutes)
+        .use(key(WordKind.MEDIUM))
+        .inSetter((d, medium) -> d.medium = medium)
+        .use(key(WordKind.SOURCE))
+        .inSetter((d, source) -> d.source = source)
+        .use(Arbitraries.integers().between(1, 200).map(p -> new PageSpan(p, p + 2)).optional())
+        .inSetter((d, pages) -> d.pages = pages)
+        .use(upTo(5))
+        .inSetter((d, mark) -> d.mark = mark)
+        .build(EntryDraft::entry);
   }
 
   @Provide
