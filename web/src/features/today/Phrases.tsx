@@ -83,8 +83,8 @@ function Question({ phrase, line, onChange }: Piece) {
       <span className="text-sanguine">{asked(phrase, words)}</span>{' '}
       {phrase.choices.map((choice, i) => (
         <span key={choice.line} className="mr-4 whitespace-nowrap">
-          <span className="text-faded text-sm" aria-hidden="true">
-            {i + 1}{' '}
+          <span className="text-faded mr-1.5 text-sm" aria-hidden="true">
+            {i + 1}
           </span>
           <Button
             onClick={() => onChange(choice.line)}

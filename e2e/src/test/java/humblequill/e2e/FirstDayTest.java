@@ -95,7 +95,7 @@ class FirstDayTest {
 
   private static void backDateOne(Page page) {
     var line = page.getByLabel("Write it down");
-    line.fill("yesterday, 5 masts, 6 min, pen, yesterdaynote");
+    line.fill("yesterday, 5 masts, 6 min, pen, note yesterdaynote");
     assertThat(page.getByText("note yesterdaynote")).isVisible();
     line.press("Enter");
     assertThat(page.getByText("2 practised days in a row.")).isVisible();

@@ -141,13 +141,13 @@ final class Unread {
     for (var known : vocabulary.everyName()) {
       var kind = known.word().kind();
       if (kinds.contains(kind) || kind.isSubject() && kinds.contains(WordKind.TOPIC)) {
-        var text = String.join(" ", known.stems());
-        int far = Slips.between(written, text, most);
-        if (kind.isSubject() && far > most && known.stems().size() > name.size()) {
+        int far = 2 * Slips.between(written, String.join(" ", known.stems()), most);
+        if (kind.isSubject() && known.stems().size() > name.size()) {
+          // A title is often called by its beginning; a whole name comes first.
           var beginning = String.join(" ", known.stems().subList(0, name.size()));
-          far = Slips.between(written, beginning, most);
+          far = Math.min(far, 2 * Slips.between(written, beginning, most) + 1);
         }
-        if (far <= most) {
+        if (far <= 2 * most + 1) {
           distances.merge(known.word(), far, Math::min);
         }
       }
