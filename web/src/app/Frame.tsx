@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState, type FormEvent, type ReactNode } from 'react'
 import { NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { queries } from '../api/queries'
+import { LINE_LINK } from '../ui/Button'
 import { Mishap } from '../ui/Mishap'
 import { Key } from '../ui/Key'
 import { KeyList } from './KeyList'
@@ -30,6 +31,7 @@ export function Frame({ children }: { children: ReactNode }) {
       </a>
       <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 mb-16 flex min-h-[calc(100dvh-28px)] min-w-0 flex-1 flex-col">
         <Head search={search} onHelp={() => setHelp(true)} />
+        <RunningSitting />
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
           <Mishap key={pathname}>{children}</Mishap>
         </main>
@@ -37,6 +39,22 @@ export function Frame({ children }: { children: ReactNode }) {
       <Tabs />
       <KeyList open={help} onClose={() => setHelp(false)} />
     </div>
+  )
+}
+
+/** A sitting that was left runs on; the way back to it is on every page. */
+function RunningSitting() {
+  const sitting = useQuery(queries.currentSitting()).data?.sitting
+  if (!sitting || sitting.over) {
+    return null
+  }
+  return (
+    <p className="no-print border-hairline wide:px-8 border-b px-4 py-2">
+      {sitting.paused ? 'A sitting is paused' : 'A sitting is running'}: {sitting.title}.{' '}
+      <NavLink to={`/sitting/${sitting.id}`} className={LINE_LINK}>
+        Back to it
+      </NavLink>
+    </p>
   )
 }
 

@@ -3,8 +3,9 @@ import type { ChangeEvent } from 'react'
 import type { Schemas } from '../api/client'
 import { queries } from '../api/queries'
 import { SelectField } from '../ui/Field'
+import { upperFirst } from '../ui/text'
 
-/** One of the exercises of all courses that are followed: this week's first, then week by week. */
+/** One of the exercises of all courses that are followed: this week's first, then course by course and week by week. */
 export function ExerciseField({
   none,
   known,
@@ -21,11 +22,13 @@ export function ExerciseField({
 }) {
   const course = useQuery(queries.course()).data
   const exercises = course?.exercises ?? []
-  const later = exercises.filter((e) => !e.now)
-  const groups = [
-    exercises.filter((e) => e.now),
-    ...[...new Set(later.map((e) => e.weekKey))].map((key) => later.filter((e) => e.weekKey === key)),
-  ].filter((group) => group.length > 0)
+  // Weeks of two courses may have the same key.
+  const place = (e: Schemas['NamedExercise']) => (e.now ? `now ${e.course}` : `${e.course} ${e.weekKey}`)
+  const inOrder = [...exercises.filter((e) => e.now), ...exercises.filter((e) => !e.now)]
+  const groups = [...new Set(inOrder.map(place))].map((key) => inOrder.filter((e) => place(e) === key))
+  const several = new Set(exercises.map((e) => e.course)).size > 1
+  const label = (e: Schemas['NamedExercise']) =>
+    `${several ? `${e.course}: ` : ''}${e.now ? 'this week' : e.weekTitle}`
   const id = known?.fields.exerciseId
   const unknown = id && course && !exercises.some((e) => e.exerciseId === id)
   return (
@@ -33,7 +36,7 @@ export function ExerciseField({
       <option value="">{none}</option>
       {unknown && <option value={id}>{known.exerciseTitle}</option>}
       {groups.map((group, i) => (
-        <optgroup key={i} label={group[0]?.now ? 'This week' : (group[0]?.weekTitle ?? '')}>
+        <optgroup key={i} label={group[0] ? upperFirst(label(group[0])) : ''}>
           {group.map((e) => (
             <option key={e.exerciseId} value={e.exerciseId}>
               {e.title}

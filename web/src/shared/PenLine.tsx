@@ -11,7 +11,7 @@ const FULL_MINUTES = 90
 const halfThickness = (minutes: number) => 1.2 + (Math.min(minutes, FULL_MINUTES) / FULL_MINUTES) * 9
 const sway = (i: number) => Math.sin(i * 0.9) * 1.6 + Math.sin(i * 2.3) * 0.7
 
-/** Days as one pen stroke from left to right: thickness is minutes, dots are rest, a hairline is a forgiven miss. */
+/** Days as one pen stroke from left to right: thickness is minutes, dots are rest, a hairline is a single miss. */
 export function PenLine({
   strokes,
   today,

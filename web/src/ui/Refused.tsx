@@ -1,3 +1,4 @@
+import { upperFirst } from './text'
 import { noun } from './plural'
 
 /** What is wrong with one field: its path in the request, and one sentence that may stand at it. */
@@ -5,8 +6,6 @@ type Fault = { field: string; detail: string }
 
 /** An error that may name the fields at fault. */
 type Refusal = Error & { faults?: Fault[] }
-
-const upperFirst = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 const names = (fault: Fault, field: string) => fault.field === field || fault.field.endsWith(`.${field}`)
 

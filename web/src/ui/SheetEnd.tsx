@@ -27,7 +27,7 @@ export function SheetEnd({
         <Button type="submit" look="ink" disabled={disabled}>
           {keep}
         </Button>
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         {onRemove && (
           <Button className="text-sanguine ml-auto" onClick={onRemove}>
             Remove

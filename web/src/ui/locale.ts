@@ -14,8 +14,18 @@ export function useFormats() {
   return useMemo(() => formats(locale), [locale])
 }
 
+/** A tag that the browser cannot use would break every page; English is better than none. */
+function usable(tag: string): string {
+  try {
+    return Intl.getCanonicalLocales(tag)[0] ?? 'en'
+  } catch {
+    return 'en'
+  }
+}
+
 /** Formats dates and numbers in a language. */
-export function formats(locale: string) {
+export function formats(tag: string) {
+  const locale = usable(tag)
   const with_ = (options: Intl.DateTimeFormatOptions) => {
     const format = new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' })
     return (day: Day) => format.format(toDate(day))

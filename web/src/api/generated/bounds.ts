@@ -100,5 +100,4 @@ export const BOUNDS = {
   Wait: { week: { maxLength: 80 } },
   WarmUp: { minutes: { min: 1, max: 960 }, topic: { maxLength: 80 }, week: { maxLength: 80 } },
   Weekday: { minutes: { min: 0, max: 960 } },
-  Weight: { weight: { min: 1, max: 99 } },
 } as const

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/course/weights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["weigh"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course/{placement}": {
         parameters: {
             query?: never;
@@ -205,22 +221,6 @@ export interface paths {
         };
         get: operations["print"];
         put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/course/{placement}/weight": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["weigh"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1682,6 +1682,7 @@ export interface components {
             uses: number;
         };
         NamedExercise: {
+            course: string;
             exerciseId: string;
             now: boolean;
             title: string;
@@ -2536,9 +2537,10 @@ export interface components {
             minutes: number;
             rest: boolean;
         };
-        Weight: {
-            /** Format: int32 */
-            weight: number;
+        Weights: {
+            weights: {
+                [key: string]: number;
+            };
         };
         Wilson: {
             /** Format: int32 */
@@ -2811,6 +2813,28 @@ export interface operations {
             };
         };
     };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weights"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     leave: {
         parameters: {
             query?: never;
@@ -2944,30 +2968,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PrintedCourse"];
                 };
-            };
-        };
-    };
-    weigh: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                placement: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Weight"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };

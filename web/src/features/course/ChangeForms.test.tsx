@@ -56,7 +56,7 @@ test('what a change does is shown before it is made, and nothing is made by look
   const asked = sheet('STRETCH')
   expect(await screen.findByText(/7 days later/)).toBeInTheDocument()
   expect(made(asked)).toHaveLength(0)
-  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Cancel' }))
   expect(closed).toBe(1)
   expect(made(asked)).toHaveLength(0)
 })

@@ -44,7 +44,7 @@ export const CHANGES: { kind: Kind; label: string }[] = [
   { kind: 'SWAP', label: 'Swap' },
   { kind: 'DETOUR_OF_COURSE', label: 'Detour' },
   { kind: 'EMPTY', label: 'Empty days' },
-  { kind: 'BASELINE', label: 'Draw now and again at the end' },
+  { kind: 'BASELINE', label: 'One subject now and once more later' },
 ]
 
 /** The form of one kind of change. */
@@ -306,8 +306,8 @@ function BaselineForm({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="Draw now and again at the end"
-      description="One unaided drawing in this week, the same subject half-way through what is left, and once more in the last week, so that they can lie side by side."
+      title="One subject now and once more later"
+      description="One unaided drawing in this week, the same subject half-way through what is left, and once more in the last week, so that you can compare them."
       changes={topic.trim() ? [{ kind: 'BASELINE', week: about.week.key, topic: topic.trim() }] : undefined}
     >
       <Field

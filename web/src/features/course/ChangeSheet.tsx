@@ -50,7 +50,7 @@ export function ChangeSheet({
           <Button type="submit" look="ink" disabled={!changes || change.isPending}>
             Change the plan
           </Button>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Cancel</Button>
         </div>
       </form>
     </Sheet>

@@ -1,7 +1,11 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
+import { useSettled } from '../../ui/useSettled'
+
+const RESTS_MS = 600
 
 /** The courses that share the room: which one is shown, and how the room is parted. */
 export function Followed({
@@ -15,23 +19,35 @@ export function Followed({
 }) {
   const client = useQueryClient()
   const weigh = useMutation({
-    mutationFn: async (main: number) => {
-      for (const plan of followed) {
-        await answer(
-          api.PUT('/api/course/{placement}/weight', {
-            params: { path: { placement: plan.placement } },
-            body: { weight: plan.side ? 100 - main : main },
-          }),
-        )
-      }
-    },
+    mutationFn: (main: number) =>
+      answer(
+        api.PUT('/api/course/weights', {
+          body: {
+            weights: Object.fromEntries(
+              followed.map((plan) => [plan.placement, plan.side ? 100 - main : main]),
+            ),
+          },
+        }),
+      ),
     onSuccess: () => refreshAll(client),
   })
+  const all = followed.reduce((sum, plan) => sum + plan.weight, 0)
+  const main = followed.find((plan) => !plan.side)
+  const kept = main ? Math.round((main.weight / all) * 100) : 0
+  const [part, setPart] = useState(kept)
+  // Moved by mouse or keys, it is written once it rests.
+  const settled = useSettled(part, RESTS_MS)
+  const { mutate } = weigh
+  useEffect(() => {
+    if (settled !== kept && settled === part) {
+      mutate(settled)
+    }
+    // What is kept follows from what was written.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [settled])
   if (followed.length < 2) {
     return null
   }
-  const all = followed.reduce((sum, plan) => sum + plan.weight, 0)
-  const main = followed.find((plan) => !plan.side)
   return (
     <div className="mb-3 flex flex-wrap items-baseline gap-x-6 gap-y-1">
       {followed.map((plan) =>
@@ -47,15 +63,14 @@ export function Followed({
       )}
       {main && (
         <label className="text-faded flex items-center gap-2">
-          The room goes {Math.round((main.weight / all) * 100)} % to {main.title}
+          The room goes {part} % to {main.title}
           <input
             type="range"
             min={10}
             max={90}
             step={5}
-            defaultValue={Math.round((main.weight / all) * 100)}
-            onPointerUp={(event) => weigh.mutate(Number(event.currentTarget.value))}
-            onKeyUp={(event) => weigh.mutate(Number(event.currentTarget.value))}
+            value={part}
+            onChange={(event) => setPart(Number(event.currentTarget.value))}
           />
         </label>
       )}

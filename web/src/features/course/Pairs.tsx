@@ -9,7 +9,7 @@ export function Pairs({ pairs }: { pairs: Schemas['Pair'][] }) {
   }
   return (
     <section>
-      <h2>To lie side by side</h2>
+      <h2>Drawn at the start and once more</h2>
       <ul>
         {pairs.map((pair) => (
           <li key={pair.moments[0]?.exerciseId} className="border-hairline border-t py-1.5">

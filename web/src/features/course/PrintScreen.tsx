@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useSearchParams } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
@@ -13,8 +13,20 @@ export default function PrintScreen() {
   const placement = params.get('plan') ?? ''
   const only = params.get('week')
   const format = useFormats()
+  const printed = useQuery({ ...queries.printed(placement), enabled: placement !== '' })
+  if (placement === '') {
+    return (
+      <div className="wide:px-8 px-4 py-6">
+        <h1>Nothing to print</h1>
+        <p>
+          A course is printed from its own page: follow one under <Link to="/course">Course</Link> and choose
+          Print there.
+        </p>
+      </div>
+    )
+  }
   return (
-    <Waiting query={useQuery({ ...queries.printed(placement), enabled: placement !== '' })}>
+    <Waiting query={printed}>
       {({ placed, weeks, today }) => (
         <div className="wide:px-8 px-4 py-6">
           <div className="no-print mb-4 flex gap-6">

@@ -168,7 +168,7 @@ function Remove({ name, onClose }: Part) {
   const { remove } = useNameChanges()
   return (
     <div className="mt-5 flex flex-wrap items-baseline gap-6">
-      <Button onClick={onClose}>Leave it</Button>
+      <Button onClick={onClose}>Cancel</Button>
       {!name.ships && !name.ofTaxonomy && (
         <Button
           className="text-sanguine ml-auto"

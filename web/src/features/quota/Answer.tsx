@@ -80,7 +80,7 @@ export function Answer({
         <Button type="submit" look="ink" disabled={!terms || pending}>
           {sheet && !fitsIn(sheet) ? `${keep} all the same` : keep}
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Not now</Button>
       </div>
     </div>
   )

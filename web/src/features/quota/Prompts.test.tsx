@@ -67,7 +67,7 @@ test('a picked prompt can be begun; a drawn one can be taken further, one left o
     each: '600',
     count: '1',
   })
-  await userEvent.click(screen.getByRole('button', { name: 'Take further' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Work on it further' }))
   await waitFor(() => expect(list(asked)[0]?.developed).toBe(true))
   await userEvent.click(screen.getByRole('button', { name: 'Pick an oar' }))
   await waitFor(() => expect(list(asked)[0]?.chosen).toBe(true))

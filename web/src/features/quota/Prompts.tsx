@@ -82,7 +82,7 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
                   aria-pressed={prompt.developed}
                   onClick={() => put({ ...prompt, developed: !prompt.developed })}
                 >
-                  {prompt.developed ? 'taken further' : 'Take further'}
+                  {prompt.developed ? 'worked on further' : 'Work on it further'}
                 </Button>
               ) : (
                 <Button

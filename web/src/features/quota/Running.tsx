@@ -112,7 +112,7 @@ export function Running({ quota }: { quota: Quota }) {
             <Button look="ink" onClick={() => end.mutate(quota, { onSuccess: () => setEnding(false) })}>
               End it today
             </Button>
-            <Button onClick={() => setEnding(false)}>Leave it</Button>
+            <Button onClick={() => setEnding(false)}>Keep it running</Button>
             <Button className="text-sanguine ml-auto" onClick={() => remove.mutate(quota)}>
               Remove it with its prompts
             </Button>

@@ -111,7 +111,7 @@ export function TermsForm({
       </Check>
       {kind !== 'PROMPT_LIST' && (
         <fieldset>
-          <legend className="font-medium">What counts; an empty field lets everything through</legend>
+          <legend className="font-medium">What counts; where a field is empty, anything counts</legend>
           <div className="grid grid-cols-2 gap-x-6 gap-y-3">
             {named('topic', 'Topic')}
             <ExerciseField {...box('exercise', 'Exercise')} none="any" />

@@ -22,7 +22,7 @@ export const STREAK_RULES: School[] = [
     value: 'NEVER_TWICE',
     label: RULE_NAMES.NEVER_TWICE,
     reasons: [
-      'A single miss is forgiven, two in a row end the run.',
+      'A single miss does not end the run, two in a row do.',
       'Life gets a day; the way back is always tomorrow. Lengths count practised days only.',
     ],
   },

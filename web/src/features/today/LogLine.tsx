@@ -79,6 +79,16 @@ export function LogLine({
   const example = today.shares.find((s) => s.left > 0 && s.unit === 'DRAWINGS')
   return (
     <form onSubmit={submit} className="no-print mt-4">
+      {/* Where leaves stack, the line lies below the day's work; the thumb finds it here. */}
+      <Button
+        look="ink"
+        className="wide:hidden fixed right-3 bottom-20 z-20 min-h-11 shadow-lg"
+        onClick={() => input.current?.focus()}
+        aria-hidden={line !== ''}
+        hidden={line !== ''}
+      >
+        Write it down
+      </Button>
       <label htmlFor="log-line" className="flex items-center gap-2 font-serif text-[1.35rem] font-medium">
         Write it down <Key name="L" />
       </label>

@@ -24,8 +24,8 @@ const streak = (more: Partial<Streak>): Streak => ({
 const today = { rest: false, pause: null } as Schemas['TodayView']
 const share = (more: Partial<Schemas['ShareView']>) => ({ count: 28, ...more }) as Schemas['ShareView']
 
-test('the run tells its length and what was forgiven', () => {
-  expect(run(streak({ forgiven: 1 }))).toBe('41 practised days in a row, one miss forgiven.')
+test('the run tells its length and its misses', () => {
+  expect(run(streak({ forgiven: 1 }))).toBe('41 practised days in a row, with one miss between.')
   expect(run(streak({ current: 1 }))).toBe('1 practised day in a row.')
   expect(run(streak({ unit: 'WEEKS', current: 3 }))).toBe('3 weeks in a row in your rhythm.')
   expect(run(streak({ current: 0, longest: 0 }))).toBe('The first drawing begins the line.')
@@ -41,7 +41,7 @@ test('a share that changed names the old figure and the reason', () => {
   expect(respread(share({ was: 26, missed: 12 }))).toBe(
     '28 instead of 26: 12 were left from the days before.',
   )
-  expect(respread(share({ count: 20, was: 26, missed: -6 }))).toContain('6 were drawn ahead')
+  expect(respread(share({ count: 20, was: 26, missed: -6 }))).toContain('6 more than planned so far')
   expect(respread(share({ was: null, missed: null }))).toBeUndefined()
 })
 

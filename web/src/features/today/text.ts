@@ -90,9 +90,12 @@ export function respread(share: Share): string | undefined {
     return undefined
   }
   if (missed > 0) {
-    return `${share.count} instead of ${was}: ${missed} were left from the days before.`
+    return `${share.count} instead of ${was}: ${missed} ${missed === 1 ? 'was' : 'were'} left from the days before.`
   }
-  return missed < 0 ? `${share.count} instead of ${was}: ${-missed} were drawn ahead.` : undefined
+  if (missed < 0) {
+    return `${share.count} instead of ${was}: ${-missed} more than planned so far.`
+  }
+  return `${share.count} instead of ${was}: the days have other room than when the week began.`
 }
 
 /** The run in one sentence, by the learner's own rule. */
@@ -106,13 +109,13 @@ export function run(streak: Streak): string {
   if (unit === 'WEEKS') {
     return `${plural(current, 'week')} in a row in your rhythm.`
   }
-  const forgiveness =
+  const misses =
     forgiven === 0
       ? ''
       : forgiven === 1
-        ? ', one miss forgiven'
-        : `, ${plural(forgiven, 'miss', 'misses')} forgiven`
-  return `${plural(current, 'practised day')} in a row${forgiveness}.`
+        ? ', with one miss between'
+        : `, with ${plural(forgiven, 'single miss', 'single misses')} between`
+  return `${plural(current, 'practised day')} in a row${misses}.`
 }
 
 /** What today means for the run. */
@@ -163,5 +166,5 @@ export function caution(c: Schemas['Caution'], format: Formats): string {
 /** The pen line in words. */
 export function penLineText(strokes: Schemas['Stroke'][]): string {
   const count = (mark: Schemas['Stroke']['mark']) => strokes.filter((s) => s.mark === mark).length
-  return `Twelve weeks: ${plural(count('INK'), 'practised day')}, ${count('REST')} of rest or pause, ${count('FORGIVEN')} forgiven, ${count('GAP')} without practice.`
+  return `Twelve weeks: ${plural(count('INK'), 'practised day')}, ${count('REST')} of rest or pause, ${plural(count('FORGIVEN'), 'single miss', 'single misses')}, ${count('GAP')} without practice.`
 }

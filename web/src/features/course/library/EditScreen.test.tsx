@@ -52,7 +52,7 @@ test('a course that was not saved is there again, and gone once it is left', asy
   page('/course/library/ropes')
   expect(await screen.findByLabelText('Title')).toHaveValue('Ropes and knots')
   expect(screen.getByText(/what you had typed/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Cancel' }))
   cleanup()
   page('/course/library/ropes')
   expect(await screen.findByLabelText('Title')).toHaveValue('Ropes')
@@ -116,7 +116,7 @@ test('what the server refuses keeps everything typed', async () => {
 test('leaving it writes nothing', async () => {
   const asked = page('/course/library/ropes')
   await userEvent.type(await screen.findByLabelText('Title'), '!')
-  await userEvent.click(screen.getByRole('button', { name: 'Leave it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Cancel' }))
   expect(screen.getByText('the library')).toBeInTheDocument()
   expect(asked.filter((a) => a.method === 'PUT')).toHaveLength(0)
 })

@@ -55,6 +55,15 @@ function useChecked(course: CourseDocument): Schemas['Checked'] | undefined {
   }).data
 }
 
+/** The id that a title suggests; it follows the title until it is written otherwise. */
+const idOf = (title: string) =>
+  title
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+
 function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
   const kept = useKept(`course:${own ? 'own' : 'new'}:${begin.id}`, begin)
   const { value: course, set: setCourse } = kept
@@ -91,7 +100,11 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           maxLength={120}
           value={course.title}
           error={errorAt('title')}
-          onChange={(e) => setCourse({ ...course, title: e.target.value })}
+          onChange={(e) => {
+            const title = e.target.value
+            const follows = !own && course.id === idOf(course.title)
+            setCourse({ ...course, title, id: follows ? idOf(title) : course.id })
+          }}
         />
         <Field
           label="Id, lower-case words joined by hyphens"
@@ -168,7 +181,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
               navigate('/course/library')
             }}
           >
-            Leave it
+            Cancel
           </Button>
         </div>
       </div>

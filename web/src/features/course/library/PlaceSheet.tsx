@@ -69,7 +69,7 @@ export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClos
           <Button type="submit" look="ink" disabled={place.isPending || !isDay(first)}>
             Place it
           </Button>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Cancel</Button>
         </div>
       </form>
     </Sheet>

@@ -159,7 +159,7 @@ public final class RunningFigures {
       times.add(
           millis(
               () -> {
-                Pages.field(page, "Length in days, 1 to 120").fill(length);
+                Pages.field(page, "Length in days").fill(length);
                 return page.waitForFunction(
                     "text => document.body.innerText.includes(text)", later);
               },

@@ -65,7 +65,7 @@ public final class Screenshots {
 
   private static void chooseTwo(Page page) {
     page.getByLabel("First course").selectOption("Figure from the ground up");
-    page.getByLabel("Second course").selectOption("Eight weeks of structure");
+    page.getByLabel("Second course").selectOption("From the inside out");
     page.getByText("Keep as my own course").waitFor();
   }
 

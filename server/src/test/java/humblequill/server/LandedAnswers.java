@@ -86,6 +86,11 @@ final class LandedAnswers {
         || where.equals("/api/feed") && path.equals(".address")
         // How likely it is was reckoned anew: see docs/decisions/forecast.md.
         || path.contains(".forecast.")
+        // Remedies begin from what today's drawing left, and none asks for hurry.
+        || path.contains(".remedies.")
+        // Courses that ship have other names and another cut.
+        || where.equals("/api/courses")
+        || path.contains(".detour")
         || path.contains("kept.NO_ERASER.")
         || where.equals("/api/today") && path.startsWith(".asked")
         || where.startsWith("LINE 26 hulls") && path.contains(".choices");

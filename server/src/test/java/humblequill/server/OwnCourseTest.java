@@ -79,14 +79,14 @@ class OwnCourseTest {
                 "/api/courses/merge",
                 Map.of(
                     "first", "figure-from-the-ground-up",
-                    "second", "eight-weeks-of-structure",
+                    "second", "from-the-inside-out",
                     "decided", List.of(),
                     "id", "both",
                     "title", "Both"))
             .json();
     int joined = merged.path("joined").asInt();
     assertThat(joined).isPositive();
-    assertThat(merged.path("document").path("weeks").size()).isEqualTo(26 + 8 - joined);
+    assertThat(merged.path("document").path("weeks").size()).isEqualTo(26 + 9 - joined);
     assertThat(api.put("/api/courses/both", merged.path("document")).status()).isEqualTo(204);
     assertThat(api.get("/api/courses/both").json().path("title").asString()).isEqualTo("Both");
     api.delete("/api/courses/both");

@@ -209,9 +209,9 @@ class PlanChangeTest {
 
   @Test
   void a_need_that_was_never_touched_is_met_by_a_warm_up_or_a_detour() {
-    var plan = place("eight-weeks-of-structure", "2026-03-05");
+    var plan = place("from-the-inside-out", "2026-03-05");
     var remark = course(plan).path("remarks").get(0);
-    assertThat(remark.path("topic").asString()).isEqualTo("rib cage");
+    assertThat(remark.path("topic").asString()).isEqualTo("spine");
     var need = remark.path("need").asString();
     var warmUp = change("WARM_UP", "week", "1", "topic", need, "minutes", 30);
     make(plan, "", warmUp);
@@ -269,7 +269,7 @@ class PlanChangeTest {
         .isEqualTo(room * 30 / 100);
     assertThat(course(main).path("week").path("days").get(1).path("roomMinutes").asInt())
         .isEqualTo(room * 70 / 100);
-    assertThat(api.put("/api/course/" + plan + "/weight", Map.of("weight", 0)).status())
+    assertThat(api.put("/api/course/weights", Map.of("weights", Map.of(plan, 0))).status())
         .isEqualTo(400);
     var shares = api.get("/api/today").json().path("shares");
     assertThat(shares.valueStream().map(s -> s.path("course").asString()).distinct().count())

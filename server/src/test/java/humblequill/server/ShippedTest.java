@@ -16,7 +16,7 @@ class ShippedTest {
       Map.of(
           "harbour-year", 24,
           "figure-from-the-ground-up", 26,
-          "eight-weeks-of-structure", 8,
+          "from-the-inside-out", 9,
           "creatures-by-kinship", 12,
           "one-subject-one-week", 1,
           "ten-minutes-on-the-bench", 4);

@@ -28,6 +28,12 @@ public record Course(
     if (weeks.isEmpty()) {
       throw new BrokenCourseException("weeks", "a course has at least one week");
     }
+    if (weeks.size() == 1
+        && baseline.isPresent()
+        && baseline.get().again().contains(Baseline.Moment.MIDDLE)) {
+      throw new BrokenCourseException(
+          "baseline.again", "a course of one week has no middle to draw a baseline again in");
+    }
     var ids = new HashSet<String>();
     for (int w = 0; w < weeks.size(); w++) {
       var exercises = weeks.get(w).exercises();

@@ -87,15 +87,15 @@ public record OpenWeek(
     var spread = Planner.spread(left, ahead, order);
     var plans = spread.days();
     var shortfalls = spread.shortfalls();
+    var open = left;
+    var openDays = ahead;
     if (!ahead.isEmpty()
         && ahead.get(0).date().equals(today)
         && anyBonus(withAppointed(plans.subList(0, 1)).get(0))) {
       var today = withAppointed(plans.subList(0, 1)).get(0);
-      var later =
-          Planner.spread(
-              left.stream().map(w -> afterToday(w, today)).toList(),
-              ahead.subList(1, ahead.size()),
-              order);
+      open = left.stream().map(w -> afterToday(w, today)).toList();
+      openDays = ahead.subList(1, ahead.size());
+      var later = Planner.spread(open, openDays, order);
       plans = new ArrayList<>(List.of(today));
       plans.addAll(later.days());
       shortfalls = later.shortfalls();
@@ -108,7 +108,22 @@ public record OpenWeek(
         respreads(withAppointed(plans)),
         shortfalls.isEmpty() || ahead.isEmpty()
             ? Optional.empty()
-            : Optional.of(RemedyFinder.find(left, ahead, nextDays, order)));
+            : Optional.of(remedies(open, openDays, left, ahead)));
+  }
+
+  /** From what is left after today's drawing; longer days can begin today, which is not over. */
+  private Remedies remedies(
+      List<Work> open, List<DayRoom> openDays, List<Work> left, List<DayRoom> ahead) {
+    var found = RemedyFinder.find(open, openDays, nextDays, order);
+    if (openDays.size() == ahead.size()) {
+      return found;
+    }
+    var fromToday = RemedyFinder.minutesNeeded(left, ahead, order);
+    boolean less =
+        fromToday.isPresent()
+            && (found.minutesADay().isEmpty()
+                || fromToday.getAsInt() < found.minutesADay().getAsInt());
+    return less ? new Remedies(found.extraDays(), found.drops(), found.paces(), fromToday) : found;
   }
 
   /** What is left at the start of today and has to find a day of its own. */

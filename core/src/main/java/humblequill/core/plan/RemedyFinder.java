@@ -12,6 +12,8 @@ import java.util.function.IntPredicate;
  * less of it does not.
  */
 public final class RemedyFinder {
+  private static final int A_FRACTION = 4;
+
   private final List<Work> works;
   private final List<DayRoom> days;
   private final DayOrder order;
@@ -119,6 +121,7 @@ public final class RemedyFinder {
     return any;
   }
 
+  /** Paces that somebody would take: no drawing in less than a quarter of its time. */
   private List<Remedies.Pace> paces(Spread spread) {
     var paces = new ArrayList<Remedies.Pace>();
     for (int i = 0; i < works.size(); i++) {
@@ -126,12 +129,13 @@ public final class RemedyFinder {
       var work = works.get(i);
       boolean isShort =
           spread.shortfalls().stream().anyMatch(s -> s.exerciseId().equals(work.id()));
-      if (isShort && fitsWith(works, i, work.withSecondsEach(1))) {
+      int least = (work.secondsEach() + A_FRACTION - 1) / A_FRACTION;
+      if (isShort && fitsWith(works, i, work.withSecondsEach(least))) {
         paces.add(
             new Remedies.Pace(
                 work.id(),
                 largest(
-                    1,
+                    least,
                     work.secondsEach(),
                     s -> fitsWith(works, position, work.withSecondsEach(s)))));
       }

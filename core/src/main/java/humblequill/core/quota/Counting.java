@@ -31,6 +31,11 @@ public record Counting(
     PROMPTS
   }
 
+  /** Whether it tells what is drawn, so that earlier entries of it tell how long that takes. */
+  public boolean namesTheWork() {
+    return topic.isPresent() || exercise.isPresent();
+  }
+
   /** Everything of a unit. */
   public static Counting all(Unit unit) {
     return new Counting(

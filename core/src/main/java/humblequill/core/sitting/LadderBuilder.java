@@ -125,20 +125,71 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
       throw new IllegalArgumentException(
           "a sitting lasts 1 to " + LONGEST / MINUTE + " min, not " + seconds + " s");
     }
-    for (int breaks = 0; ; breaks++) {
-      var steps = withBreaks(work.apply(seconds - breaks * breakSeconds));
-      int needed = (int) steps.stream().filter(s -> s.kind() == Step.Kind.BREAK).count();
-      if (needed == breaks) {
-        return new Ladder(steps);
-      }
-      if (needed < breaks) {
-        // The break that was taken off the work made the last one unnecessary; it lengthens the
-        // last step.
-        var last = steps.remove(steps.size() - 1);
-        steps.add(last.lasting(last.seconds() + (breaks - needed) * breakSeconds));
-        return new Ladder(steps);
+    int most = breakSeconds == 0 ? 0 : seconds / 2 / breakSeconds;
+    int breaks = 0;
+    var steps = work.apply(seconds);
+    while (breaks < most && breaksIn(withBreaks(steps)) > breaks) {
+      breaks++;
+      steps = work.apply(seconds - breaks * breakSeconds);
+    }
+    // Where the break that was taken off the work left fewer drawings than breaks to part them.
+    while (breaks > 0 && drawingsIn(steps) <= breaks) {
+      breaks--;
+      steps = work.apply(seconds - breaks * breakSeconds);
+    }
+    return new Ladder(withBreaks(steps, breaks));
+  }
+
+  private static int breaksIn(List<Step> steps) {
+    return (int) steps.stream().filter(s -> s.kind() == Step.Kind.BREAK).count();
+  }
+
+  private static int drawingsIn(List<Step> steps) {
+    return (int) steps.stream().mapToInt(Step::drawing).distinct().count();
+  }
+
+  /**
+   * As many breaks as that. Those that are due come first; one more halves the longest stretch. Of
+   * more that are due than there may be, the first are taken.
+   */
+  private List<Step> withBreaks(List<Step> work, int breaks) {
+    var steps = withBreaks(work);
+    for (int i = steps.size() - 1; i >= 0 && breaksIn(steps) > breaks; i--) {
+      if (steps.get(i).kind() == Step.Kind.BREAK) {
+        steps.remove(i);
       }
     }
+    while (breaksIn(steps) < breaks) {
+      steps.add(middleOfTheLongestStretch(steps), Step.rest(breakSeconds));
+    }
+    return steps;
+  }
+
+  /** Where a break parts the longest stretch of several drawings most evenly. */
+  private static int middleOfTheLongestStretch(List<Step> steps) {
+    int best = -1;
+    int bestGain = -1;
+    for (int i = 1; i < steps.size(); i++) {
+      boolean between =
+          steps.get(i).kind() != Step.Kind.BREAK
+              && steps.get(i - 1).kind() != Step.Kind.BREAK
+              && steps.get(i).drawing() != steps.get(i - 1).drawing();
+      if (between) {
+        int before = 0;
+        for (int j = i - 1; j >= 0 && steps.get(j).kind() != Step.Kind.BREAK; j--) {
+          before += steps.get(j).seconds();
+        }
+        int after = 0;
+        for (int j = i; j < steps.size() && steps.get(j).kind() != Step.Kind.BREAK; j++) {
+          after += steps.get(j).seconds();
+        }
+        if (Math.min(before, after) > bestGain) {
+          bestGain = Math.min(before, after);
+          best = i;
+        }
+      }
+    }
+    return best;
   }
 
   /** Puts a break before each drawing that would run past the time a break is due. */

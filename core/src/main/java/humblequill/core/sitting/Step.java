@@ -56,9 +56,4 @@ public record Step(Kind kind, int seconds, int drawing, String part) {
   static Step of(Kind kind, int seconds, int drawing) {
     return new Step(kind, seconds, drawing, "");
   }
-
-  /** The same with another length. */
-  Step lasting(int other) {
-    return new Step(kind, other, drawing, part);
-  }
 }

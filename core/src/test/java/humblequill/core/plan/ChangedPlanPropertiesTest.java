@@ -177,9 +177,12 @@ class ChangedPlanPropertiesTest {
         plan,
         new PlanChange.Drop("1", Map.of("d1", drop)),
         new PlanChange.Drop("1", Map.of("d1", drop - 1)));
-    int pace = remedies.paces().get(0).secondsEach();
-    assertFits(
-        plan, new PlanChange.Pace("1", "d1", pace), new PlanChange.Pace("1", "d1", pace + 1));
+    for (var pace : remedies.paces()) {
+      assertFits(
+          plan,
+          new PlanChange.Pace("1", "d1", pace.secondsEach()),
+          new PlanChange.Pace("1", "d1", pace.secondsEach() + 1));
+    }
     int minutes = remedies.minutesADay().orElseThrow();
     assertFits(
         plan,

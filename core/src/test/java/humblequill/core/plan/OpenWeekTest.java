@@ -64,6 +64,23 @@ class OpenWeekTest {
     assertThat(remedies.extraDays()).isEmpty();
   }
 
+  /** Friday: 180 left, 40 a day to Sunday; 50 today leave 130 for 80 places, so 50 are too many. */
+  @Test
+  void remedies_begin_from_what_todays_drawing_left() {
+    var friday = MONDAY.plusDays(4);
+    var outlook = week(friday, Map.of(friday, 50)).outlook();
+    assertThat(outlook.shortfalls()).extracting(Shortfall::count).containsExactly(50);
+    assertThat(outlook.remedies().orElseThrow().drops())
+        .containsExactly(new Remedies.Drop("hulls", 50));
+  }
+
+  /** 180 of 90 s into a Sunday hour would be 20 s each: nobody draws so. */
+  @Test
+  void a_pace_of_less_than_a_quarter_of_the_time_is_no_remedy() {
+    var sunday = MONDAY.plusDays(6);
+    assertThat(week(sunday, Map.of()).outlook().remedies().orElseThrow().paces()).isEmpty();
+  }
+
   @Test
   void after_the_week_nothing_is_planned() {
     assertThat(week(MONDAY.plusDays(7), Map.of()).outlook().days()).isEmpty();

@@ -93,4 +93,75 @@ class LadderTest {
       assertThat(worked).isLessThanOrEqualTo(45 * 60);
     }
   }
+
+  /** 46 minutes with a break after 45: the break is kept, and no pose takes its five minutes. */
+  @Test
+  void just_past_the_limit_the_break_is_kept_and_no_pose_swells() {
+    var ladder = LADDERS.allQuick(46 * 60, 60);
+    assertThat(ladder.steps()).filteredOn(s -> s.kind() == Step.Kind.BREAK).hasSize(1);
+    assertThat(ladder.steps())
+        .filteredOn(s -> s.kind() == Step.Kind.POSE)
+        .hasSize(41)
+        .allMatch(s -> s.seconds() == 60);
+  }
+
+  /** The shape as well as the sum: no pose is twice as long as asked, every stretch has its end. */
+  @Property(tries = 1000)
+  void every_ladder_keeps_its_shape(
+      @ForAll @IntRange(min = 60, max = 5 * 3600) int seconds,
+      @ForAll @IntRange(min = 20, max = 1200) int each,
+      @ForAll @IntRange(min = 15, max = 90) int breakMinutes,
+      @ForAll @IntRange(max = 900) int breakSeconds) {
+    var ladders = new LadderBuilder(breakMinutes * 60, breakSeconds);
+    var quick = ladders.allQuick(seconds, each);
+    if (quick.drawings() > 1) {
+      assertThat(quick.steps())
+          .filteredOn(s -> s.kind() == Step.Kind.POSE)
+          .allMatch(s -> s.seconds() < 2 * each);
+    }
+    for (var ladder : List.of(quick, ladders.memory(seconds), ladders.climbing(seconds))) {
+      int rested =
+          ladder.steps().stream()
+              .filter(s -> s.kind() == Step.Kind.BREAK)
+              .mapToInt(Step::seconds)
+              .sum();
+      assertThat(ladder.steps()).allMatch(s -> s.seconds() > 0);
+      assertThat(2 * rested).isLessThanOrEqualTo(seconds);
+      // Breaks of a third of the work and poses that fill a stretch leave nothing to choose.
+      boolean usual = 3 * breakSeconds <= breakMinutes * 60 && 3 * each <= breakMinutes * 60;
+      boolean roomForMore = usual && breakSeconds > 0 && 2 * (rested + breakSeconds) <= seconds;
+      if (roomForMore) {
+        assertThat(longestStretchOfSeveral(ladder))
+            .as("where the break would leave one drawing only, nothing is there to part")
+            .isLessThanOrEqualTo(breakMinutes * 60 + breakSeconds);
+      }
+    }
+  }
+
+  private static int longestStretchOfSeveral(Ladder ladder) {
+    int longest = 0;
+    int stretch = 0;
+    int first = 0;
+    for (var step : ladder.steps()) {
+      if (step.kind() == Step.Kind.BREAK) {
+        stretch = 0;
+        continue;
+      }
+      first = stretch == 0 ? step.drawing() : first;
+      stretch += step.seconds();
+      longest = step.drawing() > first ? Math.max(longest, stretch) : longest;
+    }
+    return longest;
+  }
+
+  /** Once refused as a step of minus three seconds. */
+  @Property(tries = 500)
+  void memory_fits_any_breaks(
+      @ForAll @IntRange(min = 60, max = 3 * 3600) int seconds,
+      @ForAll @IntRange(min = 1, max = 60) int breakMinutes,
+      @ForAll @IntRange(min = 1, max = 20) int restMinutes) {
+    var ladder = new LadderBuilder(breakMinutes * 60, restMinutes * 60).memory(seconds);
+    assertThat(ladder.seconds()).isEqualTo(seconds);
+    assertThat(ladder.steps()).allMatch(s -> s.seconds() > 0);
+  }
 }

@@ -192,13 +192,16 @@ public class PlacementService {
     return need(entity.id);
   }
 
-  /** Changes the part of the room that a course gets beside another. */
+  /** Changes the parts of the room that courses get beside each other. */
   @Transactional
-  public void weigh(UUID id, int weight) {
+  public void weigh(Map<UUID, Integer> weights) {
     stored.changed();
-    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("course", id));
-    entity.weight = weight;
-    repository.saveAndFlush(entity);
+    weights.forEach(
+        (id, weight) -> {
+          var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("course", id));
+          entity.weight = weight;
+          repository.saveAndFlush(entity);
+        });
   }
 
   /** Stops following a course; its entries stay. */

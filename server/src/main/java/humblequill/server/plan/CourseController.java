@@ -6,10 +6,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -68,10 +70,10 @@ class CourseController {
     placements.leave(placement);
   }
 
-  @PutMapping("/{placement}/weight")
+  @PutMapping("/weights")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void weigh(@PathVariable UUID placement, @RequestBody @Valid Weight weight) {
-    placements.weigh(placement, weight.weight());
+  void weigh(@RequestBody @Valid Weights weights) {
+    placements.weigh(weights.weights());
   }
 
   @PostMapping("/{placement}/preview")
@@ -113,7 +115,7 @@ class CourseController {
       @Nullable Boolean side) {}
 
   /** The part of the room that a course gets beside another. */
-  record Weight(@Min(1) @Max(99) int weight) {}
+  record Weights(@NotEmpty Map<UUID, @NotNull @Min(1) @Max(99) Integer> weights) {}
 
   /** Changes to look at, and the key of the week whose days are shown. */
   record ToPreview(

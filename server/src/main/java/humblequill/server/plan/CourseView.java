@@ -27,12 +27,18 @@ public record CourseView(
     List<Pair> pairs,
     LocalDate today) {
   /**
-   * An exercise by its name and week.
+   * An exercise by its name, week and course.
    *
+   * @param course title of the course
    * @param now whether its week holds today
    */
   public record NamedExercise(
-      String exerciseId, String title, String weekKey, String weekTitle, boolean now) {}
+      String exerciseId,
+      String title,
+      String course,
+      String weekKey,
+      String weekTitle,
+      boolean now) {}
 
   /**
    * A course that is followed.

@@ -120,14 +120,21 @@ class CourseViews {
   private static List<CourseView.NamedExercise> exercises(
       List<PlacedCourse> followed, LocalDate today) {
     return followed.stream()
-        .flatMap(p -> p.placement().weeks().stream())
         .flatMap(
-            w ->
-                w.week().exercises().stream()
-                    .map(
-                        e ->
-                            new CourseView.NamedExercise(
-                                e.id(), e.title(), w.key(), w.week().title(), w.contains(today))))
+            p ->
+                p.placement().weeks().stream()
+                    .flatMap(
+                        w ->
+                            w.week().exercises().stream()
+                                .map(
+                                    e ->
+                                        new CourseView.NamedExercise(
+                                            e.id(),
+                                            e.title(),
+                                            p.placement().course().title(),
+                                            w.key(),
+                                            w.week().title(),
+                                            w.contains(today)))))
         .toList();
   }
 

@@ -90,10 +90,16 @@ public class QuotaService {
     return WorksheetView.of(sheet, pace, left(quota, sheet, pace, day, learner), usual, sudden);
   }
 
-  /** How long one unit takes by all own entries that such a promise would count. */
+  /**
+   * How long one unit takes by all own entries of that work. What just anything took tells nothing
+   * of it.
+   */
   private PaceEstimate pace(Quota quota, Learner learner) {
     if (quota.counting().unit() == Counting.Unit.MINUTES) {
       return PaceEstimate.ofMinutes();
+    }
+    if (!quota.counting().namesTheWork()) {
+      return PaceEstimate.of(List.of(), quota.secondsEach());
     }
     var lately = ledger.read().since(learner.today().minusYears(YEARS_OF_OWN_PACE));
     return PaceEstimate.of(Account.secondsAUnit(quota.counting(), lately), quota.secondsEach());

@@ -18,11 +18,14 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.IllformedLocaleException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -111,6 +114,18 @@ public class SettingsService {
     stored.putAll(wanted);
   }
 
+  /** By the rules that browsers go by, which refuse what is not well formed (RFC 5646, 2.2.9). */
+  private static boolean isLanguageTag(String tag) {
+    try {
+      var locale = new Locale.Builder().setLanguageTag(tag).build();
+      var variants =
+          Stream.of(tag.toLowerCase(Locale.ROOT).split("-")).filter(p -> p.length() > 4).toList();
+      return !locale.getLanguage().isEmpty() && Set.copyOf(variants).size() == variants.size();
+    } catch (IllformedLocaleException e) {
+      return false;
+    }
+  }
+
   private static void check(Settings wanted) {
     try {
       ZoneId.of(wanted.zone());
@@ -118,7 +133,7 @@ public class SettingsService {
       throw Refusal.badValue(
           "zone", wanted.zone(), "There is no time zone \"" + wanted.zone() + "\".");
     }
-    if (Locale.forLanguageTag(wanted.locale()).getLanguage().isEmpty()) {
+    if (!isLanguageTag(wanted.locale())) {
       throw Refusal.badValue(
           "locale",
           wanted.locale(),

@@ -17,7 +17,7 @@ class CourseFormatTest {
       format: 2
       id: c
       title: C
-      baseline: {subjects: [a gull], minutesEach: 15, again: [middle, end]}
+      baseline: {subjects: [a gull], minutesEach: 15, again: [end]}
       weeks:
         - title: W
           topics: [boxes]
@@ -33,8 +33,7 @@ class CourseFormatTest {
   @Test
   void every_field_is_read() throws Exception {
     var course = format.parse(WHOLE).course();
-    assertThat(course.baseline().orElseThrow().again())
-        .containsExactlyInAnyOrder(Baseline.Moment.MIDDLE, Baseline.Moment.END);
+    assertThat(course.baseline().orElseThrow().again()).containsExactly(Baseline.Moment.END);
     var week = course.weeks().get(0);
     assertThat(week.resources()).containsExactly("a book");
     var a = week.exercises().get(0);
@@ -66,7 +65,8 @@ class CourseFormatTest {
         "format: 2 | format: 3 | format",
         "minutesEach: 15 | minutesEach: 0 | baseline.minutesEach",
         "[a gull] | [] | baseline.subjects",
-        "[middle, end] | [later] | baseline.again[0]",
+        "again: [end] | again: [later] | baseline.again[0]",
+        "again: [end] | again: [middle] | baseline.again",
         "kind: lesson | kind: nap | weeks[0].exercises[0].kind",
         "chunk: 10 | chunk: 0 | weeks[0].exercises[0].chunk",
         "on: first-day | on: Monday | weeks[0].exercises[0].on",
