@@ -34,17 +34,16 @@ export function Followed({
   const all = followed.reduce((sum, plan) => sum + plan.weight, 0)
   const main = followed.find((plan) => !plan.side)
   const kept = main ? Math.round((main.weight / all) * 100) : 0
-  const [part, setPart] = useState(kept)
   // Moved by mouse or keys, it is written once it rests.
-  const settled = useSettled(part, RESTS_MS)
+  const [moved, setMoved] = useState<number>()
+  const settled = useSettled(moved, RESTS_MS)
+  const part = moved ?? kept
   const { mutate } = weigh
   useEffect(() => {
-    if (settled !== kept && settled === part) {
-      mutate(settled)
+    if (settled !== undefined) {
+      mutate(settled, { onSettled: () => setMoved((now) => (now === settled ? undefined : now)) })
     }
-    // What is kept follows from what was written.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [settled])
+  }, [settled, mutate])
   if (followed.length < 2) {
     return null
   }
@@ -70,7 +69,7 @@ export function Followed({
             max={90}
             step={5}
             value={part}
-            onChange={(event) => setPart(Number(event.currentTarget.value))}
+            onChange={(event) => setMoved(Number(event.currentTarget.value))}
           />
         </label>
       )}
