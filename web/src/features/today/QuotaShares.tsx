@@ -22,14 +22,14 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
       <ul>
         {quotas.map((q) => (
           <li key={q.id} className="border-hairline border-t py-3">
-            <div className="flex items-baseline justify-between gap-4">
+            <div className="flex flex-wrap items-baseline justify-between gap-x-4">
               <Link
                 to={`/quotas/${q.id}`}
                 className="decoration-hairline font-medium underline underline-offset-4"
               >
                 {q.title}
               </Link>
-              <span className="text-faded shrink-0 text-right">
+              <span className="text-faded ml-auto shrink-0 text-right">
                 {figures(q, format)}
                 {q.left > 0 && <Begin quota={q} />}
               </span>

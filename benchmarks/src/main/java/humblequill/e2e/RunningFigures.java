@@ -94,6 +94,21 @@ public final class RunningFigures {
         oneYear, tenYears, tenYears / oneYear, ANSWERS);
   }
 
+  /** Another line each time, since browsers keep answers and the application must not. */
+  private static void lineRead(Quill quill, int days) throws Exception {
+    var times = new ArrayList<Double>();
+    for (int i = 0; i < 2 * ANSWERS; i++) {
+      var line = "{\"line\":\"" + i + " beacon 7, 35 min, brsuh pen, p 12, from life, 4/5\"}";
+      double time = millis(() -> quill.send("POST", "/api/log-line", "application/json", line), answer -> {});
+      if (i >= ANSWERS) {
+        times.add(time);
+      }
+    }
+    System.out.printf(
+        "a log line with a slip, over HTTP, against %d days: %.2f ms (median of %d)%n",
+        days, median(times), times.size());
+  }
+
   private static double todayWith(int entries, int days) throws Exception {
     try (var quill = Quill.start(Quill.folder(), "--demo")) {
       var csv = new StringBuilder("day,topic,drawings,minutes\r\n");
@@ -119,6 +134,7 @@ public final class RunningFigures {
       for (int i = 0; i < ANSWERS; i++) {
         times.add(millis(() -> quill.get("/api/today"), answer -> {}));
       }
+      lineRead(quill, days);
       return median(times);
     }
   }

@@ -185,7 +185,7 @@ class DemoData implements SmartInitializingSingleton {
               : units;
       int pages = Math.max(1, Math.min(2, units / 8));
       var pageSpan = pages(pages);
-      var texts = random.nextInt(4) == 0 ? DemoTexts.pick(exercise.kind(), random) : null;
+      var texts = random.nextInt(4) == 0 ? DemoTexts.pick(exercise, random) : null;
       var draft = new EntryDraft(day);
       draft.time = Optional.ofNullable(time);
       draft.exerciseId = Optional.ofNullable(exercise.id());
