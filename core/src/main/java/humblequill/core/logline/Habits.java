@@ -9,30 +9,25 @@ import java.util.Optional;
  * @param medium medium of the last entry with the same subject
  * @param book the book last drawn in
  * @param plannedSource what the course says to draw from, for the first time
- * @param mostDrawings the most drawings of an entry so far, once there are enough to tell
- * @param mostMinutes the most minutes of an entry so far, once there are enough to tell
  */
 public record Habits(
     Optional<String> source,
     Optional<String> medium,
     Optional<String> book,
-    Optional<String> plannedSource,
-    Optional<Integer> mostDrawings,
-    Optional<Integer> mostMinutes) {
+    Optional<String> plannedSource) {
   /** Nothing to go by. */
   public static final Habits NONE =
-      new Habits(
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty(),
-          Optional.empty());
+      new Habits(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
   /** Looks up the last time of a subject; without a subject only the book is known. */
   @FunctionalInterface
   public interface Lookup {
     /** The habits for an exercise id or a topic name. */
     Habits of(Optional<String> exerciseId, Optional<String> topic);
+
+    /** The most so far. */
+    default Usual usual() {
+      return Usual.UNKNOWN;
+    }
   }
 }

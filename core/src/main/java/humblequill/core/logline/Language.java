@@ -27,7 +27,6 @@ import java.util.stream.Collectors;
  * language is one file {@code words-<tag>.properties}; see docs/formats/log-line.md.
  */
 public final class Language {
-  private static final String SPACE = "[  ]";
   private static final Map<String, Map<String, List<String>>> FILES = new ConcurrentHashMap<>();
 
   private final Locale locale;
@@ -139,19 +138,12 @@ public final class Language {
   private static String quoted(String phrase) {
     return List.of(phrase.split(" ")).stream()
         .map(Pattern::quote)
-        .collect(Collectors.joining(SPACE + "+"));
+        .collect(Collectors.joining(" +"));
   }
 
   /** A phrase in which # stands for a number, with that number as a group. */
   String counted(String key, String number) {
-    return plain(key).stream()
-        .sorted(Comparator.comparingInt(String::length).reversed().thenComparing(w -> w))
-        .map(
-            phrase ->
-                List.of(phrase.split(" ")).stream()
-                    .map(w -> w.equals("#") ? number : Pattern.quote(w))
-                    .collect(Collectors.joining(SPACE + "+")))
-        .collect(Collectors.joining("|", "(?:", ")"));
+    return any(plain(key)).replace(Pattern.quote("#"), number);
   }
 
   /** Every word of keys such as {@code weekday.3}, with the number of its key. */
@@ -176,6 +168,6 @@ public final class Language {
 
   /** Collapses blanks, so that a match can be looked up among the words. */
   static String single(String text) {
-    return text.replaceAll(SPACE + "+", " ").strip();
+    return text.replaceAll(" +", " ").strip();
   }
 }

@@ -66,6 +66,9 @@ final class Line {
     if (c == '\u2019') {
       return '\'';
     }
+    if (Character.isSpaceChar(c)) {
+      return ' ';
+    }
     var parted =
         Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFD).toLowerCase(Locale.ROOT);
     return parted.isEmpty() ? c : parted.charAt(0);
@@ -89,7 +92,7 @@ final class Line {
     }
   }
 
-  /** Whether nothing but blanks stands between two places, or what parts segments. */
+  /** Whether nothing but blanks stands between two places. */
   boolean isBlank(int start, int end) {
     return new String(open, start, end - start).isBlank();
   }
@@ -100,6 +103,13 @@ final class Line {
 
   String written(int start, int end) {
     return original.substring(start, end);
+  }
+
+  /** Whether a word ends there, so that "hull's" is not taken for a hull. */
+  boolean endsWord(int end) {
+    return end + 1 >= open.length
+        || original.charAt(end) != '\'' && original.charAt(end) != '\u2019'
+        || !Character.isLetter(original.charAt(end + 1));
   }
 
   List<Claim> claims() {
@@ -130,10 +140,6 @@ final class Line {
     for (int i = claim.start(); i < claim.end(); i++) {
       open[i] = plain(original.charAt(i));
     }
-  }
-
-  void replace(Claim old, Phrase.Field field, Object value) {
-    claims.set(claims.indexOf(old), new Claim(field, old.start(), old.end(), value));
   }
 
   /** A stretch in plain lower case. */

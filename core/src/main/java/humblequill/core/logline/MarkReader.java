@@ -1,9 +1,10 @@
 package humblequill.core.logline;
 
+import humblequill.core.entry.Entry;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
@@ -18,6 +19,9 @@ final class MarkReader {
   private static final List<Integer> SCALES = List.of(4, 6, 10, 20, 100);
 
   private static final int MONTHS = 12;
+
+  private static final Pattern FRACTION =
+      Pattern.compile("(?<![\\p{L}\\d.,])(\\d{1,5})([.,])(\\d{1,3})(?![\\d]|[.,]\\d)");
 
   private final DayReader days;
   private final Pattern marked;
@@ -99,9 +103,7 @@ final class MarkReader {
 
   /** Numbers with a fraction that nothing has taken: no count, perhaps a date. */
   void readFractions(Line line, LocalDate today) {
-    for (var m :
-        line.find(
-            Pattern.compile("(?<![\\p{L}\\d.,])(\\d{1,5})([.,])(\\d{1,3})(?![\\d]|[.,]\\d)"))) {
+    for (var m : line.find(FRACTION)) {
       var options = new ArrayList<Ask.Option>();
       if (m.group(2).equals(".") && m.group(1).length() <= 2 && m.group(3).length() <= 2) {
         days.withoutYear(Integer.parseInt(m.group(1)), Integer.parseInt(m.group(3)), today)
@@ -114,18 +116,18 @@ final class MarkReader {
         options.add(Ask.Option.as(Phrase.Field.DRAWINGS, whole, whole));
       }
       double value = Double.parseDouble(m.group(1) + "." + m.group(3));
-      options.addAll(Ask.wholes(Phrase.Field.DRAWINGS, value, 1, 9999, "%d"));
+      options.addAll(Ask.wholes(Phrase.Field.DRAWINGS, value, 1, Entry.MAX_DRAWINGS, "%d"));
       line.claim(Phrase.Field.DRAWINGS, m.start(), m.end(), new Ask(options));
     }
   }
 
   /** Readings of a bare number that nothing tells the meaning of. */
-  static Ask bare(int number, Map<Phrase.Field, Boolean> taken) {
+  static Ask bare(int number, Set<Phrase.Field> taken) {
     var options = new ArrayList<Ask.Option>();
     for (var field :
         List.of(
             Phrase.Field.DRAWINGS, Phrase.Field.MINUTES, Phrase.Field.PAGES, Phrase.Field.MARK)) {
-      if (!taken.getOrDefault(field, false) && (field != Phrase.Field.MARK || number <= BEST)) {
+      if (!taken.contains(field) && (field != Phrase.Field.MARK || number <= BEST)) {
         var text =
             switch (field) {
               case DRAWINGS -> "x" + number;

@@ -2,7 +2,7 @@ package humblequill.core.logline;
 
 import humblequill.core.name.Fold;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -186,13 +186,11 @@ final class NameReader {
                     stretch.stream().allMatch(t -> t.isNumber() || vocabulary.joins(t.text())))
             .flatMap(stretch -> stretch.stream().filter(Line.Token::isNumber))
             .toList();
-    var taken = new EnumMap<Phrase.Field, Boolean>(Phrase.Field.class);
-    line.claims().forEach(claim -> taken.put(claim.field(), true));
-    boolean subject =
-        taken.containsKey(Phrase.Field.EXERCISE) || taken.containsKey(Phrase.Field.TOPIC);
-    boolean timed =
-        taken.containsKey(Phrase.Field.MINUTES) || taken.containsKey(Phrase.Field.POSES);
-    if (bare.size() == 1 && !taken.containsKey(Phrase.Field.DRAWINGS) && subject && timed) {
+    var taken = EnumSet.noneOf(Phrase.Field.class);
+    line.claims().forEach(claim -> taken.add(claim.field()));
+    boolean subject = taken.contains(Phrase.Field.EXERCISE) || taken.contains(Phrase.Field.TOPIC);
+    boolean timed = taken.contains(Phrase.Field.MINUTES) || taken.contains(Phrase.Field.POSES);
+    if (bare.size() == 1 && !taken.contains(Phrase.Field.DRAWINGS) && subject && timed) {
       var only = bare.get(0);
       line.claim(Phrase.Field.DRAWINGS, only.start(), only.end(), Line.number(only.text()));
       return;
@@ -219,11 +217,14 @@ final class NameReader {
         return 1;
       }
       var found = vocabulary.subjects(stems(phrase), 2);
-      if (!found.isEmpty() && !vocabulary.joins(phrase.get(phrase.size() - 1).text())) {
+      var last = phrase.get(phrase.size() - 1);
+      if (!found.isEmpty() && !vocabulary.joins(last.text()) && line.endsWord(last.end())) {
         line.claim(
             Phrase.Field.DRAWINGS, stretch.get(at).start(), stretch.get(next - 1).end(), count);
-        claimWords(phrase.get(0).start(), phrase.get(phrase.size() - 1).end(), found);
-        return phrase.size();
+        // "10 gesture drawings": the noun says nothing more.
+        boolean noun = to < stretch.size() && standard.drawn.contains(stretch.get(to).stem());
+        claimWords(phrase.get(0).start(), stretch.get(noun ? to : to - 1).end(), found);
+        return phrase.size() + (noun ? 1 : 0);
       }
     }
     // "26 [struck-out title]": the number stands alone in its stretch, right before something
@@ -293,7 +294,7 @@ final class NameReader {
         var phrase = bare.subList(0, to);
         int weakest = named ? WHOLE_NAME : to == bare.size() ? 2 : 3;
         var found = vocabulary.subjects(stems(phrase), weakest);
-        if (!found.isEmpty()) {
+        if (!found.isEmpty() && line.endsWord(phrase.get(to - 1).end())) {
           claimWords(phrase.get(0).start(), phrase.get(to - 1).end(), found);
           readSubject(phrase.get(to - 1).end(), end);
           return;

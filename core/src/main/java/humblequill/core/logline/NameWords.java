@@ -1,6 +1,7 @@
 package humblequill.core.logline;
 
 import humblequill.core.name.Fold;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -32,7 +33,7 @@ final class NameWords {
     ones =
         language.numbered("number").entrySet().stream()
             .filter(e -> e.getValue() == 1)
-            .map(java.util.Map.Entry::getKey)
+            .map(Map.Entry::getKey)
             .collect(Collectors.toUnmodifiableSet());
     week = Pattern.compile("^[ ,(]*" + language.any("week") + " (\\d{1,3})\\)?");
     without =

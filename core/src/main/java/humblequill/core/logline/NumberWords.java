@@ -4,26 +4,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Numbers as people write them: in words, with parted thousands, as fractions. */
 final class NumberWords {
   private static final String FRACTIONS = "½¼¾";
-
-  /**
-   * A number before a unit, without a group: 12, 1.5, 1½, 1/2, 1 1/2. Where a comma parts no
-   * decimals, it does only before a single figure that stands clear: 1,5 h.
-   */
-  static String measure(Language language) {
-    var decimals = language.decimal() == ',' ? "[.,]\\d+" : "\\.\\d+|,\\d(?= |h)";
-    return "(?:\\d+ \\d/\\d|\\d ?/ ?\\d{1,2}|\\d[\\d\u0003]*(?:"
-        + decimals
-        + ")?["
-        + FRACTIONS
-        + "]?|["
-        + FRACTIONS
-        + "])";
-  }
-
   private static final Map<Character, Double> PARTS = Map.of('½', 0.5, '¼', 0.25, '¾', 0.75);
 
   private final Map<String, Integer> values;
@@ -41,8 +26,7 @@ final class NumberWords {
             "(?<![\\p{L}\\p{N}-])" + language.anyNumbered("number") + "(?![\\p{L}\\p{N}'-])");
     few = Pattern.compile("(?<![\\p{L}\\p{N}])" + language.any("few") + "(?= +\\p{L})");
     char parts = language.grouping();
-    var grouping =
-        Character.isSpaceChar(parts) ? "[  \u202f]" : Pattern.quote(String.valueOf(parts));
+    var grouping = Character.isSpaceChar(parts) ? " " : Pattern.quote(String.valueOf(parts));
     thousands =
         Pattern.compile(
             "(?<![\\p{L}\\d.,/-])\\d{1,3}(?:" + grouping + "\\d{3})+(?![\\p{L}\\d]|[.,]\\d)");
@@ -56,7 +40,7 @@ final class NumberWords {
           m.start(),
           m.end(),
           new Ask(
-              java.util.stream.IntStream.rangeClosed(3, 5)
+              IntStream.rangeClosed(3, 5)
                   .mapToObj(n -> Ask.Option.of(Integer.toString(n)))
                   .toList()));
     }
@@ -75,7 +59,22 @@ final class NumberWords {
     }
   }
 
-  /** The value of {@link #MEASURE}. */
+  /**
+   * A number before a unit, without a group: 12, 1.5, 1½, 1/2, 1 1/2. Where a comma parts no
+   * decimals, it does only before a single figure that stands clear: 1,5 h.
+   */
+  static String measure(Language language) {
+    var decimals = language.decimal() == ',' ? "[.,]\\d+" : "\\.\\d+|,\\d(?= |h)";
+    return "(?:\\d+ \\d/\\d|\\d ?/ ?\\d{1,2}|\\d[\\d\u0003]*(?:"
+        + decimals
+        + ")?["
+        + FRACTIONS
+        + "]?|["
+        + FRACTIONS
+        + "])";
+  }
+
+  /** The value of a {@link #measure(Language) measure}. */
   static double measure(String text) {
     var figures = Line.whole(text).strip();
     if (figures.contains("/")) {

@@ -26,6 +26,11 @@ public record Phrase(
     choices = List.copyOf(choices);
   }
 
+  /** Whether the learner has to say something before the line can be saved. */
+  boolean asks() {
+    return state == State.QUESTION || state == State.PROBLEM;
+  }
+
   /** What a phrase fills. */
   public enum Field {
     /** The number of drawings. */
@@ -61,7 +66,12 @@ public record Phrase(
     /** Remarks. */
     NOTE,
     /** What was not understood. */
-    UNKNOWN
+    UNKNOWN;
+
+    /** Whether it is kept in the learner's own words. */
+    boolean inWords() {
+      return this == WENT_WRONG || this == NEXT_TIME || this == NOTE;
+    }
   }
 
   /** How sure it is. */

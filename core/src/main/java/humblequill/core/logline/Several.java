@@ -43,8 +43,12 @@ final class Several {
           .findFirst()
           .ifPresent(count -> parts.add(new Part(count, subject)));
     }
+    // Whose poses they are, nobody can tell.
     boolean all =
-        parts.size() > 1 && parts.size() == subjects.size() && parts.size() == counts.size();
+        !line.has(Phrase.Field.POSES)
+            && parts.size() > 1
+            && parts.size() == subjects.size()
+            && parts.size() == counts.size();
     return all ? parts : List.of();
   }
 

@@ -1,5 +1,6 @@
 package humblequill.core.logline;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,8 +20,8 @@ final class TextReader {
             Phrase.Field.WENT_WRONG, language.any("went-wrong"),
             Phrase.Field.NEXT_TIME, language.any("next-time"),
             Phrase.Field.NOTE, language.any("note"));
-    quoted = new java.util.EnumMap<>(Phrase.Field.class);
-    labelled = new java.util.EnumMap<>(Phrase.Field.class);
+    quoted = new EnumMap<>(Phrase.Field.class);
+    labelled = new EnumMap<>(Phrase.Field.class);
     markers.forEach(
         (field, marker) -> {
           quoted.put(field, Pattern.compile("(?<!\\p{L})" + marker + ":? ?\"((?:[^\"]|\"\")*)\""));

@@ -7,6 +7,7 @@ import humblequill.core.entry.Poses;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -16,8 +17,6 @@ import java.util.stream.Stream;
 
 /** Turns what was struck out of a line into phrases and an entry. */
 final class Understanding {
-  private static final int UNUSUAL = 4;
-
   private final Line line;
   private final Vocabulary vocabulary;
   private final Choices choices;
@@ -41,7 +40,7 @@ final class Understanding {
     var parts = Several.of(line);
     for (var field : Phrase.Field.values()) {
       var claims = line.claims(field);
-      if (isText(field)) {
+      if (field.inWords()) {
         texts(field, claims);
       } else if (parts.isEmpty() || !Several.PARTED.contains(field)) {
         field(field, claims, parts.size());
@@ -57,9 +56,7 @@ final class Understanding {
       parts.forEach(this::part);
       drafts = Several.shared(clear(), parts, eachOnesMinutes(parts.size()));
     }
-    boolean open =
-        phrases.stream()
-            .anyMatch(p -> p.state() == Phrase.State.QUESTION || p.state() == Phrase.State.PROBLEM);
+    boolean open = phrases.stream().anyMatch(Phrase::asks);
     if (open) {
       drafts.get(0).note = withWhatIsOpen(drafts.get(0).note);
     }
@@ -71,7 +68,7 @@ final class Understanding {
   private String withWhatIsOpen(String note) {
     var unclear =
         phrases.stream()
-            .filter(p -> p.state() == Phrase.State.QUESTION || p.state() == Phrase.State.PROBLEM)
+            .filter(Phrase::asks)
             .map(p -> line.written(p.start(), p.end()).strip())
             .distinct();
     return Stream.concat(Stream.of(note), unclear)
@@ -79,17 +76,11 @@ final class Understanding {
         .collect(Collectors.joining(", "));
   }
 
-  private static boolean isText(Phrase.Field field) {
-    return field == Phrase.Field.NOTE
-        || field == Phrase.Field.WENT_WRONG
-        || field == Phrase.Field.NEXT_TIME;
-  }
-
   private void field(Phrase.Field field, List<Line.Claim> claims, int parts) {
     if (field == Phrase.Field.POSES || field == Phrase.Field.UNKNOWN) {
       claims.forEach(claim -> one(field, claim));
     } else if (field == Phrase.Field.MINUTES && claims.size() > 1 && claims.size() == parts) {
-      claims.forEach(this::length);
+      claims.forEach(claim -> one(field, claim));
     } else if (field == Phrase.Field.MEDIUM && claims.size() == 2 && both(claims)) {
       twoMedia(claims.get(0), claims.get(1));
     } else if (claims.size() > 1) {
@@ -127,7 +118,8 @@ final class Understanding {
     return claims.size() != parts
         ? List.of()
         : claims.stream()
-            .sorted(java.util.Comparator.comparingInt(Line.Claim::start))
+            .filter(c -> c.value() instanceof FigureReader.Length)
+            .sorted(Comparator.comparingInt(Line.Claim::start))
             .map(c -> (int) Math.max(1, Math.round(((FigureReader.Length) c.value()).minutes())))
             .toList();
   }
@@ -300,16 +292,11 @@ final class Understanding {
     }
   }
 
-  /** Over four times the most there ever was, and not said with an exclamation mark. */
+  /** Far more than ever, and not said with an exclamation mark. */
   private boolean isUnusual(Phrase.Field field, Line.Claim claim, long value) {
-    var usual = habits.of(Optional.empty(), Optional.empty());
-    var most =
-        field == Phrase.Field.MINUTES
-            ? usual.mostMinutes()
-            : field == Phrase.Field.DRAWINGS ? usual.mostDrawings() : Optional.<Integer>empty();
     boolean sure =
         claim.end() < line.original().length() && line.original().charAt(claim.end()) == '!';
-    return !sure && most.isPresent() && value > (long) UNUSUAL * most.get();
+    return !sure && habits.usual().isFarBelow(field, value);
   }
 
   private void pages(Line.Claim claim) {

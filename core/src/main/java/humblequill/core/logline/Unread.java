@@ -35,7 +35,8 @@ final class Unread {
 
   /**
    * Lets go of what was read inside remarks: with unknown words on both sides it is their affair.
-   * "the jib 2 min too long" tells no minutes.
+   * "the jib 2 min too long" tells no minutes. What the line is about is no remark, nor what stands
+   * beside it: "drew 4 cranes for 20 min before breakfast".
    */
   void leaveRemarksWhole() {
     for (var segment : line.segments()) {
@@ -49,17 +50,31 @@ final class Unread {
       int first = unknown.get(0).start();
       int last = unknown.get(unknown.size() - 1).end();
       boolean prose = unknown.size() > MOST_OF_A_NAME + 1;
+      var subjects = onlySubjects(segment);
       List.copyOf(line.claims()).stream()
           .filter(c -> c.start() > first && c.end() <= (prose ? segment[1] : last))
-          .filter(c -> !isText(c.field()))
+          .filter(c -> !c.field().inWords())
+          .filter(c -> subjects.stream().noneMatch(s -> isBeside(s, c, unknown)))
           .forEach(line::release);
     }
   }
 
-  private static boolean isText(Phrase.Field field) {
-    return field == Phrase.Field.NOTE
-        || field == Phrase.Field.WENT_WRONG
-        || field == Phrase.Field.NEXT_TIME;
+  /** What the line is about, where it says so in this segment and in no other. */
+  private List<Line.Claim> onlySubjects(int[] segment) {
+    var subjects =
+        line.claims().stream()
+            .filter(c -> c.field() == Phrase.Field.EXERCISE || c.field() == Phrase.Field.TOPIC)
+            .toList();
+    return subjects.stream().allMatch(s -> s.start() >= segment[0] && s.end() <= segment[1])
+        ? subjects
+        : List.of();
+  }
+
+  /** Whether no unknown word stands between two things that were read. */
+  private static boolean isBeside(Line.Claim one, Line.Claim other, List<Line.Token> unknown) {
+    int from = Math.min(one.end(), other.end());
+    int to = Math.max(one.start(), other.start());
+    return unknown.stream().noneMatch(t -> t.start() >= from && t.end() <= to);
   }
 
   /** Asks about words that could be names; all else stays for the remark. */
@@ -88,10 +103,10 @@ final class Unread {
         free.add(kind);
       }
     }
-    if (line.has(Phrase.Field.EXERCISE)) {
+    boolean exercise = !free.remove(WordKind.EXERCISE);
+    if (exercise) {
       free.remove(WordKind.TOPIC);
     }
-    free.remove(WordKind.EXERCISE);
     boolean counted =
         line.claims().stream()
             .anyMatch(
@@ -104,11 +119,13 @@ final class Unread {
     }
     var before = stretch.get(0);
     boolean ledIn = words.leading.contains(before.text()) && !before.equals(name.get(0));
-    free.remove(ledIn ? WordKind.TOPIC : WordKind.EXERCISE);
+    if (ledIn) {
+      free.remove(WordKind.TOPIC);
+    }
     boolean whole =
         line.isBlank(segment[0], stretch.get(0).start())
             && line.isBlank(stretch.get(stretch.size() - 1).end(), segment[1]);
-    boolean asks = ledIn || whole && (name.size() == 1 || alone || !near(name, free).isEmpty());
+    boolean asks = ledIn || name.size() == 1 || whole && (alone || !near(name, free).isEmpty());
     return asks && !free.isEmpty() ? Optional.of(free) : Optional.empty();
   }
 

@@ -153,6 +153,24 @@ public final class Names {
 
   /** What a medium is like; nothing for one that is not known. */
   public Set<MediumProperty> propertiesOf(String medium) {
-    return find(NameKind.MEDIUM, medium).map(Name::properties).orElse(Set.of());
+    return find(NameKind.MEDIUM, medium)
+        .map(Name::properties)
+        .orElseGet(() -> propertiesOfBoth(medium.split(" and ", 2)));
+  }
+
+  /** Two media together are as dusty and wet as either; what one of them can, can be erased. */
+  private Set<MediumProperty> propertiesOfBoth(String[] media) {
+    if (media.length < 2) {
+      return Set.of();
+    }
+    var one = propertiesOf(media[0]);
+    var other = propertiesOf(media[1]);
+    var both = new HashSet<>(one);
+    both.addAll(other);
+    if (!one.contains(MediumProperty.CANNOT_BE_ERASED)
+        || !other.contains(MediumProperty.CANNOT_BE_ERASED)) {
+      both.remove(MediumProperty.CANNOT_BE_ERASED);
+    }
+    return both;
   }
 }

@@ -248,7 +248,27 @@ class LogLinePropertiesTest {
             "5 days",
             "at",
             "12:61",
-            "three");
+            "three",
+            "2H",
+            "10x30s",
+            "4 x",
+            "1/0 h",
+            "3/4",
+            "25.11.",
+            "-3",
+            "a few",
+            "and 2 crates",
+            "p 12 and 15",
+            "1,000",
+            "2.5",
+            "tomorrow",
+            "nothing",
+            "hull's",
+            "topic \"",
+            "watercolour",
+            "20-25 min",
+            "12 days ago",
+            "20260305101112");
     return pieces.list().ofMaxSize(9).map(list -> String.join(" ", list));
   }
 }

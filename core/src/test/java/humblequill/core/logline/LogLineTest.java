@@ -235,9 +235,7 @@ class LogLineTest {
             Optional.of("photo"),
             Optional.of("pen"),
             Optional.of("Harbour book"),
-            Optional.of("life"),
-            Optional.empty(),
-            Optional.empty());
+            Optional.of("life"));
     var reader = new LogLine(HarbourWords.vocabulary(), (exercise, topic) -> last);
     var filled = reader.read("5 crates, p 12", TODAY);
     assertThat(filled.entry().orElseThrow().source()).contains("photo");

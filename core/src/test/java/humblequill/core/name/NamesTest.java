@@ -137,5 +137,10 @@ class NamesTest {
     assertThat(names.propertiesOf("watercolour")).contains(MediumProperty.WET);
     assertThat(names.propertiesOf("brush pen")).contains(MediumProperty.CANNOT_BE_ERASED);
     assertThat(names.propertiesOf("moon dust")).isEmpty();
+    assertThat(names.propertiesOf("charcoal and pen"))
+        .as("dusty as charcoal, and erased where it is charcoal")
+        .containsExactly(MediumProperty.DUSTY);
+    assertThat(names.propertiesOf("pen and watercolour"))
+        .containsExactlyInAnyOrder(MediumProperty.WET, MediumProperty.CANNOT_BE_ERASED);
   }
 }

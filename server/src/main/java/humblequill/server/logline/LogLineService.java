@@ -1,9 +1,9 @@
 package humblequill.server.logline;
 
-import humblequill.core.entry.Ledger;
 import humblequill.core.logline.Habits;
 import humblequill.core.logline.Language;
 import humblequill.core.logline.LogLine;
+import humblequill.core.logline.Usual;
 import humblequill.core.logline.Vocabulary;
 import humblequill.core.logline.Word;
 import humblequill.core.logline.WordKind;
@@ -34,9 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Reads log lines against the learner's own words. */
 @Service
 class LogLineService {
-  /** Entries from which on the most so far tells what is usual. */
-  private static final int ENOUGH = 10;
-
   private final EntryService entries;
   private final EntryLedger ledger;
   private final PlacementService placements;
@@ -44,6 +41,19 @@ class LogLineService {
   private final NameService names;
   private final SettingsService settings;
   private final Derived<LogLine> reader = new Derived<>();
+
+  private final Habits.Lookup lookup =
+      new Habits.Lookup() {
+        @Override
+        public Habits of(Optional<String> exerciseId, Optional<String> topic) {
+          return habits(exerciseId, topic);
+        }
+
+        @Override
+        public Usual usual() {
+          return Usual.of(ledger.read());
+        }
+      };
 
   LogLineService(
       EntryService entries,
@@ -81,7 +91,7 @@ class LogLineService {
         () -> {
           var language = Language.of(Locale.forLanguageTag(locale));
           var words = words(followed, known, promised, learner.today(), language);
-          return new LogLine(new Vocabulary(words, language), this::habits);
+          return new LogLine(new Vocabulary(words, language), lookup);
         });
   }
 
@@ -159,15 +169,11 @@ class LogLineService {
 
   private Habits habits(Optional<String> exerciseId, Optional<String> topic) {
     var last = entries.last(exerciseId, topic).map(e -> e.fields());
-    var drawn = ledger.read();
-    var enough = Optional.of(drawn).filter(d -> d.size() >= ENOUGH);
     return new Habits(
         last.map(EntryFields::source),
         last.map(EntryFields::medium),
         entries.lastBook(),
-        exerciseId.flatMap(this::courseSource),
-        enough.map(Ledger::mostDrawings).filter(most -> most > 0),
-        enough.map(Ledger::mostMinutes).filter(most -> most > 0));
+        exerciseId.flatMap(this::courseSource));
   }
 
   private Optional<String> courseSource(String exerciseId) {
