@@ -44,9 +44,13 @@ final class NameReader {
       line.claim(
           Phrase.Field.valueOf(m.group(1).toUpperCase(Locale.ROOT)), m.start(), m.end(), BLANK);
     }
+    var tokens = line.tokens(0, line.original().length());
     for (int size = LONGEST; size >= 2; size--) {
-      for (var token : line.tokens(0, line.original().length())) {
-        claimName(token, size, false);
+      for (int at = 0; at + size <= tokens.size(); at++) {
+        if (claimName(tokens.subList(at, tokens.size()), size, false)) {
+          tokens = line.tokens(0, line.original().length());
+          at = -1;
+        }
       }
     }
   }
@@ -60,11 +64,9 @@ final class NameReader {
     }
   }
 
-  private boolean claimName(Line.Token token, int size, boolean alone) {
-    var tokens = line.tokens(token.start(), line.original().length());
-    if (tokens.size() < size || !tokens.get(0).equals(token)) {
-      return false;
-    }
+  /** Claims a name of so many words that the open words begin with. */
+  private boolean claimName(List<Line.Token> tokens, int size, boolean alone) {
+    var token = tokens.get(0);
     var words = new ArrayList<Word>();
     for (var name : vocabulary.startingWith(token.stem())) {
       if (name.stems().size() == size
@@ -275,7 +277,7 @@ final class NameReader {
                   stretch ->
                       stretch.stream().allMatch(t -> isNameAlone(t) || vocabulary.joins(t.text())));
       if (ledIn || wholeStretch) {
-        claimName(token, 1, true);
+        claimName(List.of(token), 1, true);
       }
     }
   }

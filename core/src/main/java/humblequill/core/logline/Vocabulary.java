@@ -21,8 +21,8 @@ public final class Vocabulary {
           .thenComparing(f -> -f.score)
           .thenComparing(f -> f.word.rank());
 
-  /** One way of writing a word. */
-  record Name(Word word, List<String> stems, boolean hasPunctuation) {}
+  /** One way of writing a word; bare of the words that only join others. */
+  record Name(Word word, List<String> stems, List<String> bare, boolean hasPunctuation) {}
 
   /** How well a phrase fits a word. */
   private record Fit(Word word, int score) {}
@@ -44,7 +44,8 @@ public final class Vocabulary {
   private void add(Word word, String text) {
     var stems = Fold.stems(text);
     if (!stems.isEmpty()) {
-      var name = new Name(word, stems, text.matches(".*[^\\p{L}\\p{M}\\p{N}\\s'’-].*"));
+      var bare = stems.stream().filter(s -> !joins(s)).toList();
+      var name = new Name(word, stems, bare, text.matches(".*[^\\p{L}\\p{M}\\p{N}\\s'’-].*"));
       names.add(name);
       byFirstStem.computeIfAbsent(stems.get(0), s -> new ArrayList<>()).add(name);
     }
@@ -146,7 +147,7 @@ public final class Vocabulary {
     var best = new LinkedHashMap<Word, Integer>();
     for (var name : names) {
       if (name.word.kind().isSubject()) {
-        int score = score(stems, name.stems);
+        int score = score(stems, name.bare);
         if (score >= weakest) {
           best.merge(name.word, score, Math::max);
         }
@@ -159,8 +160,7 @@ public final class Vocabulary {
   }
 
   /** 4 the same, 3 begins with it, 2 holds all its words, 0 none of these. */
-  private int score(List<String> phrase, List<String> name) {
-    var bare = name.stream().filter(s -> !joins(s)).toList();
+  private static int score(List<String> phrase, List<String> bare) {
     if (bare.equals(phrase)) {
       return 4;
     }
