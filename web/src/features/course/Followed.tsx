@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
+import { Refused } from '../../ui/Refused'
 import { useSettled } from '../../ui/useSettled'
 
 const RESTS_MS = 600
@@ -73,6 +74,7 @@ export function Followed({
           />
         </label>
       )}
+      <Refused error={weigh.error} fields={[]} className="w-full" />
     </div>
   )
 }

@@ -84,7 +84,6 @@ export function LogLine({
         look="ink"
         className="wide:hidden fixed right-3 bottom-20 z-20 min-h-11 shadow-lg"
         onClick={() => input.current?.focus()}
-        aria-hidden={line !== ''}
         hidden={line !== ''}
       >
         Write it down

@@ -63,3 +63,49 @@ test('a word can be put right by itself', async () => {
   await userEvent.type(written, '8 min{Enter}')
   expect(change).toHaveBeenCalledWith('8 min, 3 boats, 10 min')
 })
+
+test('an unknown word is asked about and a digit answers', async () => {
+  const change = show(
+    phrase({
+      field: 'UNKNOWN',
+      state: 'QUESTION',
+      value: '',
+      start: 7,
+      end: 14,
+      choices: [
+        { label: 'boats at rest', line: 'first' },
+        { label: '3 boats', line: 'second', as: 'TOPIC' },
+      ],
+    }),
+  )
+  expect(screen.getByText('What is “3 boats”?')).toBeInTheDocument()
+  screen.getByRole('button', { name: 'boats at rest' }).focus()
+  await userEvent.keyboard('2')
+  expect(change).toHaveBeenCalledWith('second')
+})
+
+test('several entries are told before they are saved', () => {
+  const entry = { day: '2026-03-05', wentWrong: '', nextTime: '', note: '' }
+  render(
+    <Phrases
+      reading={{
+        phrases: [
+          phrase({ value: '30' }),
+          phrase({ field: 'TOPIC', value: 'ropes', start: 12 }),
+          phrase({ field: 'EXERCISE', value: 'Cranes', start: 3 }),
+        ],
+        entries: [
+          { ...entry, drawings: 4, minutes: 20 },
+          { ...entry, drawings: 2, minutes: 10 },
+        ],
+        dayOff: false,
+        complete: true,
+      }}
+      line={LINE}
+      onChange={vi.fn()}
+    />,
+  )
+  expect(screen.getByText('1. 4 Cranes, 20 min')).toBeInTheDocument()
+  expect(screen.getByText('2. 2 ropes, 10 min')).toBeInTheDocument()
+  expect(screen.getByText('The minutes are shared between them.')).toBeInTheDocument()
+})

@@ -2,7 +2,6 @@ import { Popover } from 'radix-ui'
 import { useState, type FormEvent, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Button } from '../../ui/Button'
 import { choiceLabel, FIELD_NAMES, PROBLEMS } from './text'
 
@@ -37,22 +36,27 @@ export function Phrases({
           )}
         </li>
       ))}
-      {reading.entries.length > 1 && <Several entries={reading.entries} />}
+      {reading.entries.length > 1 && <Several reading={reading} />}
     </ul>
   )
 }
 
 /** What each of several entries will say, before it is saved. */
-function Several({ entries }: { entries: Schemas['EntryFields'][] }) {
+function Several({ reading }: { reading: Schemas['LineReading'] }) {
   const format = useFormats()
+  const subjects = reading.phrases
+    .filter((p) => p.field === 'EXERCISE' || p.field === 'TOPIC')
+    .sort((a, b) => a.start - b.start)
+  const toldOnce = reading.phrases.filter((p) => p.field === 'MINUTES').length === 1
   return (
     <li className="w-full">
-      {plural(entries.length, 'entry', 'entries')}:{' '}
-      {entries
-        .map((e) => [e.drawings && format.number(e.drawings), e.minutes && format.minutes(e.minutes)])
-        .map((figures) => figures.filter(Boolean).join(' in '))
-        .join(' and ')}
-      , the minutes shared by planned length.
+      {reading.entries.map((entry, i) => (
+        <span key={i} className="block">
+          {i + 1}. {entry.drawings} {subjects[i]?.value}
+          {entry.minutes != null && `, ${format.minutes(entry.minutes)}`}
+        </span>
+      ))}
+      {toldOnce && <span className="text-faded text-sm">The minutes are shared between them.</span>}
     </li>
   )
 }

@@ -3,6 +3,7 @@ package humblequill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -136,6 +137,15 @@ class EntryApiTest {
     api.post("/api/entries", entry(id, "drawings", 1, "note", pasted));
     assertThat(api.get("/api/entries/" + id).json().path("fields").path("note").asString())
         .isEqualTo("gulls on\r\nthe\tquay[0m é");
+  }
+
+  @Test
+  void what_is_no_text_is_refused_as_text(Api api) {
+    for (var note : List.of(Map.of("a", 1), List.of("a", "b"))) {
+      var answer = api.post("/api/entries", entry(UUID.randomUUID(), "drawings", 1, "note", note));
+      assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+      assertThat(answer.body()).contains("note");
+    }
   }
 
   @Test

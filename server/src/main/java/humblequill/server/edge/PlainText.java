@@ -4,12 +4,12 @@ import java.util.regex.Pattern;
 import org.springframework.boot.jackson.JacksonComponent;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.deser.jdk.StringDeserializer;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 
 /**
  * Text as a learner writes it. Characters that nobody sees or types (a null, a bell, an escape)
- * come along with what is pasted and would break calendars and files later; they are left out, and
- * a line ends as it does everywhere here.
+ * come along with what is pasted and would break calendars and files later; they are left out.
  */
 @JacksonComponent
 public class PlainText extends StdScalarDeserializer<String> {
@@ -21,10 +21,7 @@ public class PlainText extends StdScalarDeserializer<String> {
 
   @Override
   public String deserialize(JsonParser parser, DeserializationContext context) {
-    return of(parser.getValueAsString());
-  }
-
-  static String of(String text) {
+    var text = StringDeserializer.instance.deserialize(parser, context);
     return text == null ? null : UNSEEN.matcher(text).replaceAll("");
   }
 }

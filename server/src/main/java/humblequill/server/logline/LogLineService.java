@@ -84,7 +84,7 @@ class LogLineService {
   private LogLine reader(Learner learner) {
     var followed = placements.followed();
     var known = names.names();
-    var promised = promises.running();
+    var promised = promises.running(learner);
     var locale = settings.read().locale();
     return reader.get(
         List.of(followed, known, promised, learner.today(), locale),

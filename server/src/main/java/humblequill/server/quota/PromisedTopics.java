@@ -1,6 +1,7 @@
 package humblequill.server.quota;
 
 import humblequill.server.data.Derived;
+import humblequill.server.settings.Learner;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,17 +19,17 @@ public class PromisedTopics {
   /** A promise by its name. */
   public record Promised(String name, String topic) {}
 
-  /** Promises on a topic that have not ended, in the order they were made. */
+  /** Running promises on a topic, in the order they were made. */
   @Transactional(readOnly = true)
-  public List<Promised> running() {
+  public List<Promised> running(Learner learner) {
     var all = accounts.all();
     return all.isEmpty()
         ? List.of()
         : running.get(
-            List.of(all),
+            List.of(all, learner.today()),
             () ->
                 all.stream()
-                    .filter(q -> q.endedOn() == null)
+                    .filter(q -> q.account().runs(q.progress(learner)))
                     .flatMap(
                         q ->
                             q.account().quota().counting().topic().stream()
