@@ -19,8 +19,11 @@ export default function PrintScreen() {
       <div className="wide:px-8 px-4 py-6">
         <h1>Nothing to print</h1>
         <p>
-          A course is printed from its own page: follow one under <Link to="/course">Course</Link> and choose
-          Print there.
+          A course is printed from its own page: follow one under{' '}
+          <Link to="/course" className="underline underline-offset-4">
+            Course
+          </Link>{' '}
+          and choose Print there.
         </p>
       </div>
     )

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react'
+import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { Problem } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
@@ -42,6 +42,12 @@ export default function EntryForm({
   const [first] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
   const [draft, setDraft] = useState(first)
   const [leaving, setLeaving] = useState(false)
+  const stay = useRef<HTMLParagraphElement>(null)
+  useEffect(() => {
+    if (leaving) {
+      stay.current?.querySelector('button')?.focus()
+    }
+  }, [leaving])
   const [tried, setTried] = useState(false)
   const { create, change, remove } = useEntryWrites()
   const say = useNotice()
@@ -104,7 +110,7 @@ export default function EntryForm({
         </div>
         <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
         {leaving && (
-          <p role="alert" className="mt-3">
+          <p role="alert" ref={stay} className="mt-3">
             What you filled in is not logged yet.{' '}
             <Button className="mr-4" onClick={() => setLeaving(false)}>
               Go on filling in

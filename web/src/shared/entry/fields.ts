@@ -102,7 +102,7 @@ export function shown(fields: Fields, field: Field, format: Formats): string {
 }
 
 export const entryName = ({ exerciseTitle, fields }: Entry) =>
-  exerciseTitle ?? fields.topic ?? (fields.drawings ? 'Drawings' : 'Drawing')
+  exerciseTitle ?? fields.topic ?? (fields.drawings ? 'Drawings' : fields.minutes ? 'Drawing' : 'A note')
 
 /** "10 × 2 min, 5 × 30 s" */
 export const posesText = (poses: Fields['poses'], format: Formats) =>

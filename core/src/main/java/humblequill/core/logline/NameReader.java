@@ -164,15 +164,24 @@ final class NameReader {
     }
   }
 
-  /** Whether something unknown that could be a subject follows: one or two words and no more. */
+  /**
+   * Whether something unknown that could be a subject follows. Behind one or two words nothing else
+   * may; where the line is about nothing else, the first word may be it and the rest a remark.
+   */
   private boolean leaves(List<Line.Token> stretch, int at) {
     var rest =
         stretch.subList(at + 1, stretch.size()).stream()
             .filter(t -> !vocabulary.joins(t.text()))
             .toList();
+    boolean aboutNothing =
+        !line.has(Phrase.Field.EXERCISE)
+            && !line.has(Phrase.Field.TOPIC)
+            && !line.has(Phrase.Field.DRAWINGS);
     return !rest.isEmpty()
-        && rest.size() <= Unread.MOST_OF_A_NAME
-        && rest.stream().noneMatch(Line.Token::isNumber);
+        && !rest.get(0).isNumber()
+        && (aboutNothing
+            || rest.size() <= Unread.MOST_OF_A_NAME
+                && rest.stream().noneMatch(Line.Token::isNumber));
   }
 
   /**

@@ -79,24 +79,45 @@ final class Unread {
 
   /** Asks about words that could be names; all else stays for the remark. */
   void ask() {
-    boolean alone = line.claims().isEmpty();
+    boolean aboutNothing = !line.has(Phrase.Field.EXERCISE) && !line.has(Phrase.Field.TOPIC);
     for (var segment : line.segments()) {
-      var stretches = line.stretches(segment[0], segment[1]);
-      for (var stretch : stretches) {
-        var name = stretch.stream().filter(t -> !vocabulary.joins(t.text())).toList();
-        if (!name.isEmpty() && name.size() <= MOST_OF_A_NAME) {
-          var start = name.get(0).start();
-          var end = name.get(name.size() - 1).end();
-          var place = place(stretch, name, segment, alone);
-          place.ifPresent(kinds -> ask(start, end, kinds, name));
+      for (var stretch : line.stretches(segment[0], segment[1])) {
+        var name = name(stretch, aboutNothing);
+        if (!name.isEmpty()) {
+          int start = name.get(0).start();
+          int end = name.get(name.size() - 1).end();
+          place(stretch, name, segment, aboutNothing)
+              .ifPresent(kinds -> ask(start, end, kinds, name));
         }
       }
     }
   }
 
+  /**
+   * The words that could be a name: one or two, or the first of more that were counted where the
+   * line is about nothing else.
+   */
+  private List<Line.Token> name(List<Line.Token> stretch, boolean aboutNothing) {
+    var words = stretch.stream().filter(t -> !vocabulary.joins(t.text())).toList();
+    if (words.size() <= MOST_OF_A_NAME) {
+      return words;
+    }
+    return aboutNothing && isCounted(words.get(0)) ? words.subList(0, 1) : List.of();
+  }
+
+  private boolean isCounted(Line.Token word) {
+    return line.claims(Phrase.Field.DRAWINGS).stream()
+        .anyMatch(c -> c.end() <= word.start() && onlyJoins(c.end(), word.start()));
+  }
+
+  private boolean onlyJoins(int start, int end) {
+    return line.tokens(start, end).stream().allMatch(t -> vocabulary.joins(t.text()))
+        && line.plain(start, end).chars().allMatch(c -> c == ' ' || Character.isLetter(c));
+  }
+
   /** What kinds of name could stand there, if any. */
   private Optional<Set<WordKind>> place(
-      List<Line.Token> stretch, List<Line.Token> name, int[] segment, boolean alone) {
+      List<Line.Token> stretch, List<Line.Token> name, int[] segment, boolean aboutNothing) {
     var free = EnumSet.noneOf(WordKind.class);
     for (var kind : WordKind.values()) {
       if (!line.has(Phrase.Field.valueOf(kind.name()))) {
@@ -107,14 +128,7 @@ final class Unread {
     if (exercise) {
       free.remove(WordKind.TOPIC);
     }
-    boolean counted =
-        line.claims().stream()
-            .anyMatch(
-                c ->
-                    c.field() == Phrase.Field.DRAWINGS
-                        && c.end() <= name.get(0).start()
-                        && line.isBlank(c.end(), stretch.get(0).start()));
-    if (counted && free.contains(WordKind.TOPIC)) {
+    if (isCounted(name.get(0)) && free.contains(WordKind.TOPIC)) {
       return Optional.of(EnumSet.of(WordKind.TOPIC));
     }
     var before = stretch.get(0);
@@ -125,7 +139,8 @@ final class Unread {
     boolean whole =
         line.isBlank(segment[0], stretch.get(0).start())
             && line.isBlank(stretch.get(stretch.size() - 1).end(), segment[1]);
-    boolean asks = ledIn || name.size() == 1 || whole && (alone || !near(name, free).isEmpty());
+    boolean asks =
+        ledIn || name.size() == 1 || whole && (aboutNothing || !near(name, free).isEmpty());
     return asks && !free.isEmpty() ? Optional.of(free) : Optional.empty();
   }
 
