@@ -4,6 +4,17 @@ import { answer, api, type Schemas } from './client'
 /** Everything read from the server, each under the key of its address. */
 export const queries = {
   today: () => queryOptions({ queryKey: ['today'], queryFn: () => answer(api.GET('/api/today')) }),
+  day: (day: string) =>
+    queryOptions({
+      queryKey: ['days', day],
+      queryFn: () => answer(api.GET('/api/days/{day}', { params: { path: { day } } })),
+    }),
+  waiting: (span: Schemas['Span']) =>
+    queryOptions({
+      queryKey: ['pauses', span],
+      queryFn: () => answer(api.POST('/api/pauses/preview', { body: span })),
+      retry: false,
+    }),
   settings: () => queryOptions({ queryKey: ['settings'], queryFn: () => answer(api.GET('/api/settings')) }),
   streaks: () => queryOptions({ queryKey: ['streaks'], queryFn: () => answer(api.GET('/api/streaks')) }),
   names: () => queryOptions({ queryKey: ['names'], queryFn: () => answer(api.GET('/api/names')) }),
@@ -92,10 +103,10 @@ export const queries = {
       queryFn: () => answer(api.GET('/api/search', { params: { query: { text } } })),
       enabled: text.trim() !== '',
     }),
-  reading: (line: string) =>
+  reading: (line: string, day?: string) =>
     queryOptions({
-      queryKey: ['log-line', line],
-      queryFn: () => answer(api.POST('/api/log-line', { body: { line } })),
+      queryKey: ['log-line', line, day ?? 'today'],
+      queryFn: () => answer(api.POST('/api/log-line', { body: { line, day: day ?? null } })),
       staleTime: 30_000,
     }),
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect } from 'react'
-import { Navigate, Route, Routes } from 'react-router'
+import { Link, Navigate, Route, Routes, useLocation } from 'react-router'
 import type { Schemas } from '../api/client'
 import { queries } from '../api/queries'
 import { TodayScreen } from '../features/today/TodayScreen'
@@ -15,6 +15,7 @@ const LibraryScreen = lazy(() => import('../features/course/library/LibraryScree
 const EditScreen = lazy(() => import('../features/course/library/EditScreen'))
 const MergeScreen = lazy(() => import('../features/course/library/MergeScreen'))
 const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
+const DayScreen = lazy(() => import('../features/day/DayScreen'))
 const PrintScreen = lazy(() => import('../features/course/PrintScreen'))
 const QuotasScreen = lazy(() => import('../features/quota/QuotasScreen'))
 const WorksheetScreen = lazy(() => import('../features/quota/WorksheetScreen'))
@@ -60,6 +61,7 @@ function Framed() {
         <Routes>
           <Route path="/" element={<Navigate to="/today" replace />} />
           <Route path="/today" element={<TodayScreen />} />
+          <Route path="/day/:day" element={<DayScreen />} />
           <Route path="/course" element={<CourseScreen />} />
           <Route path="/course/library" element={<LibraryScreen />} />
           <Route path="/course/edit/:id" element={<EditScreen />} />
@@ -82,7 +84,19 @@ function Framed() {
 }
 
 function Nowhere() {
-  return <p className="p-8">There is no such page. The tabs at the edge lead on.</p>
+  const { pathname } = useLocation()
+  return (
+    <div className="p-8">
+      <h1>No such page</h1>
+      <p>
+        Nothing lies at <code>{pathname}</code>. The tabs lead on, or go to{' '}
+        <Link to="/today" className="underline underline-offset-4">
+          Today
+        </Link>
+        .
+      </p>
+    </div>
+  )
 }
 
 /** Light or night by the learner's choice, or as the machine says. */

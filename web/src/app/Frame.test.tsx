@@ -4,7 +4,7 @@ import { useLocation } from 'react-router'
 import { expect, test, vi } from 'vitest'
 import { show } from '../test-page'
 import { Frame } from './Frame'
-import { FOCUS_LOG_LINE } from '../shared/log-line'
+import { FOCUS_LOG_LINE } from '../shared/logline/events'
 
 function Where() {
   const { pathname, search } = useLocation()

@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
-import { FOCUS_LOG_LINE } from '../shared/log-line'
+import { FOCUS_LOG_LINE } from '../shared/logline/events'
 import { SECTIONS } from './sections'
 
 const isIn = (target: EventTarget | null, places: string): target is HTMLElement =>

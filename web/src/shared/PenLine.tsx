@@ -16,14 +16,20 @@ export function PenLine({
   strokes,
   today,
   label,
+  name,
   text,
+  onDay,
 }: {
   strokes: Stroke[]
   today: string
   /** Label under a day, or nothing. */
   label: (stroke: Stroke, i: number) => string | undefined
+  /** What a day is called where the pointer rests on it. */
+  name: (stroke: Stroke) => string
   /** The line in words. */
   text: string
+  /** A day was pressed. The keyboard has the day's page for that. */
+  onDay: (day: string) => void
 }) {
   const box = useRef<HTMLDivElement>(null)
   const width = strokes.length * DAY
@@ -46,6 +52,18 @@ export function PenLine({
           <path key={from} d={outline(strokes, from, to)} className="fill-ink" />
         ))}
         {strokes.map((stroke, i) => quietMark(stroke, i))}
+        {strokes.map((stroke, i) => (
+          <rect
+            key={stroke.date}
+            x={i * DAY}
+            width={DAY}
+            height={HEIGHT - 12}
+            className="hover:stroke-hairline cursor-pointer fill-transparent"
+            onClick={() => onDay(stroke.date)}
+          >
+            <title>{name(stroke)}</title>
+          </rect>
+        ))}
         {now >= 0 && <path d={`M${now * DAY + 3} 1 h8 l-4 5 z`} className="fill-sanguine" />}
         {strokes.map((stroke, i) => {
           const words = label(stroke, i)

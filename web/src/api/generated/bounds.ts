@@ -92,6 +92,7 @@ export const BOUNDS = {
     second: { maxLength: 80 },
     title: { maxLength: 120 },
   },
+  ToPause: { reason: { maxLength: 200 } },
   ToPlace: { courseId: { maxLength: 80 } },
   ToPreview: { week: { maxLength: 80 } },
   TopicLine: { name: { maxLength: 80 } },

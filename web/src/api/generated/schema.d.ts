@@ -110,7 +110,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["undo_1"];
+        delete: operations["undo_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -205,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -316,6 +316,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -445,7 +461,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
+        post: operations["undo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -526,6 +542,54 @@ export interface paths {
         get?: never;
         put: operations["rename"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pauses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pauses/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pauses/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1330,6 +1394,22 @@ export interface components {
             /** Format: date */
             date: string;
         };
+        DayView: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            drawnDrawings: number;
+            /** Format: int32 */
+            drawnMinutes: number;
+            entries: components["schemas"]["EntryView"][];
+            /** @enum {string} */
+            mark: "INK" | "REST" | "FORGIVEN" | "GAP" | "OPEN" | "AHEAD";
+            pause?: string | null;
+            rest: boolean;
+            /** Format: date */
+            today: string;
+            weeks: components["schemas"]["WeekOfDay"][];
+        };
         Description: {
             /** Format: uuid */
             change: string;
@@ -1503,6 +1583,7 @@ export interface components {
             weeks: number;
         };
         Found: {
+            days: string[];
             entries: components["schemas"]["EntryList"];
             exercises: components["schemas"]["FoundExercise"][];
         };
@@ -1605,6 +1686,8 @@ export interface components {
             phrases: components["schemas"]["Phrase"][];
         };
         LineToRead: {
+            /** Format: date */
+            day?: string | null;
             line: string;
         };
         Lists: {
@@ -2307,6 +2390,12 @@ export interface components {
             kind: "SLIDE";
             week: string;
         };
+        Span: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+        };
         StepView: {
             /** Format: int32 */
             drawing: number;
@@ -2394,6 +2483,13 @@ export interface components {
             second: string;
             title: string;
         };
+        ToPause: {
+            coursesWait: boolean;
+            /** Format: uuid */
+            id: string;
+            reason: string;
+            span: components["schemas"]["Span"];
+        };
         ToPlace: {
             courseId: string;
             side?: boolean | null;
@@ -2472,6 +2568,13 @@ export interface components {
             kind: "PAUSE";
             week: string;
         };
+        Waiting: {
+            course: string;
+            /** Format: date */
+            end: string;
+            /** Format: date */
+            then: string;
+        };
         WarmUp: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2498,6 +2601,15 @@ export interface components {
             load?: number | null;
             /** Format: int32 */
             minutes: number;
+            title: string;
+        };
+        WeekOfDay: {
+            course: string;
+            key: string;
+            /** Format: int32 */
+            number?: number | null;
+            /** Format: uuid */
+            placement: string;
             title: string;
         };
         WeekTable: {
@@ -2793,7 +2905,7 @@ export interface operations {
             };
         };
     };
-    undo_1: {
+    undo_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2923,7 +3035,7 @@ export interface operations {
             };
         };
     };
-    preview: {
+    preview_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3152,6 +3264,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    day_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
                 };
             };
         };
@@ -3432,7 +3566,7 @@ export interface operations {
             };
         };
     };
-    undo: {
+    undo_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3558,6 +3692,74 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OtherText"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToPause"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Span"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Waiting"][];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToPause"];
             };
         };
         responses: {

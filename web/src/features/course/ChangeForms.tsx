@@ -14,7 +14,8 @@ import { weekName } from './text'
 import type { Change } from './usePlanChanges'
 
 type Ruler = Schemas['RulerWeek'][]
-type Kind = Exclude<
+/** The kinds that have a form of their own. */
+export type Kind = Exclude<
   Change['kind'],
   | 'SLIDE'
   | 'LET_GO'
@@ -35,17 +36,6 @@ export type About = {
   today: string
   onClose: () => void
 }
-
-export const CHANGES: { kind: Kind; label: string }[] = [
-  { kind: 'STRETCH', label: 'Stretch or shorten' },
-  { kind: 'PAUSE', label: 'Pause' },
-  { kind: 'REPEAT', label: 'Take it again' },
-  { kind: 'SKIP', label: 'Leave it out' },
-  { kind: 'SWAP', label: 'Swap' },
-  { kind: 'DETOUR_OF_COURSE', label: 'Detour' },
-  { kind: 'EMPTY', label: 'Empty days' },
-  { kind: 'BASELINE', label: 'One subject now and once more later' },
-]
 
 /** The form of one kind of change. */
 export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
@@ -75,8 +65,12 @@ export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
       return (
         <Plain
           about={about}
-          title="Leave this week out"
-          description="Days of it that are over stay as they were, and so does what you drew."
+          title="Go without this week"
+          description={
+            about.week.from < about.today
+              ? 'It ends with yesterday. What you drew of it stays, the rest is not asked any more, and the next week begins today.'
+              : 'None of it is asked, and the weeks after it move up. What you drew stays.'
+          }
           change={{ kind, week: about.week.key }}
         />
       )
@@ -121,7 +115,7 @@ function Stretch({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={key}
-      title="Stretch or shorten"
+      title="Make the week longer or shorter"
       description="One week of the course may take three of yours. Those after it move along."
       changes={changes.length > 0 ? changes : undefined}
     >
@@ -159,8 +153,8 @@ function Pause({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="Pause the course"
-      description="The course waits on these days; the week gets as many more, and those after it move. For days you are ill or away altogether, enter a pause in Settings too: it keeps your run."
+      title="Let only this course wait"
+      description="The course waits on these days; the week gets as many more, and those after it move. Your run counts on: you mean to draw."
       changes={changes}
     >
       <div className="grid grid-cols-2 gap-4">
@@ -195,7 +189,7 @@ function Swap({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="Swap two weeks"
+      title="Change places"
       changes={other ? [{ kind: 'SWAP', week: about.week.key, other }] : undefined}
     >
       <SelectField
@@ -225,7 +219,7 @@ function Detour({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={before}
-      title="Detour"
+      title="A detour"
       description="Weeks from another course, because something else has to come first. Say why below: it is kept."
       changes={before && offer && numbers.length > 0 ? [change] : undefined}
     >
@@ -306,7 +300,7 @@ function BaselineForm({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="One subject now and once more later"
+      title="One subject now and again later"
       description="One unaided drawing in this week, the same subject half-way through what is left, and once more in the last week, so that you can compare them."
       changes={topic.trim() ? [{ kind: 'BASELINE', week: about.week.key, topic: topic.trim() }] : undefined}
     >

@@ -1,20 +1,17 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
-import { Button, LINE_LINK } from '../../ui/Button'
+import { LINE_LINK } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { ChooseCourse } from './ChooseCourse'
-import { ChangeForm, CHANGES } from './ChangeForms'
+import { ChangeThePlan } from './ChangeThePlan'
 import { Followed } from './Followed'
-import { HistorySheet } from './HistorySheet'
-import { MissedSheet } from './MissedSheet'
 import { Pairs } from './Pairs'
 import { Remarks } from './Remarks'
 import { Ruler } from './Ruler'
-import { lowerFirst, POLICIES, weekName } from './text'
+import { lowerFirst, weekName } from './text'
 import { WeekTable } from './WeekTable'
 
 /** The course: a ruler of its weeks, and below it one week. */
@@ -124,69 +121,5 @@ function PageLink({ to, children }: { to: string; children: string }) {
     <Link to={to} className={LINE_LINK}>
       {children}
     </Link>
-  )
-}
-
-function ChangeThePlan({
-  course,
-  placed,
-  weekKey,
-}: {
-  course: Schemas['CourseView']
-  placed: Schemas['Placed']
-  weekKey: string
-}) {
-  const [kind, setKind] = useState<(typeof CHANGES)[number]['kind']>()
-  const [sheet, setSheet] = useState<'missed' | 'history'>()
-  const week = course.ruler.find((w) => w.key === weekKey)
-  const over = week !== undefined && week.to < course.today
-  return (
-    <section className="no-print">
-      <h2>Change the plan</h2>
-      <p className="text-faded">
-        {over
-          ? 'This week is over; it stays as it was. Open one that is not.'
-          : 'Nothing moves before you have seen what it does.'}
-      </p>
-      <p className="my-1 flex flex-wrap gap-x-5">
-        {!over &&
-          CHANGES.map((c) => (
-            <Button key={c.kind} onClick={() => setKind(c.kind)}>
-              {c.label}
-            </Button>
-          ))}
-      </p>
-      <p className="flex flex-wrap items-baseline gap-x-5">
-        <Button onClick={() => setSheet('missed')}>
-          {placed.missedDays.length > 0 ? `Missed work: ${placed.missedDays.length} days` : 'Missed work'}
-        </Button>
-        <Button onClick={() => setSheet('history')}>How the plan came to be</Button>
-        <span className="text-faded">
-          Missed work is handled by: {POLICIES[placed.policy].name.toLowerCase()}.
-        </span>
-      </p>
-      {kind && week && (
-        <ChangeForm
-          kind={kind}
-          about={{
-            placement: placed.placement,
-            ruler: course.ruler,
-            week,
-            today: course.today,
-            onClose: () => setKind(undefined),
-          }}
-        />
-      )}
-      {sheet === 'missed' && (
-        <MissedSheet
-          placement={placed.placement}
-          policy={placed.policy}
-          onClose={() => setSheet(undefined)}
-        />
-      )}
-      {sheet === 'history' && (
-        <HistorySheet placement={placed.placement} onClose={() => setSheet(undefined)} />
-      )}
-    </section>
   )
 }

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react'
+import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 
@@ -29,7 +30,12 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
                 className={`w-[9.5%] scroll-ml-40 py-1.5 sm:scroll-ml-72 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
                 {...(day.date === today ? { 'aria-current': 'date' } : {})}
               >
-                {format.shortDay(day.date)}
+                <Link
+                  to={day.date === today ? '/today' : `/day/${day.date}`}
+                  className="decoration-hairline inline-block min-h-8 underline underline-offset-4 print:no-underline pointer-coarse:min-h-11"
+                >
+                  {format.shortDay(day.date)}
+                </Link>
                 {day.appointments.map((a) => (
                   <span key={a.title} className="text-verdigris block text-sm font-normal">
                     {a.start.slice(0, 5)} {a.title}

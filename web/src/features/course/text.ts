@@ -25,6 +25,49 @@ export const POLICIES: Record<Schemas['Placed']['policy'], { name: string; reaso
   },
 }
 
+/** What answers what happened: a form, a pause of everything, or the sheet of missed work. */
+export type Answer =
+  | 'STRETCH'
+  | 'PAUSE'
+  | 'REPEAT'
+  | 'SKIP'
+  | 'SWAP'
+  | 'DETOUR_OF_COURSE'
+  | 'EMPTY'
+  | 'BASELINE'
+  | 'AWAY'
+  | 'MISSED'
+
+/** Each answer by its name, and what it does in one line. */
+export const ANSWERS: Record<Answer, { name: string; line: string }> = {
+  STRETCH: { name: 'Make the week longer or shorter', line: 'The same work on more or fewer days.' },
+  REPEAT: { name: 'Take the week again', line: 'The same exercises once more, right after it.' },
+  PAUSE: { name: 'Let only this course wait', line: 'You draw on; the course waits for some days.' },
+  AWAY: { name: 'Ill or away', line: 'Nothing is asked on these days, and every course can wait.' },
+  MISSED: { name: 'Days that were missed', line: 'Catch up, move everything on, or let it go.' },
+  DETOUR_OF_COURSE: { name: 'A detour', line: 'Weeks from another course before this one goes on.' },
+  SWAP: { name: 'Change places', line: 'This week and another one swap.' },
+  EMPTY: { name: 'Empty days', line: 'Time with nothing planned before a week.' },
+  SKIP: { name: 'Go without this week', line: 'What you drew of it stays; the rest is not asked.' },
+  BASELINE: {
+    name: 'One subject now and again later',
+    line: 'An unaided drawing now, half-way and at the end, to compare.',
+  },
+}
+
+/** What may have happened to a plan, and the changes that answer it, the mildest first. */
+export const HAPPENED = {
+  LONGER: { name: 'It needs longer', answers: ['STRETCH', 'REPEAT', 'EMPTY'] },
+  AWAY: { name: 'I was or will be away', answers: ['AWAY', 'MISSED', 'PAUSE'] },
+  FIRST: { name: 'Something else comes first', answers: ['DETOUR_OF_COURSE', 'SWAP', 'EMPTY', 'PAUSE'] },
+  MUCH: { name: 'It is too much', answers: ['STRETCH', 'EMPTY', 'MISSED', 'SKIP'] },
+  AGAIN: { name: 'Once more later', answers: ['REPEAT', 'BASELINE'] },
+} satisfies Record<string, { name: string; answers: Answer[] }> as Record<
+  'LONGER' | 'AWAY' | 'FIRST' | 'MUCH' | 'AGAIN',
+  { name: string; answers: Answer[] }
+>
+export type Happened = keyof typeof HAPPENED
+
 const which = (made: Made) => (made.number == null ? `“${made.week}”` : `week ${made.number}, ${made.week}`)
 
 /** One change as a sentence of the history. */

@@ -22,7 +22,7 @@ const entry = (more: object = {}) => ({
 })
 
 const page = (at: string, found: object) =>
-  show(<SearchScreen />, { 'GET /api/search': () => ({ body: found }) }, at)
+  show(<SearchScreen />, { 'GET /api/search': () => ({ body: { days: [], ...found } }) }, at)
 
 test('exercises lead to their week, entries open to be mended', async () => {
   page('/search?q=bollard', {
@@ -58,4 +58,12 @@ test('nothing found says where was looked, nothing asked says how to', async () 
   expect(await screen.findByText(/Search looks at exercise, topic, medium/)).toBeInTheDocument()
   page('/search', {})
   expect(screen.getByText(/Write what you look for/)).toBeInTheDocument()
+})
+
+test('a date leads to its day', async () => {
+  page('/search?q=4%20March', { days: ['2026-03-04'], exercises: [], entries: { entries: [], total: 0 } })
+  expect(await screen.findByRole('link', { name: /4 March 2026|March 4, 2026/ })).toHaveAttribute(
+    'href',
+    '/day/2026-03-04',
+  )
 })

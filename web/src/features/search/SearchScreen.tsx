@@ -18,7 +18,8 @@ export default function SearchScreen() {
   if (text.trim() === '') {
     return (
       <p className="p-8">
-        Write what you look for into the search line: an exercise, a medium, words from a note.
+        Write what you look for into the search line: an exercise, a medium, words from a note, a date, or a
+        page such as <i>p 41</i>.
       </p>
     )
   }
@@ -33,6 +34,20 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
     <TwoLeaves>
       <Leaf>
         <h1>“{text}”</h1>
+        {found.days.length > 0 && (
+          <>
+            <h2 className="mt-4">{found.days.length > 1 ? 'Days it can mean' : 'Day'}</h2>
+            <ul>
+              {found.days.map((day) => (
+                <li key={day} className="border-hairline border-t">
+                  <Link to={`/day/${day}`} className="hover:bg-deeper block py-2 font-medium">
+                    {format.fullDay(day)}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
         <h2 className="mt-4">Exercises</h2>
         {found.exercises.length === 0 && <p className="text-faded">None in your course.</p>}
         <ul>
@@ -63,7 +78,10 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
           </span>
         </h2>
         {entries.length === 0 && (
-          <p className="text-faded">None. Search looks at exercise, topic, medium, book and notes.</p>
+          <p className="text-faded">
+            None. Search looks at exercise, topic, medium, book and notes; a date or a page finds what was
+            drawn there.
+          </p>
         )}
         <ul>
           {entries.map((entry) => (

@@ -135,7 +135,10 @@ function Pauses() {
   return (
     <div>
       <h3>Pauses</h3>
-      <p className="text-faded">Ill, away. They can be entered afterwards.</p>
+      <p className="text-faded">
+        Ill, away. They can be entered afterwards. Courses wait too when the pause is made under Course, “I
+        was or will be away”.
+      </p>
       {fields.map((field, i) => (
         <div key={field.id} className="border-hairline mb-2 border-b pb-2">
           <div className="grid grid-cols-2 gap-3">

@@ -1,20 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
+import { later } from '../../ui/DateField'
 import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../shared/PenLine'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { plural } from '../../ui/plural'
+import { EntryList } from '../../shared/entry/EntryList'
+import { LogLine } from '../../shared/logline/LogLine'
 import { remedies, shortfall } from '../../shared/plan-words'
-import { EntryList } from './EntryList'
-import { LogLine } from './LogLine'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
-import { atStake, caution, penLineText, run, stillOpen } from './text'
+import { atStake, caution, example, penLineText, run, stillOpen, strokeName } from './text'
 
 type Today = Schemas['TodayView']
 
@@ -25,6 +26,7 @@ export function TodayScreen() {
 
 function Spread({ today }: { today: Today }) {
   const format = useFormats()
+  const navigate = useNavigate()
   return (
     <>
       <div className="border-hairline wide:px-8 border-b px-4 pt-3 pb-1">
@@ -32,6 +34,8 @@ function Spread({ today }: { today: Today }) {
           strokes={today.penLine}
           today={today.day}
           text={penLineText(today.penLine)}
+          name={(stroke) => strokeName(stroke, format)}
+          onDay={(day) => navigate(day === today.day ? '/today' : `/day/${day}`)}
           label={(stroke, i) =>
             i % 14 === 0 ? format.dayMonth(stroke.date) : i === 77 ? 'this week' : undefined
           }
@@ -171,11 +175,26 @@ function Drawn({ today }: { today: Today }) {
           {atStake(today.streak, today)}
         </span>
       </p>
-      <LogLine today={today} onForm={setFilling} />
+      <LogLine day={today.day} today={today.day} example={example(today.shares)} onForm={setFilling} />
       <OpenRules asked={today.asked} />
-      <EntryList entries={today.entries} filling={filling} onFilled={() => setFilling(undefined)} />
+      <EntryList
+        title="Today’s entries"
+        entries={today.entries}
+        empty={
+          <>
+            Nothing yet. Write a line such as <i>3 boats, 12 min, pen</i>, or <i>yesterday, half an hour</i>.
+          </>
+        }
+        filling={filling}
+        onFilled={() => setFilling(undefined)}
+      />
       <h2 className="mt-6">Still open</h2>
       <p>{stillOpen(today.streak)}</p>
+      <p className="no-print mt-3">
+        <Link to={`/day/${later(today.day, -1)}`} className={LINE_LINK}>
+          Yesterday and the days before
+        </Link>
+      </p>
     </section>
   )
 }

@@ -6,63 +6,6 @@ type Today = Schemas['TodayView']
 type Share = Schemas['ShareView']
 type Streak = Schemas['StreakView']
 
-/** How a phrase of the log line is called. */
-export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
-  EXERCISE: 'exercise',
-  TOPIC: 'topic',
-  DRAWINGS: 'drawings',
-  MINUTES: 'minutes',
-  MEDIUM: 'medium',
-  SOURCE: 'source',
-  RESOURCE: 'resource',
-  BOOK: 'book',
-  PAGES: 'page',
-  POSES: 'poses',
-  MARK: 'mark',
-  DAY: 'day',
-  TIME: 'time',
-  WENT_WRONG: 'went wrong',
-  NEXT_TIME: 'next time',
-  NOTE: 'note',
-  UNKNOWN: 'not understood',
-}
-
-/** What a problem in the log line means. */
-export const PROBLEMS: Record<Exclude<Schemas['Phrase']['problem'], 'NONE'>, string> = {
-  OUT_OF_RANGE: 'is outside what can be kept',
-  AHEAD: 'lies ahead; an entry is for today or earlier',
-  NO_SUCH_DATE: 'is no date there is',
-  EACH_WITHOUT_COUNT: 'needs a number of drawings',
-  UNUSUAL: 'is far more than ever before',
-}
-
-/** What a choice makes of the words or figures in question. */
-export function choiceLabel({ label, as }: Schemas['Choice'], words: string): string {
-  switch (as) {
-    case 'DRAWINGS':
-      return `${label} drawings`
-    case 'MINUTES':
-      return `${label} min`
-    case 'PAGES':
-      return `page ${label}`
-    case 'MARK':
-      return `mark ${label}`
-    case 'TIME':
-      return `at ${label}`
-    case 'NOTE':
-      return 'a remark'
-    case 'TOPIC':
-      return `a new topic, “${words}”`
-    case 'MEDIUM':
-    case 'SOURCE':
-    case 'BOOK':
-    case 'RESOURCE':
-      return label === words ? `a new ${FIELD_NAMES[as]}` : label
-    default:
-      return label
-  }
-}
-
 export function counted(count: number, unit: Share['unit'], format: Formats): string {
   return unit === 'MINUTES' ? `${format.number(count)} min` : format.number(count)
 }
@@ -167,4 +110,29 @@ export function caution(c: Schemas['Caution'], format: Formats): string {
 export function penLineText(strokes: Schemas['Stroke'][]): string {
   const count = (mark: Schemas['Stroke']['mark']) => strokes.filter((s) => s.mark === mark).length
   return `Twelve weeks: ${plural(count('INK'), 'practised day')}, ${count('REST')} of rest or pause, ${plural(count('FORGIVEN'), 'single miss', 'single misses')}, ${count('GAP')} without practice.`
+}
+
+/** A line as it could be written today, in figures of the day's first open share. */
+export function example(shares: Share[]): string {
+  const share = shares.find((s) => s.left > 0)
+  if (!share) {
+    return '3 boats, 12 min, pen, p 12, 4/5'
+  }
+  const minutes = `${share.minutesLeft} min`
+  return share.unit === 'MINUTES'
+    ? `${share.title.toLowerCase()}, ${minutes}, pen, p 12, 4/5`
+    : `${share.left} ${share.title.toLowerCase()}, ${minutes}, pen, p 12, 4/5`
+}
+
+/** One day of the pen line, where the pointer rests on it. */
+export function strokeName(stroke: Schemas['Stroke'], format: Formats): string {
+  const what = {
+    INK: stroke.minutes > 0 ? format.minutes(stroke.minutes) : 'drawn',
+    REST: 'rest or pause',
+    FORGIVEN: 'missed; the run went on',
+    GAP: 'nothing drawn',
+    OPEN: 'today',
+    AHEAD: 'ahead',
+  }[stroke.mark]
+  return `${format.weekdayDate(stroke.date)}: ${what}`
 }

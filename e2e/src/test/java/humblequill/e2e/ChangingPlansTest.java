@@ -41,7 +41,8 @@ class ChangingPlansTest extends LaterTest {
     assertThat(ends(page, "19 August 2026")).isVisible();
 
     tab(page, "Week 7").click();
-    button(page, "Stretch or shorten").click();
+    button(page, "It needs longer").click();
+    page.getByText("Make the week longer or shorter").click();
     field(page, "Length in days").fill("none");
     assertThat(page.getByText("not “none”")).isVisible();
     field(page, "Length in days").fill("21");
@@ -49,7 +50,8 @@ class ChangingPlansTest extends LaterTest {
     button(page, "Change the plan").click();
     assertThat(ends(page, "2 September 2026")).isVisible();
 
-    button(page, "Detour").click();
+    button(page, "Something else comes first").click();
+    page.getByText("A detour").click();
     page.getByLabel("From the course").selectOption("Figure from the ground up");
     page.getByText("5 · Turning boxes and cylinders").click();
     assertThat(page.getByText("7 days later")).isVisible();

@@ -34,7 +34,7 @@ public final class Screenshots {
       camera.take("search", url + "/search?q=sheer", AS_IT_IS);
       camera.take("entry-form", url + "/today", Screenshots::openForm);
       camera.take("missed-work", url + "/course", press("Missed work"));
-      camera.take("change", url + "/course", press("Stretch or shorten"));
+      camera.take("change", url + "/course", Screenshots::longer);
       camera.take("history", url + "/course", press("How the plan came to be"));
       camera.take("library", url + "/course/library", AS_IT_IS);
       camera.take("merge", url + "/course/merge", Screenshots::chooseTwo);
@@ -56,6 +56,12 @@ public final class Screenshots {
       page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).click();
       page.getByText("Everything fits").or(page.getByText("Take it back")).first().waitFor();
     };
+  }
+
+  private static void longer(Page page) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("It needs longer")).click();
+    page.getByText("Make the week longer or shorter").click();
+    page.getByText("Everything fits").waitFor();
   }
 
   private static void chooseHarbour(Page page) {

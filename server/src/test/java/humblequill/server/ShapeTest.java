@@ -47,7 +47,7 @@ class ShapeTest {
           Map.entry("entry", Set.of("name", "placement", "settings")),
           Map.entry("logline", Set.of("entry", "name", "placement", "quota", "settings")),
           Map.entry("exchange", Set.of("entry", "placement")),
-          Map.entry("search", Set.of("entry", "placement")),
+          Map.entry("search", Set.of("entry", "logline", "placement")),
           Map.entry("streak", Set.of("entry", "settings")),
           Map.entry("appointment", Set.of("entry", "name", "settings")),
           Map.entry(
@@ -56,7 +56,9 @@ class ShapeTest {
           Map.entry("quota", Set.of("entry", "name", "placement", "plan", "settings")),
           Map.entry("sitting", Set.of("entry", "name", "quota", "reference", "settings")),
           Map.entry(
-              "today", Set.of("entry", "name", "plan", "quota", "settings", "sitting", "streak")),
+              "today",
+              Set.of(
+                  "entry", "name", "placement", "plan", "quota", "settings", "sitting", "streak")),
           Map.entry("turn", Set.of("plan", "settings", "sitting")),
           Map.entry("demo", Set.of("entry", "name", "placement", "quota", "settings")));
 

@@ -2,6 +2,7 @@ package humblequill.core.logline;
 
 import humblequill.core.entry.Entry;
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
  * Reads one line, written as one would write it in a margin: {@code 26 hulls, 35 min, brush pen,
@@ -52,6 +53,18 @@ public final class LogLine {
    * @throws IllegalArgumentException if the line is too long
    */
   public Interpretation read(String text, LocalDate today) {
+    return read(text, today, today);
+  }
+
+  /**
+   * Reads a line that is written on a day's page.
+   *
+   * @param text the line, at most {@link #MAX_LENGTH} characters
+   * @param today the open practice day; days named in the line are relative to it
+   * @param day the day that the line is about where it names none
+   * @throws IllegalArgumentException if the line is too long
+   */
+  public Interpretation read(String text, LocalDate today, LocalDate day) {
     if (text.length() > MAX_LENGTH) {
       throw new IllegalArgumentException(
           "a line has at most " + MAX_LENGTH + " characters, this one has " + text.length());
@@ -64,7 +77,18 @@ public final class LogLine {
     } else {
       read(line, today);
     }
-    return new Understanding(line, vocabulary, habits, today).interpretation(off);
+    return new Understanding(line, vocabulary, habits, today, day).interpretation(off);
+  }
+
+  /**
+   * The day or the pages that a line names, where it names nothing else; for finding them again.
+   *
+   * @param text the line, at most {@link #MAX_LENGTH} characters
+   * @param today the open practice day
+   * @throws IllegalArgumentException if the line is too long
+   */
+  public Optional<Sought> sought(String text, LocalDate today) {
+    return Sought.in(read(text, today));
   }
 
   private void read(Line line, LocalDate today) {

@@ -22,18 +22,21 @@ final class Understanding {
   private final Choices choices;
   private final Habits.Lookup habits;
   private final LocalDate today;
+  private final LocalDate day;
   private final List<Phrase> phrases = new ArrayList<>();
   private final Map<Phrase.Field, Object> values = new EnumMap<>(Phrase.Field.class);
 
   /** Whether every word was read as something; remarks are not. */
   private boolean allUnderstood = true;
 
-  Understanding(Line line, Vocabulary vocabulary, Habits.Lookup habits, LocalDate today) {
+  Understanding(
+      Line line, Vocabulary vocabulary, Habits.Lookup habits, LocalDate today, LocalDate day) {
     this.line = line;
     this.vocabulary = vocabulary;
     choices = new Choices(line, vocabulary);
     this.habits = habits;
     this.today = today;
+    this.day = day;
   }
 
   Interpretation interpretation(boolean dayOff) {
@@ -407,7 +410,7 @@ final class Understanding {
   }
 
   private EntryDraft clear() {
-    var draft = new EntryDraft(value(Phrase.Field.DAY, LocalDate.class).orElse(today));
+    var draft = new EntryDraft(value(Phrase.Field.DAY, LocalDate.class).orElse(day));
     draft.time = value(Phrase.Field.TIME, LocalTime.class);
     draft.exerciseId = value(Phrase.Field.EXERCISE, String.class);
     draft.topic = value(Phrase.Field.TOPIC, String.class);

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -257,6 +258,28 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
       plan = plan.with(key, w -> w.withDays(w.days() + 1).withClosed(Set.of(date)));
     }
     return plan;
+  }
+
+  /**
+   * The changes by which the course waits for a span, one for each week that it interrupts; none
+   * where nothing of the course lies in it.
+   *
+   * @throws PlanChangeException if a week would get longer than {@link PlacedWeek#MAX_DAYS}
+   */
+  public List<PlanChange> waiting(LocalDate from, LocalDate to) {
+    var plan = this;
+    var dates = new LinkedHashMap<String, Set<LocalDate>>();
+    for (var date = from; !date.isAfter(to); date = date.plusDays(1)) {
+      var week = plan.weekOn(date);
+      if (week.isPresent() && !week.get().closed().contains(date)) {
+        var key = week.get().key();
+        dates.computeIfAbsent(key, k -> new TreeSet<>()).add(date);
+        plan = plan.after(new PlanChange.Pause(key, Set.of(date)));
+      }
+    }
+    return dates.entrySet().stream()
+        .<PlanChange>map(week -> new PlanChange.Pause(week.getKey(), week.getValue()))
+        .toList();
   }
 
   /** With one more exercise in a week. */

@@ -9,6 +9,7 @@ class FrontEnd {
   @GetMapping({
     "/",
     "/today",
+    "/day/*",
     "/course",
     "/course/library",
     "/course/edit/*",

@@ -43,7 +43,7 @@ class EntryController {
       @RequestParam(defaultValue = "0") @Min(0) @Max(1_000_000) int skip,
       @RequestParam(defaultValue = "50") @Min(1) @Max(500) int most) {
     return service.find(
-        new EntryFilter(from, to, exercise, topic, medium, source, text, skip, most));
+        new EntryFilter(from, to, exercise, topic, medium, source, text, null, null, skip, most));
   }
 
   @GetMapping("/{id}")

@@ -41,6 +41,10 @@ final class EntryQuery {
         meaning(NameKind.MEDIUM, filter.medium()),
         filter.source() == null,
         meaning(NameKind.SOURCE, filter.source()),
+        filter.book() == null,
+        meaning(NameKind.BOOK, filter.book()),
+        firstPage(),
+        lastPage(),
         pattern(),
         named(),
         filter.most(),
@@ -58,6 +62,10 @@ final class EntryQuery {
         meaning(NameKind.MEDIUM, filter.medium()),
         filter.source() == null,
         meaning(NameKind.SOURCE, filter.source()),
+        filter.book() == null,
+        meaning(NameKind.BOOK, filter.book()),
+        firstPage(),
+        lastPage(),
         pattern(),
         named());
   }
@@ -68,6 +76,14 @@ final class EntryQuery {
 
   private LocalDate to() {
     return filter.to() == null ? LAST : filter.to();
+  }
+
+  private @Nullable Integer firstPage() {
+    return filter.pages() == null ? null : filter.pages().from();
+  }
+
+  private @Nullable Integer lastPage() {
+    return filter.pages() == null ? null : filter.pages().to();
   }
 
   private Collection<UUID> meaning(NameKind kind, @Nullable String spelling) {

@@ -67,6 +67,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
         and (:anyTopic = true or e.topicId in :topics)
         and (:anyMedium = true or e.mediumId in :media)
         and (:anySource = true or e.sourceId in :sources)
+        and (:anyBook = true or e.bookId in :books)
+        and (:firstPage is null or e.pageFrom <= :lastPage and coalesce(e.pageTo, e.pageFrom) >= :firstPage)
         and (:text is null or lower(e.exerciseTitle) like :text escape '!' or lower(e.note) like :text escape '!'
           or lower(e.wentWrong) like :text escape '!' or lower(e.nextTime) like :text escape '!'
           or e.topicId in :named or e.bookId in :named or e.mediumId in :named or e.resourceId in :named)
@@ -86,6 +88,10 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       Collection<UUID> media,
       boolean anySource,
       Collection<UUID> sources,
+      boolean anyBook,
+      Collection<UUID> books,
+      @Nullable Integer firstPage,
+      @Nullable Integer lastPage,
       @Nullable String text,
       Collection<UUID> named,
       int most,
@@ -102,6 +108,10 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       Collection<UUID> media,
       boolean anySource,
       Collection<UUID> sources,
+      boolean anyBook,
+      Collection<UUID> books,
+      @Nullable Integer firstPage,
+      @Nullable Integer lastPage,
       @Nullable String text,
       Collection<UUID> named);
 

@@ -6,7 +6,9 @@ import humblequill.server.entry.EntryFields;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,11 +25,16 @@ class LogLineController {
 
   @PostMapping
   LineReading read(@RequestBody @Valid LineToRead line) {
-    return service.read(line.line());
+    return service.read(line.line(), line.day());
   }
 
-  /** A line as typed. */
-  record LineToRead(@NotNull @Size(max = LogLine.MAX_LENGTH) String line) {}
+  /**
+   * A line as typed.
+   *
+   * @param day the day on whose page it is written; null for today's
+   */
+  record LineToRead(
+      @NotNull @Size(max = LogLine.MAX_LENGTH) String line, @Nullable LocalDate day) {}
 
   /**
    * What a line says.

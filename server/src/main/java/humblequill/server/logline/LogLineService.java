@@ -3,6 +3,7 @@ package humblequill.server.logline;
 import humblequill.core.logline.Habits;
 import humblequill.core.logline.Language;
 import humblequill.core.logline.LogLine;
+import humblequill.core.logline.Sought;
 import humblequill.core.logline.Usual;
 import humblequill.core.logline.Vocabulary;
 import humblequill.core.logline.Word;
@@ -28,12 +29,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Reads log lines against the learner's own words. */
 @Service
-class LogLineService {
+public class LogLineService {
   private final EntryService entries;
   private final EntryLedger ledger;
   private final PlacementService placements;
@@ -71,14 +73,22 @@ class LogLineService {
   }
 
   @Transactional(readOnly = true)
-  public LogLineController.LineReading read(String line) {
+  LogLineController.LineReading read(String line, @Nullable LocalDate day) {
     var learner = settings.learner();
-    var read = reader(learner).read(line, learner.today());
+    var today = learner.today();
+    var read = reader(learner).read(line, today, day == null ? today : day);
     return new LogLineController.LineReading(
         read.phrases(),
         read.drafts().stream().map(EntryFields::of).toList(),
         read.dayOff(),
         read.complete());
+  }
+
+  /** The day or the pages that a line names, where it names nothing else. */
+  @Transactional(readOnly = true)
+  public Optional<Sought> sought(String line) {
+    var learner = settings.learner();
+    return reader(learner).sought(line, learner.today());
   }
 
   private LogLine reader(Learner learner) {

@@ -1,15 +1,19 @@
 package humblequill.server.search;
 
 import humblequill.core.course.Exercise;
+import humblequill.core.logline.Sought;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.server.entry.EntryFilter;
 import humblequill.server.entry.EntryList;
 import humblequill.server.entry.EntryService;
+import humblequill.server.logline.LogLineService;
 import humblequill.server.placement.PlacementService;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -25,10 +29,12 @@ class SearchController {
 
   private final EntryService entries;
   private final PlacementService placements;
+  private final LogLineService lines;
 
-  SearchController(EntryService entries, PlacementService placements) {
+  SearchController(EntryService entries, PlacementService placements, LogLineService lines) {
     this.entries = entries;
     this.placements = placements;
+    this.lines = lines;
   }
 
   @GetMapping
@@ -38,8 +44,18 @@ class SearchController {
         words.isEmpty()
             ? List.<FoundExercise>of()
             : placements.followed().stream().flatMap(c -> exercises(c, words).stream()).toList();
-    var found = entries.find(new EntryFilter(null, null, null, null, null, null, text, 0, MOST));
-    return new Found(exercises, found);
+    var sought = words.isEmpty() ? Optional.<Sought>empty() : lines.sought(text);
+    return new Found(
+        sought.map(Sought::days).orElse(List.of()),
+        exercises,
+        entries.find(sought.map(SearchController::filter).orElse(EntryFilter.holding(text, MOST))));
+  }
+
+  private static EntryFilter filter(Sought sought) {
+    return sought
+        .pages()
+        .map(pages -> EntryFilter.on(pages, sought.book().orElse(null), MOST))
+        .orElseGet(() -> EntryFilter.on(sought.days().get(0), MOST));
   }
 
   private static List<FoundExercise> exercises(PlacedCourse placed, String words) {
@@ -71,8 +87,15 @@ class SearchController {
         .toLowerCase(Locale.ROOT);
   }
 
-  /** What was found: exercises of the course and entries, newest first. */
-  record Found(List<FoundExercise> exercises, EntryList entries) {}
+  /**
+   * What was found.
+   *
+   * @param days days that the words name, the likelier first
+   * @param exercises exercises of the courses followed
+   * @param entries entries, newest first: of the first of these days, or on the pages named, or
+   *     that hold the words
+   */
+  record Found(List<LocalDate> days, List<FoundExercise> exercises, EntryList entries) {}
 
   /** An exercise and its week. */
   record FoundExercise(

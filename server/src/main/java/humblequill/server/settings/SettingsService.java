@@ -109,6 +109,24 @@ public class SettingsService {
     return toSettings(repository.saveAndFlush(entity), true);
   }
 
+  /** Adds a pause to the settings as they are. */
+  @Transactional
+  public void pause(LocalDate from, LocalDate to, String reason) {
+    var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
+    entity.pauses.add(new SettingsEntity.PauseSpan(from, to, reason));
+    known.changed();
+    repository.saveAndFlush(entity);
+  }
+
+  /** Takes a pause out of the settings; one that is not there stays so. */
+  @Transactional
+  public void resume(LocalDate from, LocalDate to, String reason) {
+    var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
+    entity.pauses.remove(new SettingsEntity.PauseSpan(from, to, reason));
+    known.changed();
+    repository.saveAndFlush(entity);
+  }
+
   private static void replace(Map<LocalDate, Integer> stored, Map<LocalDate, Integer> wanted) {
     stored.keySet().retainAll(wanted.keySet());
     stored.putAll(wanted);

@@ -1,19 +1,24 @@
-import { lazy, Suspense, useState } from 'react'
-import { LINE_KEPT } from '../../shared/log-line'
+import { lazy, Suspense, useState, type ReactNode } from 'react'
+import { LINE_KEPT } from '../logline/events'
 import type { Schemas } from '../../api/client'
-import { EntryLine } from '../../shared/entry/EntryLine'
+import { EntryLine } from './EntryLine'
 
-const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
+const EntryForm = lazy(() => import('./EntryForm'))
 
 type View = Schemas['EntryView']
 
-/** Today's entries; each opens to be put right. */
+/** Entries of one day; each opens to be put right. */
 export function EntryList({
+  title,
   entries,
+  empty,
   filling,
   onFilled,
 }: {
+  title: string
   entries: View[]
+  /** Said while there are none. */
+  empty: ReactNode
   /** Fields to begin a new entry by form with, or nothing. */
   filling: Schemas['EntryFields'] | undefined
   onFilled: () => void
@@ -21,12 +26,8 @@ export function EntryList({
   const [editing, setEditing] = useState<View>()
   return (
     <>
-      <h2 className="mt-6 mb-1">Today’s entries</h2>
-      {entries.length === 0 && (
-        <p className="text-faded border-hairline border-t py-3">
-          Nothing yet. Write a line such as <i>3 boats, 12 min, pen</i>, or <i>yesterday, half an hour</i>.
-        </p>
-      )}
+      <h2 className="mt-6 mb-1">{title}</h2>
+      {entries.length === 0 && <p className="text-faded border-hairline border-t py-3">{empty}</p>}
       <ul>
         {entries.map((entry) => (
           <li key={entry.id} className="border-hairline border-t">

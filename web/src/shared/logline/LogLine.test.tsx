@@ -1,11 +1,10 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, test, vi } from 'vitest'
-import type { Schemas } from '../../api/client'
 import { sent, show } from '../../test-page'
 import { LogLine } from './LogLine'
 
-const today = { day: '2026-03-05', shares: [] } as unknown as Schemas['TodayView']
+const place = { day: '2026-03-05', today: '2026-03-05', example: '3 boats' }
 const fields = { day: '2026-03-05', drawings: 3, topic: 'boats', wentWrong: '', nextTime: '', note: '' }
 const understood = { phrases: [], entries: [fields], dayOff: false, complete: true }
 const question = {
@@ -33,7 +32,7 @@ beforeEach(() => {
 const line = () => screen.getByLabelText(/Write it down/)
 
 test('Enter saves the line once and empties it', async () => {
-  const asked = show(<LogLine today={today} onForm={vi.fn()} />, {
+  const asked = show(<LogLine {...place} onForm={vi.fn()} />, {
     'POST /api/log-line': () => ({ body: understood }),
     'POST /api/entries': () => ({ status: 201, body: { fields, id: 'x', version: 0, minutesOrEstimate: 0 } }),
   })
@@ -45,7 +44,7 @@ test('Enter saves the line once and empties it', async () => {
 })
 
 test('Enter on a line with a question leads to its first answer and saves nothing', async () => {
-  const asked = show(<LogLine today={today} onForm={vi.fn()} />, {
+  const asked = show(<LogLine {...place} onForm={vi.fn()} />, {
     'POST /api/log-line': () => ({ body: question }),
   })
   await userEvent.type(line(), '10 min, 5 min, 3 boats{Enter}')
@@ -58,7 +57,7 @@ test('Enter on a line with a question leads to its first answer and saves nothin
 
 test('a line that could not be saved stays, with the reason, and is sent under the same id again', async () => {
   let answers = 0
-  const asked = show(<LogLine today={today} onForm={vi.fn()} />, {
+  const asked = show(<LogLine {...place} onForm={vi.fn()} />, {
     'POST /api/log-line': () => ({ body: understood }),
     'POST /api/entries': () =>
       answers++ === 0
@@ -77,13 +76,49 @@ test('a line that could not be saved stays, with the reason, and is sent under t
 
 test('what was typed is there after the page is opened again', async () => {
   sessionStorage.setItem('quill:log-line', '3 gulls')
-  show(<LogLine today={today} onForm={vi.fn()} />, { 'POST /api/log-line': () => ({ body: understood }) })
+  show(<LogLine {...place} onForm={vi.fn()} />, { 'POST /api/log-line': () => ({ body: understood }) })
   expect(line()).toHaveValue('3 gulls')
 })
 
 test('the form begins with what was understood', async () => {
   const onForm = vi.fn()
-  show(<LogLine today={today} onForm={onForm} />, { 'POST /api/log-line': () => ({ body: understood }) })
+  show(<LogLine {...place} onForm={onForm} />, { 'POST /api/log-line': () => ({ body: understood }) })
   await userEvent.click(screen.getByRole('button', { name: 'Fill in the form instead' }))
   expect(onForm).toHaveBeenCalledWith(expect.objectContaining({ day: '2026-03-05', note: '' }))
+})
+
+test('a line for an earlier day says so, and is read for that day', async () => {
+  const then = { ...fields, day: '2026-03-03' }
+  const asked = show(<LogLine {...place} day="2026-03-03" onForm={vi.fn()} />, {
+    'POST /api/log-line': () => ({ body: { ...understood, entries: [then] } }),
+    'POST /api/entries': () => ({
+      status: 201,
+      body: { fields: then, id: 'x', version: 0, minutesOrEstimate: 0 },
+    }),
+  })
+  await userEvent.type(line(), '3 boats{Enter}')
+  expect(await screen.findByText('Logged for Tuesday, Mar 3: boats.')).toBeInTheDocument()
+  expect(sent(asked, 'POST', '/api/log-line')[0]?.body).toMatchObject({ day: '2026-03-03' })
+})
+
+test('a line of a day off offers rest or a pause', async () => {
+  const ill = { day: '2026-03-05', wentWrong: '', nextTime: '', note: 'no boats today, ill' }
+  const asked = show(<LogLine {...place} onForm={vi.fn()} />, {
+    'POST /api/log-line': () => ({
+      body: { phrases: [], entries: [ill], dayOff: true, complete: true },
+    }),
+    'POST /api/entries': () => ({
+      status: 201,
+      body: { fields: ill, id: 'x', version: 0, minutesOrEstimate: 0 },
+    }),
+    'GET /api/settings': () => ({ body: { version: 3, restDays: ['2026-03-01'] } }),
+    'PUT /api/settings': () => ({ body: {} }),
+  })
+  await userEvent.type(line(), 'no boats today, ill{Enter}')
+  await userEvent.click(await screen.findByRole('button', { name: 'Make today a rest day' }))
+  expect(sent(asked, 'PUT', '/api/settings')[0]?.body).toMatchObject({
+    version: 3,
+    restDays: ['2026-03-01', '2026-03-05'],
+  })
+  await waitFor(() => expect(screen.queryByText(/Kept as a note. Days/)).not.toBeInTheDocument())
 })

@@ -1,31 +1,48 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { Key } from '../../ui/Key'
-import { FOCUS_LOG_LINE, LINE_KEPT } from '../../shared/log-line'
+import { FOCUS_LOG_LINE, LINE_KEPT } from './events'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
-import { entryName } from '../../shared/entry/fields'
-import { useEntryWrites } from '../../shared/entry/useEntryWrites'
+import { useFormats, type Formats } from '../../ui/locale'
+import { entryName } from '../entry/fields'
+import { useEntryWrites } from '../entry/useEntryWrites'
+import { DayOff } from './DayOff'
 import { Phrases } from './Phrases'
 import { useLogLine } from './useLogLine'
 
 /** The line to write in, with what was understood beneath it. */
 export function LogLine({
+  day,
   today,
+  example,
   onForm,
 }: {
-  today: Schemas['TodayView']
+  /** The day it is written for, where it names none. */
+  day: string
+  today: string
+  /** What stands in it while it is empty. */
+  example: string
   onForm: (fields: Schemas['EntryFields']) => void
 }) {
   const input = useRef<HTMLInputElement>(null)
   const phrases = useRef<HTMLDivElement>(null)
   const say = useNotice()
+  const format = useFormats()
   const { remove } = useEntryWrites()
-  const { line, setLine, reading, readFor, current, read, save } = useLogLine((entries, dayOff) =>
-    say(dayOff ? 'Kept as a note: nothing was drawn.' : `Logged: ${entries.map(entryName).join(' and ')}.`, {
-      label: 'Undo',
-      run: () => entries.forEach((entry) => remove.mutate({ entry, silent: true })),
-    }),
+  const [off, setOff] = useState<Schemas['EntryFields']>()
+  const { line, setLine, reading, readFor, current, read, save } = useLogLine(
+    day === today ? undefined : day,
+    (entries, dayOff) => {
+      setOff(dayOff ? entries[0]?.fields : undefined)
+      say(logged(entries, dayOff, today, format), {
+        label: 'Undo',
+        run: () => {
+          setOff(undefined)
+          entries.forEach((entry) => remove.mutate({ entry, silent: true }))
+        },
+      })
+    },
   )
 
   // Enter on a line with a question leads to its first answer, once that very line was read.
@@ -55,7 +72,7 @@ export function LogLine({
 
   // The form gets the line as it stands now, not as it was read a moment ago.
   const fillIn = async () => {
-    const blank = { day: today.day, wentWrong: '', nextTime: '', note: line.trim() }
+    const blank = { day, wentWrong: '', nextTime: '', note: line.trim() }
     const now = line.trim() === '' ? undefined : await read(line).catch(() => undefined)
     onForm(now?.entries[0] ?? blank)
   }
@@ -76,7 +93,6 @@ export function LogLine({
     input.current?.focus()
   }
 
-  const example = today.shares.find((s) => s.left > 0 && s.unit === 'DRAWINGS')
   return (
     <form onSubmit={submit} className="no-print mt-4">
       {/* Where leaves stack, the line lies below the day's work; the thumb finds it here. */}
@@ -104,7 +120,7 @@ export function LogLine({
         spellCheck={false}
         enterKeyHint="done"
         aria-describedby="log-line-says"
-        placeholder={`${example ? `4 ${example.title.toLowerCase()}` : '3 boats'}, 12 min, pen, p 12, 4/5`}
+        placeholder={example}
         className="border-ink placeholder:text-faded caret-sanguine w-full border-b-2 bg-transparent py-1.5 font-serif text-xl outline-none placeholder:italic"
       />
       <div id="log-line-says" ref={phrases} className="min-h-14 pt-1.5">
@@ -118,6 +134,7 @@ export function LogLine({
           </p>
         )}
       </div>
+      {off && <DayOff day={off.day} today={today} reason={off.note} onDone={() => setOff(undefined)} />}
       <div className="flex flex-wrap gap-x-5">
         {line.trim() !== '' && (
           <Button type="submit" look="ink" disabled={save.isPending}>
@@ -130,4 +147,13 @@ export function LogLine({
       </div>
     </form>
   )
+}
+
+/** What was logged, and for which day where that is not today. */
+function logged(entries: Schemas['EntryView'][], dayOff: boolean, today: string, format: Formats): string {
+  const day = entries[0]?.fields.day ?? today
+  const on = day === today ? '' : ` for ${format.weekdayDate(day)}`
+  return dayOff
+    ? `Kept as a note${on}: nothing was drawn.`
+    : `Logged${on}: ${entries.map(entryName).join(' and ')}.`
 }

@@ -5,29 +5,34 @@ import { queries, refreshAll } from '../../api/queries'
 import { useSettled } from '../../ui/useSettled'
 
 const DRAFT = 'quill:log-line'
+const draftOf = (day: string | undefined) => (day ? `${DRAFT}:${day}` : DRAFT)
 const PAUSE_MS = 90
 
 /** The line being written, what it says, and saving it once. */
-export function useLogLine(onSaved: (entries: Schemas['EntryView'][], dayOff: boolean) => void) {
+export function useLogLine(
+  /** The day it is written for; nothing for today. */
+  day: string | undefined,
+  onSaved: (entries: Schemas['EntryView'][], dayOff: boolean) => void,
+) {
   const client = useQueryClient()
-  const [line, setLineState] = useState(() => sessionStorage.getItem(DRAFT) ?? '')
+  const [line, setLineState] = useState(() => sessionStorage.getItem(draftOf(day)) ?? '')
   const settled = useSettled(line, PAUSE_MS)
   // One id for each entry of a line: sending it again after a lost answer cannot log it twice.
   const ids = useRef<string[]>([])
 
   const setLine = (text: string) => {
     ids.current = []
-    sessionStorage.setItem(DRAFT, text)
+    sessionStorage.setItem(draftOf(day), text)
     setLineState(text)
   }
 
   const reading = useQuery({
-    ...queries.reading(settled),
+    ...queries.reading(settled, day),
     enabled: settled.trim() !== '',
     placeholderData: keepPreviousData,
   })
 
-  const read = (text: string) => client.fetchQuery(queries.reading(text))
+  const read = (text: string) => client.fetchQuery(queries.reading(text, day))
 
   const save = useMutation({
     mutationFn: async (text: string) => {

@@ -1,0 +1,53 @@
+package humblequill.core.logline;
+
+import humblequill.core.entry.PageSpan;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A place in the logbook that a line names and nothing else: a day, or pages.
+ *
+ * @param days the days it can mean, the likelier first; none where it names pages
+ * @param pages the pages
+ * @param book the book they are in, where the line names one
+ */
+public record Sought(List<LocalDate> days, Optional<PageSpan> pages, Optional<String> book) {
+  public Sought {
+    days = List.copyOf(days);
+  }
+
+  /** What a line seeks; nothing where it says anything beside a day, or pages and their book. */
+  static Optional<Sought> in(Interpretation line) {
+    var written = line.phrases().stream().filter(p -> p.start() >= 0).toList();
+    if (written.size() == 1 && written.get(0).field() == Phrase.Field.DAY) {
+      var days = days(written.get(0));
+      return days.isEmpty()
+          ? Optional.empty()
+          : Optional.of(new Sought(days, Optional.empty(), Optional.empty()));
+    }
+    boolean onlyPages =
+        written.stream()
+            .allMatch(
+                p ->
+                    !p.asks()
+                        && (p.field() == Phrase.Field.PAGES || p.field() == Phrase.Field.BOOK));
+    var draft = line.drafts().get(0);
+    return onlyPages && draft.pages.isPresent()
+        ? Optional.of(new Sought(List.of(), draft.pages, named(written, draft.book)))
+        : Optional.empty();
+  }
+
+  private static List<LocalDate> days(Phrase day) {
+    return switch (day.state()) {
+      case UNDERSTOOD -> List.of(LocalDate.parse(day.value()));
+      case QUESTION ->
+          day.choices().stream().map(choice -> LocalDate.parse(choice.label())).toList();
+      default -> List.of();
+    };
+  }
+
+  private static Optional<String> named(List<Phrase> written, Optional<String> book) {
+    return written.stream().anyMatch(p -> p.field() == Phrase.Field.BOOK) ? book : Optional.empty();
+  }
+}

@@ -1,0 +1,61 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, api } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { AwaySheet } from '../away/AwaySheet'
+
+/** After a line that says that nothing was drawn: the day can be rest, or the first of a pause. */
+export function DayOff({
+  day,
+  today,
+  reason,
+  onDone,
+}: {
+  day: string
+  today: string
+  /** What the line said. */
+  reason: string
+  onDone: () => void
+}) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const [away, setAway] = useState(false)
+  const settings = useQuery(queries.settings()).data
+  const rest = useMutation({
+    mutationFn: async () => {
+      const now = await client.fetchQuery({ ...queries.settings(), staleTime: 0 })
+      return answer(api.PUT('/api/settings', { body: { ...now, restDays: [...now.restDays, day] } }))
+    },
+    onSuccess: () => {
+      say('A rest day now; the run goes on.')
+      onDone()
+      return refreshAll(client)
+    },
+    onError: (error) => say(`Not kept: ${error.message}`),
+  })
+  if (!settings) {
+    return null
+  }
+  const name = day === today ? 'today' : format.weekdayDate(day)
+  return (
+    <div role="status" className="mt-2">
+      <p>Kept as a note. Days you are ill or away need not break a run:</p>
+      <p className="flex flex-wrap gap-x-5">
+        {day >= today && !settings.restDays.includes(day) && (
+          <Button onClick={() => rest.mutate()} disabled={rest.isPending}>
+            Make {name} a rest day
+          </Button>
+        )}
+        <Button onClick={() => setAway(true)}>Pause from {name} on</Button>
+        <Button look="quiet" onClick={onDone}>
+          Neither
+        </Button>
+      </p>
+      {away && <AwaySheet first={day} reason={reason.slice(0, 200)} onClose={onDone} />}
+    </div>
+  )
+}
