@@ -1,6 +1,7 @@
 package humblequill.core.plan;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /** The ways a work is first put on the board. Each returns the units that found no day. */
 final class Placing {
@@ -8,19 +9,37 @@ final class Placing {
 
   /** As early as it fits. */
   static int early(Board board, int work) {
-    int todo = board.work(work).quantity();
-    for (int day = board.firstDay(work); day < board.days() && todo > 0; day++) {
-      todo -= fill(board, work, day, todo);
-    }
-    return todo;
+    return inTurn(board, work, IntStream.range(board.firstDay(work), board.days()).toArray());
   }
 
   /** As late as it fits. */
   static int late(Board board, int work) {
+    int first = board.firstDay(work);
+    int last = board.days() - 1;
+    return inTurn(
+        board, work, IntStream.rangeClosed(first, last).map(d -> first + last - d).toArray());
+  }
+
+  /**
+   * Day by day as much as fits, in shares of the smallest chunk or more; what cannot be kept in
+   * such shares goes where it fits.
+   */
+  private static int inTurn(Board board, int work, int[] days) {
     int todo = board.work(work).quantity();
-    for (int day = board.days() - 1; day >= board.firstDay(work) && todo > 0; day--) {
+    int chunk = Math.min(board.work(work).chunk(), todo);
+    for (int day : days) {
+      int here = Math.min(todo, board.holds(work, day));
+      int lacking = todo == here ? 0 : Math.max(0, chunk - (todo - here));
+      if (here - lacking >= chunk) {
+        todo -= fill(board, work, day, here - lacking);
+      } else if (here >= chunk) {
+        todo -= fill(board, work, day, here);
+      }
+    }
+    for (int day : days) {
       todo -= fill(board, work, day, todo);
     }
+    gatherChunks(board, work, board.firstDay(work));
     return todo;
   }
 

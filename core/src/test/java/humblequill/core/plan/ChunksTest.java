@@ -7,6 +7,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.course.ExerciseKind;
 import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -90,5 +94,36 @@ class ChunksTest {
     assertThat(counts(spread, "lesson")).containsExactly(2, 1, 0);
     assertThat(counts(spread, "study")[0]).isZero();
     assertThat(spread.fits()).isTrue();
+  }
+
+  private static int[] awaited(List<DayRoom> rooms, int quantity, int chunk) {
+    var waits = work("b", ExerciseKind.APPLIED, 1, 60, 1, "a");
+    return counts(spread(rooms, chunked(quantity, 60, chunk), waits), "a");
+  }
+
+  /** Seven of one minute: five fit on the first day, and two alone would be below the chunk. */
+  @Test
+  void work_that_others_wait_for_keeps_its_smallest_chunk_and_comes_as_early_as_it_can() {
+    assertThat(awaited(rooms(5, 60, 60), 7, 3)).containsExactly(4, 3, 0);
+    assertThat(awaited(rooms(2, 60, 60), 7, 3)).containsExactly(0, 7, 0);
+    assertThat(awaited(rooms(60, 60, 60), 7, 3)).containsExactly(7, 0, 0);
+  }
+
+  /** Two and two fit nowhere else: a small share is better than none. */
+  @Test
+  void a_share_below_the_chunk_is_given_where_no_day_holds_a_chunk() {
+    assertThat(awaited(rooms(2, 3, 0), 4, 4)).containsExactly(2, 2, 0);
+  }
+
+  /** Where every day holds two chunks less one unit, no share has to be smaller than a chunk. */
+  @Property
+  void awaited_shares_are_never_below_the_chunk_where_days_have_room(
+      @ForAll @IntRange(min = 1, max = 8) int chunk,
+      @ForAll @IntRange(min = 1, max = 60) int quantity,
+      @ForAll @Size(min = 3, max = 9) List<@IntRange(min = 0, max = 20) Integer> more) {
+    var rooms = rooms(more.stream().mapToInt(m -> 2 * chunk - 1 + m).toArray());
+    for (int units : awaited(rooms, quantity, chunk)) {
+      assertThat(units == 0 || units >= Math.min(chunk, quantity)).as("%d", units).isTrue();
+    }
   }
 }

@@ -107,4 +107,23 @@ class OpenWeekTest {
     int expected = Math.max(0, 180 - before - Math.max(share, doneToday));
     assertThat(later + missing).isEqualTo(expected);
   }
+
+  /**
+   * A week made longer on its fourth day: what is left is parted over all days left as a new plan
+   * would, not pushed to the new ones.
+   */
+  @Test
+  void a_week_made_longer_spreads_what_is_left_over_all_its_days() {
+    var thursday = MONDAY.plusDays(3);
+    var stretched =
+        new OpenWeek(
+            List.of(drill("hulls", 180, 90)),
+            Dones.of(Map.of("hulls", Map.of(MONDAY, 40, MONDAY.plusDays(1), 30, thursday, 4))),
+            rooms(60, 60, 60, 60, 60, 60, 60, 60, 60, 60, 60, 60, 60, 60),
+            List.of(),
+            thursday,
+            DayOrder.LESSON_FIRST);
+    assertThat(stretched.outlook().days().stream().mapToInt(d -> d.countOf("hulls")))
+        .containsExactly(10, 10, 10, 10, 10, 10, 10, 10, 10, 10, 10);
+  }
 }
