@@ -1623,6 +1623,15 @@ export interface components {
             /** Format: int32 */
             skipped: number;
         };
+        Join: {
+            /** @enum {string} */
+            as: "BOTH" | "RICHER" | "PART_OF_EACH" | "TWO_WEEKS";
+            first: string;
+            id: string;
+            second: string;
+            /** Format: int32 */
+            week: number;
+        };
         JsonNode: {
             array?: boolean;
             bigDecimal?: boolean;
@@ -1721,8 +1730,7 @@ export interface components {
         Merged: {
             conflicts: components["schemas"]["Conflict"][];
             document: unknown;
-            /** Format: int32 */
-            joined: number;
+            joins: components["schemas"]["Join"][];
             loads: components["schemas"]["WeekLoad"][];
         };
         MergedName: {
@@ -2480,6 +2488,9 @@ export interface components {
             decided: string[];
             first: string;
             id: string;
+            joins: {
+                [key: string]: "BOTH" | "RICHER" | "PART_OF_EACH" | "TWO_WEEKS";
+            };
             second: string;
             title: string;
         };

@@ -7,10 +7,10 @@ import MergeScreen from './MergeScreen'
 
 const offer = (id: string, title: string) => ({ id, title })
 
-const merged = (decided: string[]) => ({
-  joined: 1,
+const merged = ({ decided, joins }: { decided: string[]; joins: Record<string, string> }) => ({
+  joins: [{ id: 'a1+b1', week: 1, first: 'Coils', second: 'Knots', as: joins['a1+b1'] ?? 'BOTH' }],
   document: { id: 'ropes-with-knots', title: 'Ropes with Knots', weeks: [{ title: 'Coils', exercises: [] }] },
-  loads: [{ minutes: 90, fits: true, load: 0.5 }],
+  loads: [{ minutes: 600, fits: false, load: 2 }],
   conflicts: [
     {
       id: 'c1',
@@ -30,7 +30,7 @@ const page = () =>
     </Routes>,
     {
       'GET /api/courses': () => ({ body: { courses: [offer('a', 'Ropes'), offer('b', 'Knots')] } }),
-      'POST /api/courses/merge': (body) => ({ body: merged((body as { decided: string[] }).decided) }),
+      'POST /api/courses/merge': (body) => ({ body: merged(body as never) }),
       'PUT /api/courses/ropes-with-knots': (body) => ({ body }),
     },
     '/course/merge',
@@ -48,7 +48,7 @@ test('the merge is shown, a conflict decided, and the course kept as one of one�
   const asked = page()
   await userEvent.selectOptions(await screen.findByLabelText('First course'), 'Ropes')
   await userEvent.selectOptions(screen.getByLabelText('Second course'), 'Knots')
-  expect(await screen.findByText('1 week joined.')).toBeInTheDocument()
+  expect(await screen.findByText('1 pair of weeks about the same topic.')).toBeInTheDocument()
   expect(screen.getByText(/the later one needs it.*could not be had/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('checkbox'))
   expect(await screen.findByText(/holds, as you decided/)).toBeInTheDocument()
@@ -61,4 +61,16 @@ test('the merge is shown, a conflict decided, and the course kept as one of one�
   await userEvent.click(screen.getByRole('button', { name: 'Keep as my own course' }))
   expect(await screen.findByText('library')).toBeInTheDocument()
   await waitFor(() => expect(sent(asked, 'PUT', '/api/courses/ropes-with-knots')).toHaveLength(1))
+})
+
+test('a joined week that outgrows the room becomes the richer one, a part of each, or two', async () => {
+  const asked = page()
+  await userEvent.selectOptions(await screen.findByLabelText('First course'), 'Ropes')
+  await userEvent.selectOptions(screen.getByLabelText('Second course'), 'Knots')
+  expect(await screen.findByText(/more than your room/)).toBeInTheDocument()
+  await userEvent.selectOptions(screen.getByLabelText('“Coils” and “Knots” become'), 'two weeks')
+  await waitFor(() => expect(screen.getByLabelText('“Coils” and “Knots” become')).toHaveValue('TWO_WEEKS'))
+  expect(sent(asked, 'POST', '/api/courses/merge').at(-1)?.body).toMatchObject({
+    joins: { 'a1+b1': 'TWO_WEEKS' },
+  })
 })

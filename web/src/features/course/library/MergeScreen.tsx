@@ -8,6 +8,7 @@ import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
 import { useFormats } from '../../../ui/locale'
 import { Button } from '../../../ui/Button'
+import { Options } from '../../../ui/Choices'
 import { Field, SelectField } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
@@ -21,7 +22,7 @@ export default function MergeScreen() {
       <h1>Merge two courses</h1>
       <p className="text-faded mb-3">
         Weeks about the same topic join and keep both sources. What a topic needs comes first; beyond that
-        each course keeps its own order as far as they agree.
+        each course keeps its own order as far as they agree, and a last redraw stays last.
       </p>
       <Waiting query={useQuery(queries.courses())}>{({ courses }) => <Merge courses={courses} />}</Waiting>
     </div>
@@ -32,6 +33,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
   const [first, setFirst] = useState('')
   const [second, setSecond] = useState('')
   const [decided, setDecided] = useState<string[]>([])
+  const [joins, setJoins] = useState<Record<string, As>>({})
   const [title, setTitle] = useState('')
   const named = (id: string) => courses.find((c) => c.id === id)?.title ?? ''
   const whole = title || `${named(first)} with ${named(second)}`.slice(0, 120)
@@ -39,6 +41,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
     first,
     second,
     decided,
+    joins,
     id: idFor(
       whole,
       courses.map((c) => c.id),
@@ -59,6 +62,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
       onChange={(event) => {
         set(event.target.value)
         setDecided([])
+        setJoins({})
       }}
     >
       <option value="">Choose</option>
@@ -96,6 +100,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
         <Result
           merged={preview.data}
           decided={decided}
+          onJoin={(id, as) => setJoins({ ...joins, [id]: as })}
           onDecide={(id) =>
             setDecided(decided.includes(id) ? decided.filter((d) => d !== id) : [...decided, id])
           }
@@ -103,6 +108,16 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
       )}
     </>
   )
+}
+
+type As = Schemas['Join']['as']
+
+/** What can become of two weeks about the same topic. */
+const JOINED: Record<As, string> = {
+  BOTH: 'both in one week',
+  RICHER: 'only the one with more work',
+  PART_OF_EACH: 'a part of each, as long as the longer one',
+  TWO_WEEKS: 'two weeks',
 }
 
 const REASONS: Record<Schemas['Conflict']['reason'], string> = {
@@ -114,10 +129,12 @@ const REASONS: Record<Schemas['Conflict']['reason'], string> = {
 function Result({
   merged,
   decided,
+  onJoin,
   onDecide,
 }: {
   merged: Schemas['Merged']
   decided: string[]
+  onJoin: (join: string, as: As) => void
   onDecide: (conflict: string) => void
 }) {
   const format = useFormats()
@@ -138,7 +155,11 @@ function Result({
     <div className="wide:grid-cols-2 mt-5 grid gap-8">
       <section>
         <h2>{plural(course.weeks.length, 'week')}</h2>
-        <p className="text-faded">{plural(merged.joined, 'week')} joined.</p>
+        <p className="text-faded">
+          {merged.joins.length === 0
+            ? 'No two weeks are about the same topic.'
+            : `${plural(merged.joins.length, 'pair')} of weeks about the same topic.`}
+        </p>
         <LoadStrip loads={merged.loads} />
         <ol className="list-decimal pl-6">
           {course.weeks.map((week, i) => (
@@ -147,7 +168,20 @@ function Result({
               <span className={merged.loads[i]?.fits === false ? 'text-sanguine' : 'text-faded'}>
                 {' '}
                 · {format.minutes(merged.loads[i]?.minutes ?? 0)}
+                {merged.loads[i]?.fits === false && ', more than your room'}
               </span>
+              {merged.joins
+                .filter((join) => join.week === i + 1)
+                .map((join) => (
+                  <SelectField
+                    key={join.id}
+                    label={`“${join.first}” and “${join.second}” become`}
+                    value={join.as}
+                    onChange={(event) => onJoin(join.id, event.target.value as As)}
+                  >
+                    <Options of={JOINED} />
+                  </SelectField>
+                ))}
             </li>
           ))}
         </ol>

@@ -81,19 +81,32 @@ class OwnCourseTest {
                     "first", "figure-from-the-ground-up",
                     "second", "from-the-inside-out",
                     "decided", List.of(),
+                    "joins", Map.of(),
                     "id", "both",
                     "title", "Both"))
             .json();
-    int joined = merged.path("joined").asInt();
+    int joined = merged.path("joins").size();
     assertThat(joined).isPositive();
     assertThat(merged.path("document").path("weeks").size()).isEqualTo(26 + 9 - joined);
+    assertThat(
+            merged
+                .path("document")
+                .path("weeks")
+                .valueStream()
+                .toList()
+                .get(34 - joined)
+                .path("title")
+                .asString())
+        .isEqualTo("Final redraw");
     assertThat(api.put("/api/courses/both", merged.path("document")).status()).isEqualTo(204);
     assertThat(api.get("/api/courses/both").json().path("title").asString()).isEqualTo("Both");
     api.delete("/api/courses/both");
     var same =
         api.post(
             "/api/courses/merge",
-            Map.of("first", "a", "second", "a", "decided", List.of(), "id", "x", "title", "X"));
+            Map.of(
+                "first", "a", "second", "a", "decided", List.of(), "joins", Map.of(), "id", "x",
+                "title", "X"));
     assertThat(same.status()).isEqualTo(400);
   }
 }

@@ -11,27 +11,40 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
- * Merges two courses into one. Weeks with the same first topic join and keep both sources. The
- * order is a stable topological sort: what a topic needs comes first, then each course's own order
- * as far as it agrees. Where orders contradict each other the stronger one wins and the conflict is
- * listed; the learner can decide otherwise.
+ * Merges two courses into one. Weeks with the same first topic and about the same place in their
+ * courses join and keep both sources. The order is a stable topological sort: the week in which a
+ * course comes back to its first drawings stays last; what a topic needs from the other course
+ * comes first; then each course's own order as far as it agrees. What a course does itself in an
+ * order of its own is its author's decision and nothing to decide again. Where orders contradict
+ * each other the stronger one wins and the conflict is listed; the learner can decide otherwise.
  */
 public final class CourseMerge {
+  /**
+   * How far apart two weeks about the same topic may stand in their courses, as a part of the
+   * whole, to be one: a topic that comes back much later comes back on purpose.
+   */
+  private static final double SAME_PART = 1.0 / 3;
+
   private final Course first;
   private final Course second;
   private final TopicGraph graph;
-  private final Set<String> overruled;
+  private final Decisions decisions;
   private final List<Node> nodes = new ArrayList<>();
   private final List<Set<Integer>> followers = new ArrayList<>();
   private final List<Conflict> conflicts = new ArrayList<>();
+  private final List<Pair> pairs = new ArrayList<>();
+  private final Set<Node> partnered = new LinkedHashSet<>();
 
-  private CourseMerge(Course first, Course second, TopicGraph graph, Set<String> overruled) {
+  private CourseMerge(Course first, Course second, TopicGraph graph, Decisions decisions) {
     this.first = first;
     this.second = second;
     this.graph = graph;
-    this.overruled = overruled;
+    this.decisions = decisions;
   }
 
   /** Why one week should come before another. */
@@ -55,30 +68,57 @@ public final class CourseMerge {
    */
   public record Conflict(String id, String earlier, String later, Reason reason, boolean decided) {}
 
-  /** The merged course, what could not be had, and how many weeks joined. */
-  public record Result(Course course, List<Conflict> conflicts, int joined) {}
+  /**
+   * What the learner decided.
+   *
+   * @param overruled ids of conflicts that are decided for what was refused
+   * @param joins what becomes of weeks about the same topic, by the id of the join
+   */
+  public record Decisions(Set<String> overruled, Map<String, JoinedWeek.As> joins) {
+    /** Nothing yet. */
+    public static final Decisions NONE = new Decisions(Set.of(), Map.of());
+
+    public Decisions {
+      overruled = Set.copyOf(overruled);
+      joins = Map.copyOf(joins);
+    }
+  }
+
+  /**
+   * Two weeks about the same topic.
+   *
+   * @param id names the join when it is decided
+   * @param week number of the week they became, or of the earlier one where they stay two
+   * @param first title of the first course's week
+   * @param second title of the second course's week
+   */
+  public record Join(String id, int week, String first, String second, JoinedWeek.As as) {}
+
+  /** The merged course, what could not be had, and what joined. */
+  public record Result(Course course, List<Conflict> conflicts, List<Join> joins) {
+    public Result {
+      conflicts = List.copyOf(conflicts);
+      joins = List.copyOf(joins);
+    }
+  }
 
   /**
    * Merges.
    *
-   * @param overruled ids of conflicts that the learner decides for what was refused
+   * @param decisions what the learner decided so far
    * @param id id of the merged course
    * @param title its title
    */
   public static Result merge(
-      Course first,
-      Course second,
-      TopicGraph graph,
-      Set<String> overruled,
-      String id,
-      String title) {
-    return new CourseMerge(first, second, graph, overruled).run(id, title);
+      Course first, Course second, TopicGraph graph, Decisions decisions, String id, String title) {
+    return new CourseMerge(first, second, graph, decisions).run(id, title);
   }
 
   private static final class Node {
     private CourseWeek week;
     private int inFirst = -1;
     private int inSecond = -1;
+    private boolean isLast;
     private final double place;
 
     private Node(CourseWeek week, double place) {
@@ -97,15 +137,19 @@ public final class CourseMerge {
     }
   }
 
+  /** Weeks about the same topic, and the weeks they became. */
+  private record Pair(String id, Node one, Node other, String first, String second) {}
+
   private Result run(String id, String title) {
     collect();
-    var wishes = wishes();
-    wishes.sort(Comparator.comparing(w -> !overruled.contains(w.id(nodes))));
     for (int i = 0; i < nodes.size(); i++) {
       followers.add(new LinkedHashSet<>());
     }
+    keepLast();
+    var wishes = wishes();
+    wishes.sort(Comparator.comparing(w -> !decisions.overruled().contains(w.id(nodes))));
     for (var wish : wishes) {
-      boolean decided = overruled.contains(wish.id(nodes));
+      boolean decided = decisions.overruled().contains(wish.id(nodes));
       boolean possible = !reaches(wish.later(), wish.earlier());
       if (possible) {
         followers.get(wish.earlier()).add(wish.later());
@@ -114,13 +158,35 @@ public final class CourseMerge {
         conflicts.add(conflict(wish, decided && possible));
       }
     }
-    var weeks = order().stream().map(i -> nodes.get(i).week).toList();
-    int joined = (int) nodes.stream().filter(n -> n.inFirst >= 0 && n.inSecond >= 0).count();
+    var order = order();
+    var weeks = order.stream().map(i -> nodes.get(i).week).toList();
     var summary = first.title() + " and " + second.title() + ", laid into each other.";
     return new Result(
         new Course(id, title, summary, weeks, first.baseline().or(second::baseline)),
-        List.copyOf(conflicts),
-        joined);
+        conflicts,
+        pairs.stream().map(pair -> join(pair, order)).toList());
+  }
+
+  private Join join(Pair pair, List<Integer> order) {
+    int week =
+        Math.min(
+            order.indexOf(nodes.indexOf(pair.one())), order.indexOf(nodes.indexOf(pair.other())));
+    return new Join(pair.id(), week + 1, pair.first(), pair.second(), as(pair.id()));
+  }
+
+  private JoinedWeek.As as(String join) {
+    return decisions.joins().getOrDefault(join, JoinedWeek.As.BOTH);
+  }
+
+  /** The week that comes back to the first drawings has all others before it. */
+  private void keepLast() {
+    for (int last = 0; last < nodes.size(); last++) {
+      for (int other = 0; other < nodes.size(); other++) {
+        if (nodes.get(last).isLast && !nodes.get(other).isLast) {
+          followers.get(other).add(last);
+        }
+      }
+    }
   }
 
   private Conflict conflict(Wish wish, boolean decided) {
@@ -138,20 +204,41 @@ public final class CourseMerge {
     for (int i = 0; i < first.weeks().size(); i++) {
       var node = new Node(sourced(first, i), (i + 0.5) / first.weeks().size());
       node.inFirst = i;
+      node.isLast = isLast(first, i);
       nodes.add(node);
     }
+    var ofFirst = List.copyOf(nodes);
     for (int i = 0; i < second.weeks().size(); i++) {
       var week = renamed(sourced(second, i), ids);
-      var partner = partner(week);
-      if (partner.isPresent()) {
-        partner.get().week = joined(partner.get().week, week);
-        partner.get().inSecond = i;
+      var own = new Node(week, (i + 0.5) / second.weeks().size());
+      own.inSecond = i;
+      own.isLast = isLast(second, i);
+      var partner = partner(ofFirst, own);
+      if (partner.isEmpty()) {
+        nodes.add(own);
+        continue;
+      }
+      var id = "a" + (partner.get().inFirst + 1) + "+b" + (i + 1);
+      var firstTitle = first.weeks().get(partner.get().inFirst).title();
+      partnered.add(partner.get());
+      if (as(id) == JoinedWeek.As.TWO_WEEKS) {
+        nodes.add(own);
+        pairs.add(new Pair(id, partner.get(), own, firstTitle, week.title()));
       } else {
-        var node = new Node(week, (i + 0.5) / second.weeks().size());
-        node.inSecond = i;
-        nodes.add(node);
+        partner.get().week = JoinedWeek.of(partner.get().week, week, as(id));
+        partner.get().inSecond = i;
+        pairs.add(new Pair(id, partner.get(), partner.get(), firstTitle, week.title()));
       }
     }
+  }
+
+  /** Whether a week ends its course by coming back to what was drawn at its start. */
+  private static boolean isLast(Course course, int week) {
+    boolean redraw =
+        course.baseline().stream().anyMatch(b -> b.again().contains(Baseline.Moment.END))
+            || course.weeks().get(week).exercises().stream()
+                .anyMatch(e -> e.kind() == ExerciseKind.CHECKPOINT);
+    return redraw && week > 0 && week == course.weeks().size() - 1;
   }
 
   private static CourseWeek sourced(Course course, int i) {
@@ -174,9 +261,11 @@ public final class CourseMerge {
     return week.withExercises(week.exercises().stream().map(e -> e.renamed(names)).toList());
   }
 
-  private Optional<Node> partner(CourseWeek week) {
-    return nodes.stream()
-        .filter(n -> n.inFirst >= 0 && n.inSecond < 0)
+  private Optional<Node> partner(List<Node> ofFirst, Node other) {
+    var week = other.week;
+    return ofFirst.stream()
+        .filter(n -> !partnered.contains(n) && n.isLast == other.isLast)
+        .filter(n -> Math.abs(n.place - other.place) <= SAME_PART)
         .filter(n -> !week.topics().isEmpty() && !n.week.topics().isEmpty())
         .filter(n -> canonical(n.week.topics().get(0)).equals(canonical(week.topics().get(0))))
         .findFirst();
@@ -184,18 +273,6 @@ public final class CourseMerge {
 
   private String canonical(String topic) {
     return graph.find(topic).map(Topic::name).orElse(topic);
-  }
-
-  private static CourseWeek joined(CourseWeek a, CourseWeek b) {
-    var topics = new LinkedHashSet<>(a.topics());
-    topics.addAll(b.topics());
-    var resources = new LinkedHashSet<>(a.resources());
-    resources.addAll(b.resources());
-    var exercises = new ArrayList<>(a.exercises());
-    exercises.addAll(b.exercises());
-    var title = a.title().equalsIgnoreCase(b.title()) ? a.title() : a.title() + " · " + b.title();
-    var aim = a.aim().isEmpty() || b.aim().isEmpty() ? a.aim() + b.aim() : a.aim() + " " + b.aim();
-    return new CourseWeek(title, aim, List.copyOf(topics), exercises, List.copyOf(resources));
   }
 
   /** What is wanted, the strongest first. */
@@ -208,10 +285,8 @@ public final class CourseMerge {
       topics.add(names);
     }
     for (int later = 0; later < nodes.size(); later++) {
-      for (int earlier = 0; earlier < nodes.size(); earlier++) {
-        if (earlier != later && needs(topics.get(later), topics.get(earlier))) {
-          wishes.add(new Wish(earlier, later, Reason.NEEDED_FIRST));
-        }
+      for (int earlier : neededFirst(later, topics)) {
+        wishes.add(new Wish(earlier, later, Reason.NEEDED_FIRST));
       }
     }
     addOrder(wishes, Comparator.comparingInt(n -> n.inFirst), true);
@@ -219,10 +294,42 @@ public final class CourseMerge {
     return wishes;
   }
 
-  private boolean needs(Set<String> later, Set<String> earlier) {
-    return later.stream()
+  /**
+   * The weeks that bring what a week needs: of its own course, or of the other where its own has
+   * none before it.
+   */
+  private Set<Integer> neededFirst(int week, List<Set<String>> topics) {
+    var node = nodes.get(week);
+    return topics.get(week).stream()
         .flatMap(t -> graph.allNeeds(t).stream())
-        .anyMatch(need -> earlier.contains(need) && !later.contains(need));
+        .filter(need -> !topics.get(week).contains(need))
+        .flatMap(
+            need -> {
+              var bringing =
+                  IntStream.range(0, nodes.size())
+                      .filter(i -> !nodes.get(i).isLast && topics.get(i).contains(need))
+                      .boxed()
+                      .toList();
+              return first(bringing, i -> isBefore(nodes.get(i), node))
+                  .or(() -> first(bringing, i -> !sameCourse(nodes.get(i), node)))
+                  .stream();
+            })
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  private Optional<Integer> first(List<Integer> bringing, IntPredicate which) {
+    return bringing.stream()
+        .filter(which::test)
+        .min(Comparator.comparingDouble(i -> nodes.get(i).place));
+  }
+
+  private static boolean isBefore(Node one, Node other) {
+    return one.inFirst >= 0 && one.inFirst < other.inFirst
+        || one.inSecond >= 0 && one.inSecond < other.inSecond;
+  }
+
+  private static boolean sameCourse(Node one, Node other) {
+    return one.inFirst >= 0 && other.inFirst >= 0 || one.inSecond >= 0 && other.inSecond >= 0;
   }
 
   private void addOrder(List<Wish> wishes, Comparator<Node> by, boolean ofFirst) {

@@ -14,7 +14,6 @@ import humblequill.server.settings.SettingsService;
 import humblequill.server.topic.TopicService;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -163,17 +162,22 @@ class CourseOffers {
     library.delete(id);
   }
 
-  Courses.Merged merge(String first, String second, Set<String> decided, String id, String title) {
-    if (first.equals(second)) {
-      throw Refusal.badValue("second", second, "A course cannot be merged with itself.");
+  Courses.Merged merge(CoursesController.ToMerge merge) {
+    if (merge.first().equals(merge.second())) {
+      throw Refusal.badValue("second", merge.second(), "A course cannot be merged with itself.");
     }
     var result =
         CourseMerge.merge(
-            need(first).course(), need(second).course(), topics.graph(), decided, id, title);
+            need(merge.first()).course(),
+            need(merge.second()).course(),
+            topics.graph(),
+            new CourseMerge.Decisions(merge.decided(), merge.joins()),
+            merge.id(),
+            merge.title());
     return new Courses.Merged(
         CourseFormat.document(result.course()),
         loads(result.course().withCheckpoints(), settings.learner()),
-        result.joined(),
+        result.joins(),
         result.conflicts());
   }
 }

@@ -68,9 +68,12 @@ public record Courses(List<Offer> courses, List<BrokenFile> broken) {
    *
    * @param document the merged course
    * @param loads one per week
-   * @param joined weeks that joined
+   * @param joins weeks about the same topic, and what became of them
    * @param conflicts orders that could not be had
    */
   public record Merged(
-      Object document, List<WeekLoad> loads, int joined, List<CourseMerge.Conflict> conflicts) {}
+      Object document,
+      List<WeekLoad> loads,
+      List<CourseMerge.Join> joins,
+      List<CourseMerge.Conflict> conflicts) {}
 }

@@ -1,10 +1,12 @@
 package humblequill.server.course;
 
+import humblequill.core.course.JoinedWeek;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -85,7 +87,7 @@ class CoursesController {
 
   @PostMapping("/merge")
   Courses.Merged merge(@RequestBody @Valid ToMerge merge) {
-    return offers.merge(merge.first(), merge.second(), merge.decided(), merge.id(), merge.title());
+    return offers.merge(merge);
   }
 
   /** Id of a course that was brought in. */
@@ -95,12 +97,15 @@ class CoursesController {
    * Two courses to merge.
    *
    * @param decided ids of conflicts that are decided for the order that was refused
+   * @param joins what becomes of weeks about the same topic, by the id of the join; both into one
+   *     where nothing is said
    * @param id id of the merged course
    */
   record ToMerge(
       @NotBlank @Size(max = 80) String first,
       @NotBlank @Size(max = 80) String second,
       @NotNull @Size(max = 200) Set<@NotBlank String> decided,
+      @NotNull @Size(max = 200) Map<@NotBlank String, JoinedWeek.@NotNull As> joins,
       @NotBlank @Pattern(regexp = "[a-z0-9]+(-[a-z0-9]+)*") @Size(max = 80) String id,
       @NotBlank @Size(max = 120) String title) {}
 }
