@@ -91,6 +91,11 @@ export const queries = {
       queryKey: ['sittings', 'settings'],
       queryFn: () => answer(api.GET('/api/sittings/settings')),
     }),
+  setUp: () =>
+    queryOptions({
+      queryKey: ['sittings', 'set-up'],
+      queryFn: () => answer(api.GET('/api/sittings/set-up')),
+    }),
   pictureFolder: () =>
     queryOptions({
       queryKey: ['references', 'folder'],

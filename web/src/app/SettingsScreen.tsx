@@ -5,19 +5,47 @@ import { FeedSection } from '../features/feed/FeedSection'
 import { NamesSection } from '../features/name/NamesSection'
 import { DataSection } from '../features/settings/DataSection'
 import { OwnSettings } from '../features/settings/OwnSettings'
-import { SittingSection } from '../features/settings/SittingSection'
+import { PicturesSection } from '../features/settings/PicturesSection'
 import { Waiting } from '../ui/Waiting'
 
-/** All settings on one page. */
+/** The parts of the page by the ids of their headings. */
+const PARTS = {
+  'what-for': 'What for',
+  time: 'Time',
+  counting: 'Counting days',
+  sittings: 'Sittings',
+  pages: 'Pages',
+  appointments: 'Fixed appointments',
+  pictures: 'Pictures to draw from',
+  feed: 'Calendar',
+  names: 'Names',
+  data: 'Your data',
+}
+
+/** All settings on one page, with an index of its parts. */
 export default function SettingsScreen() {
+  const sittings = useQuery(queries.sittingSettings())
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>Settings</h1>
+      <nav aria-label="Parts of this page" className="no-print mt-1 flex flex-wrap gap-x-5">
+        {Object.entries(PARTS).map(([id, name]) => (
+          <a
+            key={id}
+            href={`#${id}`}
+            className="decoration-hairline inline-flex min-h-8 items-center underline underline-offset-4 pointer-coarse:min-h-11"
+          >
+            {name}
+          </a>
+        ))}
+      </nav>
       <Waiting query={useQuery(queries.settings())}>
-        {(settings) => <OwnSettings settings={settings} />}
+        {(settings) => (
+          <Waiting query={sittings}>{(own) => <OwnSettings settings={settings} sittings={own} />}</Waiting>
+        )}
       </Waiting>
       <AppointmentsSection />
-      <SittingSection />
+      <PicturesSection />
       <FeedSection />
       <NamesSection />
       <DataSection />

@@ -69,6 +69,7 @@ export const BOUNDS = {
     weeks: { min: 1, max: 157 },
   },
   Repeat: { week: { maxLength: 80 } },
+  SetUpTold: { minutes: { min: 0, max: 60 } },
   Settings: {
     freePercent: { min: 0, max: 90 },
     locale: { maxLength: 35 },
@@ -76,6 +77,7 @@ export const BOUNDS = {
     rolloverHour: { min: 0, max: 12 },
     streakDaysPerWeek: { min: 1, max: 7 },
     streakFloorMinutes: { min: 0, max: 240 },
+    whatFor: { maxLength: 400 },
     zone: { maxLength: 60 },
   },
   SittingPlan: { minutes: { min: 1, max: 480 }, secondsEach: { min: 5, max: 28800 } },

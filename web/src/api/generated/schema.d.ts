@@ -996,6 +996,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sittings/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["setUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sittings/settings": {
         parameters: {
             query?: never;
@@ -1038,6 +1054,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["press"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tellSetUp"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2255,6 +2287,21 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        SetUp: {
+            /** Format: int32 */
+            days: number;
+            learned: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            ownMinutes: number;
+            /** Format: int32 */
+            sittings: number;
+        };
+        SetUpTold: {
+            /** Format: int32 */
+            minutes: number;
+        };
         Settings: {
             dayMinutes: components["schemas"]["DayMinutes"][];
             /** @enum {string} */
@@ -2262,6 +2309,7 @@ export interface components {
             /** Format: int32 */
             freePercent: number;
             locale: string;
+            overheadByHand: boolean;
             /** Format: int32 */
             overheadMinutes: number;
             pauses: components["schemas"]["PauseSpan"][];
@@ -2282,6 +2330,7 @@ export interface components {
             week: components["schemas"]["Weekday"][];
             /** @enum {string} */
             weekStart: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            whatFor: string;
             zone: string;
         };
         ShareView: {
@@ -2373,6 +2422,8 @@ export interface components {
             over: boolean;
             paused: boolean;
             poses: string;
+            /** Format: int32 */
+            setUpMinutes?: number | null;
             /** Format: int32 */
             skipped: number;
             sound: boolean;
@@ -4496,6 +4547,26 @@ export interface operations {
             };
         };
     };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUp"];
+                };
+            };
+        };
+    };
     settings: {
         parameters: {
             query?: never;
@@ -4605,6 +4676,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SittingView"];
                 };
+            };
+        };
+    };
+    tellSetUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpTold"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

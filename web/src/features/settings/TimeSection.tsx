@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query'
 import { Controller, useFieldArray, useFormContext } from 'react-hook-form'
 import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
 import { WEEKDAYS } from '../../shared/weekdays'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
@@ -9,7 +11,7 @@ import { useFormats } from '../../ui/locale'
 import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
 import { day, type SettingsForm, whole } from './form'
-import { DAY_ORDERS } from './text'
+import { DAY_ORDERS, setUpText } from './text'
 
 /** When there is time: weekdays, single dates, rest, pauses, and how a day is divided. */
 export function TimeSection() {
@@ -52,12 +54,7 @@ export function TimeSection() {
         </p>
       )}
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <NumberField
-          label="Setting up and choosing references, minutes a drawing day"
-          bounds={BOUNDS.Settings.overheadMinutes}
-          error={errors.overheadMinutes?.message}
-          {...register('overheadMinutes', whole(BOUNDS.Settings.overheadMinutes, format))}
-        />
+        <SettingUp />
         <NumberField
           label="Free share, per cent of each day"
           hint="Kept for drawing what you like. Many keep 20, some half: all duty and the habit dies."
@@ -75,6 +72,26 @@ export function TimeSection() {
         <Pauses />
       </div>
     </section>
+  )
+}
+
+/** What setting up costs: the learner's figure, or what sittings teach. */
+function SettingUp() {
+  const format = useFormats()
+  const { register, formState, watch } = useFormContext<SettingsForm>()
+  const learned = useQuery(queries.setUp()).data
+  const byHand = watch('overheadByHand')
+  return (
+    <div>
+      <NumberField
+        label="Setting up and choosing references, minutes a drawing day"
+        bounds={BOUNDS.Settings.overheadMinutes}
+        error={formState.errors.overheadMinutes?.message}
+        {...register('overheadMinutes', whole(BOUNDS.Settings.overheadMinutes, format))}
+      />
+      <Check {...register('overheadByHand')}>this figure holds, whatever sittings tell</Check>
+      {learned && !byHand && <p className="text-faded text-sm">{setUpText(learned)}</p>}
+    </div>
   )
 }
 

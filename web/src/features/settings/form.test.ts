@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { formats } from '../../ui/locale'
-import { toForm, toSettings, whole } from './form'
+import { fromForm, toForm, whole } from './form'
 
 const format = formats('en-GB')
 const bounds = { min: 0, max: 960 }
@@ -19,6 +19,8 @@ const settings: Schemas['Settings'] = {
   streakDaysPerWeek: 5,
   streakFloorMinutes: 0,
   overheadMinutes: 10,
+  overheadByHand: true,
+  whatFor: 'the harbour in ink',
   freePercent: 20,
   dayOrder: 'LESSON_FIRST',
   theme: 'SYSTEM',
@@ -28,15 +30,18 @@ const settings: Schemas['Settings'] = {
   pauses: [{ from: '2026-02-01', to: '2026-02-03', reason: 'away' }],
 }
 
+const sittings = { breakEveryMinutes: 45, breakMinutes: 5, sound: true, flash: false }
+
 test('settings go through the form unchanged, apart from the order of the days', () => {
-  const back = toSettings(toForm(settings, format), 3, format)
+  const { settings: back, sittings: own } = fromForm(toForm({ settings, sittings }, format), 3, format)
+  expect(own).toEqual(sittings)
   expect({ ...back, week: [] }).toEqual({ ...settings, week: [] })
   expect(back.week).toHaveLength(7)
   expect(back.week).toEqual(expect.arrayContaining(settings.week))
 })
 
 test('the week is laid out from the learner’s first day', () => {
-  expect(toForm(settings, format).week[0]?.day).toBe('SUNDAY')
+  expect(toForm({ settings, sittings }, format).week[0]?.day).toBe('SUNDAY')
 })
 
 test.each(['lots', '-1', '961', '1.5', '5 h'])('refuses %j and names it', (value) => {

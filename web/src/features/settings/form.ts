@@ -5,6 +5,10 @@ import type { Formats } from '../../ui/locale'
 import { numberFault, type Bounds } from '../../ui/NumberField'
 
 type Settings = Schemas['Settings']
+type Sittings = Schemas['SittingSettings']
+
+/** All that the settings page keeps with one button. */
+export type Kept = { settings: Settings; sittings: Sittings }
 
 /** Settings as the form holds them: numbers as they are typed. */
 export type SettingsForm = Omit<
@@ -28,11 +32,15 @@ export type SettingsForm = Omit<
   streakFloorMinutes: string
   overheadMinutes: string
   freePercent: string
+  breakEveryMinutes: string
+  breakMinutes: string
+  sound: boolean
+  flash: boolean
 }
 
 const ORDER = Object.keys(WEEKDAYS)
 
-export function toForm(s: Settings, { writeNumber }: Formats): SettingsForm {
+export function toForm({ settings: s, sittings }: Kept, { writeNumber }: Formats): SettingsForm {
   const first = ORDER.indexOf(s.weekStart)
   const place = (day: string) => (ORDER.indexOf(day) - first + 7) % 7
   return {
@@ -43,6 +51,12 @@ export function toForm(s: Settings, { writeNumber }: Formats): SettingsForm {
     dayOrder: s.dayOrder,
     theme: s.theme,
     pauses: s.pauses,
+    overheadByHand: s.overheadByHand,
+    whatFor: s.whatFor,
+    sound: sittings.sound,
+    flash: sittings.flash,
+    breakEveryMinutes: writeNumber(sittings.breakEveryMinutes),
+    breakMinutes: writeNumber(sittings.breakMinutes),
     week: s.week
       .map((d) => ({ day: d.day, minutes: writeNumber(d.minutes), rest: d.rest }))
       .sort((a, b) => place(a.day) - place(b.day)),
@@ -56,9 +70,19 @@ export function toForm(s: Settings, { writeNumber }: Formats): SettingsForm {
   }
 }
 
-export function toSettings(f: SettingsForm, version: number, format: Formats): Settings {
+export function fromForm(
+  { breakEveryMinutes, breakMinutes, sound, flash, ...f }: SettingsForm,
+  version: number,
+  format: Formats,
+): Kept {
   const number = (typed: string) => format.readNumber(typed) ?? 0
-  return {
+  const sittings = {
+    breakEveryMinutes: number(breakEveryMinutes),
+    breakMinutes: number(breakMinutes),
+    sound,
+    flash,
+  }
+  const settings = {
     ...f,
     version,
     started: true,
@@ -71,6 +95,7 @@ export function toSettings(f: SettingsForm, version: number, format: Formats): S
     overheadMinutes: number(f.overheadMinutes),
     freePercent: number(f.freePercent),
   }
+  return { settings, sittings }
 }
 
 const needed = (fault: (typed: string) => string | undefined) => ({

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answer, api } from '../../api/client'
@@ -27,7 +27,11 @@ export function Closing({ sitting }: { sitting: Sitting }) {
     <main className="bg-paper text-ink grid min-h-dvh place-items-center px-5 py-8">
       <div className="w-full max-w-xl">
         <h1>{sitting.title}</h1>
-        {entryId == null ? <Nothing /> : <Waiting query={entry}>{(e) => <Logged entry={e} />}</Waiting>}
+        {entryId == null ? (
+          <Nothing />
+        ) : (
+          <Waiting query={entry}>{(e) => <Logged entry={e} sitting={sitting} />}</Waiting>
+        )}
       </div>
     </main>
   )
@@ -54,20 +58,32 @@ function Nothing() {
   )
 }
 
-function Logged({ entry }: { entry: Entry }) {
+function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const format = useFormats()
   const leave = useLeave()
   const { change, remove } = useEntryWrites()
   const [fields, setFields] = useState(entry.fields)
   const [drawings, setDrawings] = useState(String(fields.drawings ?? ''))
   const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
+  const [setUp, setSetUp] = useState(String(sitting.setUpMinutes ?? ''))
   const set = (more: Partial<Fields>) => setFields({ ...fields, ...more })
   const first = fields.pageFrom ?? 0
   const pageBounds = { min: first, max: BOUNDS.EntryFields.pageTo.max }
   const bad =
+    numberFault(setUp, BOUNDS.SetUpTold.minutes, format) ??
     numberFault(drawings, BOUNDS.EntryFields.drawings, format) ??
     (first > 0 ? numberFault(lastPage || '0', pageBounds, format) : undefined)
-  const save = () =>
+  const tell = useMutation({
+    mutationFn: (minutes: number) =>
+      answer(
+        api.PUT('/api/sittings/{id}/set-up', { params: { path: { id: sitting.id } }, body: { minutes } }),
+      ),
+  })
+  const save = async () => {
+    const told = format.readNumber(setUp)
+    if (told !== undefined && told !== sitting.setUpMinutes) {
+      await tell.mutateAsync(told).catch(() => undefined)
+    }
     change.mutate(
       {
         id: entry.id,
@@ -80,12 +96,13 @@ function Logged({ entry }: { entry: Entry }) {
       },
       { onSuccess: leave },
     )
+  }
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault()
         if (!bad) {
-          save()
+          void save()
         }
       }}
     >
@@ -105,6 +122,13 @@ function Logged({ entry }: { entry: Entry }) {
             onChange={(e) => setDrawings(e.target.value)}
           />
         )}
+        <NumberField
+          label="Setting up and choosing took, minutes"
+          hint="Beside the drawing. It teaches the plan what a drawing day really costs."
+          bounds={BOUNDS.SetUpTold.minutes}
+          value={setUp}
+          onChange={(e) => setSetUp(e.target.value)}
+        />
         {first > 0 && (
           <NumberField
             label="Last page, if they filled more or fewer"
@@ -144,7 +168,7 @@ function Logged({ entry }: { entry: Entry }) {
           </div>
         </fieldset>
       </div>
-      <Refused error={change.error} className="mt-2" />
+      <Refused error={change.error ?? tell.error} className="mt-2" />
       <div className="mt-5 flex gap-6">
         <Button type="submit" look="ink" disabled={bad !== undefined || change.isPending}>
           Keep it

@@ -29,7 +29,7 @@ class ShapeTest {
           Map.entry("care", Set.of("entry", "name")),
           Map.entry("course", Set.of("entry", "name", "topic")),
           Map.entry("logline", Set.of("entry", "name")),
-          Map.entry("sitting", Set.of("entry")),
+          Map.entry("sitting", Set.of("entry", "stats")),
           Map.entry("streak", Set.of("calendar", "entry")),
           Map.entry("placement", Set.of("course", "entry", "name")),
           Map.entry("plan", Set.of("calendar", "course", "entry", "placement", "topic")),

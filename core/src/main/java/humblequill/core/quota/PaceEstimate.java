@@ -1,19 +1,17 @@
 package humblequill.core.quota;
 
+import humblequill.core.stats.ShrunkMedian;
 import java.util.List;
 
 /**
  * How long one unit takes: the median of the learner's own entries, drawn toward the expected
- * figure while there are few: (n · own + 5 · expected) ÷ (n + 5). Common practice, no published
- * source.
+ * figure while there are few, see {@link ShrunkMedian}.
  *
  * @param secondsEach the estimate, 1 or more
  * @param entries how many own entries it rests on, 0 or more
  * @param ownSeconds their median; 0 without any
  */
 public record PaceEstimate(int secondsEach, int entries, int ownSeconds) {
-  private static final int WEIGHT = 5;
-
   private static final int FEW = 20;
   private static final int MINUTE = 60;
 
@@ -29,23 +27,15 @@ public record PaceEstimate(int secondsEach, int entries, int ownSeconds) {
    * @param expectedSeconds what is expected without any, 1 or more
    */
   public static PaceEstimate of(List<Integer> own, int expectedSeconds) {
-    if (own.isEmpty()) {
-      return new PaceEstimate(expectedSeconds, 0, 0);
-    }
-    int n = own.size();
-    double median = median(own);
-    double estimate = (n * median + (double) WEIGHT * expectedSeconds) / (n + WEIGHT);
-    return new PaceEstimate((int) Math.max(1, Math.round(estimate)), n, (int) Math.round(median));
+    var shrunk = ShrunkMedian.of(own, expectedSeconds);
+    return new PaceEstimate(
+        (int) Math.max(1, Math.round(shrunk.value())),
+        shrunk.cases(),
+        (int) Math.round(shrunk.own()));
   }
 
   /** Whether what is expected still makes a fifth of the estimate or more, beside own entries. */
   public boolean leansOnExpected() {
     return entries > 0 && entries < FEW;
-  }
-
-  static double median(List<Integer> values) {
-    var sorted = values.stream().sorted().toList();
-    int n = sorted.size();
-    return n % 2 == 1 ? sorted.get(n / 2) : (sorted.get(n / 2 - 1) + sorted.get(n / 2)) / 2.0;
   }
 }

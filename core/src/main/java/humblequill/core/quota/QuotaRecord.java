@@ -1,6 +1,7 @@
 package humblequill.core.quota;
 
 import humblequill.core.entry.Tally;
+import humblequill.core.stats.ShrunkMedian;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,7 +55,7 @@ public record QuotaRecord(
               .filter(p -> p.units() > 0 && p.minutes() > 0)
               .map(p -> Math.round(p.minutes() * 60f / p.units()))
               .toList();
-      pace.add(each.isEmpty() ? 0 : (int) Math.round(PaceEstimate.median(each)));
+      pace.add(each.isEmpty() ? 0 : (int) Math.round(ShrunkMedian.median(each)));
       marks.add(third.stream().filter(p -> p.mark() > 0).mapToInt(Line::mark).average().orElse(0));
     }
     return new QuotaRecord(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.entry.Tally;
 import humblequill.core.placement.MissedWork;
+import humblequill.core.stats.ShrunkMedian;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -137,7 +138,7 @@ class QuotaPropertiesTest {
       @ForAll @Size(min = 1, max = 30) List<@IntRange(min = 5, max = 2000) Integer> own,
       @ForAll @IntRange(min = 5, max = 2000) int expected) {
     var estimate = PaceEstimate.of(own, expected);
-    double median = PaceEstimate.median(own);
+    double median = ShrunkMedian.median(own);
     assertThat((double) estimate.secondsEach())
         .isBetween(Math.min(median, expected) - 0.5, Math.max(median, expected) + 0.5);
     assertThat(estimate.entries()).isEqualTo(own.size());

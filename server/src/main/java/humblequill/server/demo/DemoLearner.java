@@ -49,6 +49,7 @@ final class DemoLearner {
         5,
         0,
         10,
+        false,
         20,
         DayOrder.LESSON_FIRST,
         Settings.Theme.SYSTEM,
@@ -56,7 +57,8 @@ final class DemoLearner {
         dayMinutes,
         List.of(),
         List.of(
-            new Settings.PauseSpan(start.plusDays(52), start.plusDays(56), "in bed with a cold")));
+            new Settings.PauseSpan(start.plusDays(52), start.plusDays(56), "in bed with a cold")),
+        "Draw a working harbour in ink, on the spot, without a pencil line first.");
   }
 
   static List<Name> names() {

@@ -1,6 +1,7 @@
 package humblequill.server.entry;
 
 import humblequill.core.course.Exercise;
+import humblequill.core.course.ExerciseKind;
 import humblequill.core.entry.Entry;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
@@ -21,6 +22,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -251,6 +253,16 @@ public class EntryService {
     }
     throw Refusal.badValue(
         "exerciseId", exerciseId, "There is no exercise \"" + exerciseId + "\" in your course.");
+  }
+
+  /** The kind of an exercise; null for one that is in no course. */
+  @Transactional(readOnly = true)
+  public @Nullable ExerciseKind kindOf(String exerciseId) {
+    return placements.all().stream()
+        .flatMap(placed -> placed.placement().exercise(exerciseId).stream())
+        .map(Exercise::kind)
+        .findFirst()
+        .orElse(null);
   }
 
   private void fill(EntryEntity entity, EntryFields fields, EntryEntity.NameIds nameIds) {

@@ -24,6 +24,8 @@ import java.util.List;
  * @param streakDaysPerWeek n of the weekly rhythm, 1 to 7
  * @param streakFloorMinutes minutes from which a day counts; 0 means any entry
  * @param overheadMinutes setting up, warming up and choosing references, per drawing day
+ * @param overheadByHand whether that figure holds in any case; otherwise it holds until sittings
+ *     tell better
  * @param freePercent part of each day kept for drawing what one likes, 0 to 90
  * @param dayOrder order of work in a day
  * @param theme light, night, or as the machine says
@@ -31,6 +33,7 @@ import java.util.List;
  * @param dayMinutes minutes for single dates
  * @param restDays single planned rest days; new ones must not lie in the past
  * @param pauses paused spans with their reason; they may be entered afterwards
+ * @param whatFor what all this is for, in the learner's words; shown again when energy is low
  */
 public record Settings(
     long version,
@@ -43,13 +46,15 @@ public record Settings(
     @Min(1) @Max(7) int streakDaysPerWeek,
     @Min(0) @Max(240) int streakFloorMinutes,
     @Min(0) @Max(120) int overheadMinutes,
+    boolean overheadByHand,
     @Min(0) @Max(90) int freePercent,
     @NotNull DayOrder dayOrder,
     @NotNull Theme theme,
     @NotNull @Size(min = 7, max = 7) List<@Valid @NotNull Weekday> week,
     @NotNull @Size(max = 2000) List<@Valid @NotNull DayMinutes> dayMinutes,
     @NotNull @Size(max = 4000) List<@NotNull LocalDate> restDays,
-    @NotNull @Size(max = 500) List<@Valid @NotNull PauseSpan> pauses) {
+    @NotNull @Size(max = 500) List<@Valid @NotNull PauseSpan> pauses,
+    @NotNull @Size(max = 400) String whatFor) {
 
   /** The schools of counting. */
   public enum StreakChoice {

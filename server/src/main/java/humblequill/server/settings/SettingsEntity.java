@@ -41,6 +41,8 @@ class SettingsEntity {
   int streakDaysPerWeek = 5;
   int streakFloorMinutes;
   int overheadMinutes = 10;
+  boolean overheadByHand;
+  String whatFor = "";
   int freePercent = 20;
 
   @Enumerated(EnumType.STRING)

@@ -35,14 +35,16 @@ public class SettingsService {
   private static final int FIRST_MINUTES = 30;
 
   private final SettingsRepository repository;
+  private final LearnedSetUp setUp;
   private final Clock clock;
 
   /** The settings as the rules know them: every page needs them. */
   private final Remembered<Learner> known;
 
-  SettingsService(SettingsRepository repository, Memory memory, Clock clock) {
+  SettingsService(SettingsRepository repository, LearnedSetUp setUp, Memory memory, Clock clock) {
     this.known = memory.remember("settings");
     this.repository = repository;
+    this.setUp = setUp;
     this.clock = clock;
   }
 
@@ -89,6 +91,8 @@ public class SettingsService {
     entity.streakDaysPerWeek = wanted.streakDaysPerWeek();
     entity.streakFloorMinutes = wanted.streakFloorMinutes();
     entity.overheadMinutes = wanted.overheadMinutes();
+    entity.overheadByHand = wanted.overheadByHand();
+    entity.whatFor = wanted.whatFor().strip();
     entity.freePercent = wanted.freePercent();
     entity.dayOrder = wanted.dayOrder();
     entity.theme = wanted.theme();
@@ -107,6 +111,11 @@ public class SettingsService {
     entity.pauses.addAll(pauses);
     known.changed();
     return toSettings(repository.saveAndFlush(entity), true);
+  }
+
+  /** Tells that the running transaction changes what setting up costs. */
+  public void setUpChanged() {
+    known.changed();
   }
 
   /** Adds a pause to the settings as they are. */
@@ -261,6 +270,7 @@ public class SettingsService {
         entity.streakDaysPerWeek,
         entity.streakFloorMinutes,
         entity.overheadMinutes,
+        entity.overheadByHand,
         entity.freePercent,
         entity.dayOrder,
         entity.theme,
@@ -273,10 +283,11 @@ public class SettingsService {
         entity.pauses.stream()
             .map(p -> new Settings.PauseSpan(p.fromDay(), p.toDay(), p.reason()))
             .sorted(Comparator.comparing(Settings.PauseSpan::from))
-            .toList());
+            .toList(),
+        entity.whatFor);
   }
 
-  private static Learner toLearner(SettingsEntity entity, Instant now) {
+  private Learner toLearner(SettingsEntity entity, Instant now) {
     var practiceClock = new PracticeClock(ZoneId.of(entity.zone), entity.rolloverHour);
     return new Learner(
         practiceClock.practiceDay(now),
@@ -293,7 +304,7 @@ public class SettingsService {
         entity.streakRule,
         entity.streakDaysPerWeek,
         entity.streakFloorMinutes,
-        entity.overheadMinutes,
+        entity.overheadByHand ? entity.overheadMinutes : setUp.minutes(entity.overheadMinutes),
         entity.freePercent / 100.0,
         entity.dayOrder);
   }

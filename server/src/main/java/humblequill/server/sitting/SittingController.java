@@ -1,9 +1,11 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -55,6 +57,17 @@ class SittingController {
     return new LastSitting(service.lastFree().orElse(null));
   }
 
+  @GetMapping("/set-up")
+  SetUp setUp() {
+    return service.setUp();
+  }
+
+  @PutMapping("/{id}/set-up")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void tellSetUp(@PathVariable UUID id, @RequestBody @Valid SetUpTold told) {
+    service.tellSetUp(id, told.minutes());
+  }
+
   @GetMapping("/{id}")
   SittingView get(@PathVariable UUID id) {
     return service.get(id);
@@ -81,6 +94,9 @@ class SittingController {
   SittingSettings settings(@RequestBody @Valid SittingSettings settings) {
     return service.writeSettings(settings);
   }
+
+  /** What a sitting cost beside drawing. */
+  record SetUpTold(@Min(0) @Max(SetUp.MAX_MINUTES) int minutes) {}
 
   /** The sitting under way; null without one. */
   record CurrentSitting(@Nullable SittingView sitting) {}

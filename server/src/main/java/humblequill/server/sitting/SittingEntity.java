@@ -28,6 +28,9 @@ class SittingEntity implements Persistable<UUID> {
   @Lob private String events = "[]";
   @Nullable Instant endedAt;
 
+  /** What it cost beside drawing; null where nothing tells. */
+  @Nullable Integer setUpMinutes;
+
   /** The entry it wrote; null before its end, or when nothing was drawn. */
   @Nullable UUID entryId;
 

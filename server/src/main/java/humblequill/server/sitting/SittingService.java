@@ -1,10 +1,12 @@
 package humblequill.server.sitting;
 
+import humblequill.core.course.ExerciseKind;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
 import humblequill.core.sitting.Ladder;
+import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Timed;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
@@ -26,6 +28,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,6 +44,7 @@ public class SittingService implements NameUses {
   private final Prompts prompts;
   private final SittingViews views;
   private final SettingsService settings;
+  private final SetUpOfSittings setUp;
   private final Clock clock;
   private final NameService names;
   private final Remembered<Optional<UUID>> open;
@@ -53,6 +57,7 @@ public class SittingService implements NameUses {
       Prompts prompts,
       SittingViews views,
       SettingsService settings,
+      SetUpOfSittings setUp,
       NameService names,
       Memory memory,
       Clock clock) {
@@ -65,6 +70,7 @@ public class SittingService implements NameUses {
     this.prompts = prompts;
     this.views = views;
     this.settings = settings;
+    this.setUp = setUp;
     this.clock = clock;
   }
 
@@ -227,11 +233,33 @@ public class SittingService implements NameUses {
       var logged = takable(begun, fields(begun, entity, timed.drawn().size(), counted, poses));
       entries.create(entity.id, logged);
       entity.entryId = entity.id;
+      entity.setUpMinutes =
+          SetUp.measured(entity.startedAt, timed, isWarmUp(begun.exerciseId())).orElse(null);
+      settings.setUpChanged();
       entity.practiceDay = logged.day();
       if (!timed.drawn().isEmpty()) {
         prompts.draw(begun.promptId(), entity.practiceDay);
       }
     }
+    repository.saveAndFlush(entity);
+  }
+
+  private boolean isWarmUp(@Nullable String exerciseId) {
+    return exerciseId != null && entries.kindOf(exerciseId) == ExerciseKind.WARM_UP;
+  }
+
+  /** What setting up costs on a drawing day, as far as sittings told it. */
+  @Transactional(readOnly = true)
+  SetUp setUp() {
+    return setUp.of(settings.read().overheadMinutes());
+  }
+
+  /** Tells what a sitting cost beside drawing, where the clock could not know. */
+  @Transactional
+  void tellSetUp(UUID id, int minutes) {
+    var entity = stored(id);
+    entity.setUpMinutes = minutes;
+    settings.setUpChanged();
     repository.saveAndFlush(entity);
   }
 

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param drawn drawings that count so far
  * @param events how often something was pressed; the next press says so
  * @param entryId the entry it wrote; null before its end, or when nothing was drawn
+ * @param setUpMinutes what it cost beside drawing; null where nothing tells
  * @param poses lengths and counts, once it is over
  */
 public record SittingView(
@@ -42,6 +43,7 @@ public record SittingView(
     int minutesDrawn,
     String poses,
     @Nullable UUID entryId,
+    @Nullable Integer setUpMinutes,
     boolean sound,
     boolean flash) {
   /** One step. */

@@ -65,6 +65,7 @@ class SittingViews {
         Math.round((float) timed.workMillis() / MINUTE),
         timed.over() ? timed.poses().written() : "",
         entity.entryId,
+        entity.setUpMinutes,
         own.sound(),
         own.flash());
   }

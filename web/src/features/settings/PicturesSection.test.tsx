@@ -2,9 +2,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { sent, show } from '../../test-page'
-import { SittingSection } from './SittingSection'
-
-const own = { breakEveryMinutes: 45, breakMinutes: 5, sound: true, flash: true }
+import { PicturesSection } from './PicturesSection'
 
 const folder = (more: object = {}) => ({
   path: '',
@@ -17,34 +15,11 @@ const folder = (more: object = {}) => ({
 })
 
 const page = (view: object, put: () => { status?: number; body: unknown } = () => ({ body: view })) =>
-  show(<SittingSection />, {
-    'GET /api/sittings/settings': () => ({ body: own }),
-    'PUT /api/sittings/settings': (body) => ({ body }),
+  show(<PicturesSection />, {
     'GET /api/references/folder': () => ({ body: view }),
     'PUT /api/references/folder': put,
     'DELETE /api/references/folder/run': () => ({ body: folder({ path: '/quay' }) }),
   })
-
-test('the break is set, and a number that cannot be is named', async () => {
-  const asked = page(folder())
-  const every = await screen.findByLabelText('A break after so many minutes')
-  await userEvent.clear(every)
-  await userEvent.type(every, '5')
-  expect(screen.getByText('A whole number from 10 to 120, not “5”.')).toBeInTheDocument()
-  await userEvent.type(every, '0')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
-  await waitFor(() =>
-    expect(sent(asked, 'PUT', '/api/sittings/settings')[0]?.body).toEqual({ ...own, breakEveryMinutes: 50 }),
-  )
-})
-
-test('sound is switched off by itself', async () => {
-  const asked = page(folder())
-  await userEvent.click(await screen.findByLabelText(/is heard/))
-  await waitFor(() =>
-    expect(sent(asked, 'PUT', '/api/sittings/settings')[0]?.body).toEqual({ ...own, sound: false }),
-  )
-})
 
 test('a folder that is refused stays typed', async () => {
   page(folder(), () => ({
