@@ -19,7 +19,11 @@ export const queries = {
   streaks: () => queryOptions({ queryKey: ['streaks'], queryFn: () => answer(api.GET('/api/streaks')) }),
   names: () => queryOptions({ queryKey: ['names'], queryFn: () => answer(api.GET('/api/names')) }),
   turn: () => queryOptions({ queryKey: ['turn'], queryFn: () => answer(api.GET('/api/turn')) }),
-  courses: () => queryOptions({ queryKey: ['courses'], queryFn: () => answer(api.GET('/api/courses')) }),
+  courses: (week?: number[]) =>
+    queryOptions({
+      queryKey: week ? ['courses', 'for', week] : ['courses'],
+      queryFn: () => answer(api.GET('/api/courses', { params: { query: { week } } })),
+    }),
   course: (week?: string, placement?: string) =>
     queryOptions({
       queryKey: ['course', placement ?? 'main', week ?? 'now'],

@@ -3147,7 +3147,9 @@ export interface operations {
     };
     courses: {
         parameters: {
-            query?: never;
+            query?: {
+                week?: number[];
+            };
             header?: never;
             path?: never;
             cookie?: never;

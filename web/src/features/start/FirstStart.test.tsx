@@ -10,8 +10,8 @@ const settings = {
   zone: 'UTC',
   weekStart: 'MONDAY',
   week: [
-    { weekday: 'MONDAY', minutes: 30, rest: false },
-    { weekday: 'TUESDAY', minutes: 30, rest: false },
+    { day: 'MONDAY', minutes: 30, rest: false },
+    { day: 'TUESDAY', minutes: 30, rest: false },
   ],
 } as unknown as Schemas['Settings']
 
@@ -22,7 +22,10 @@ const offer = {
   weeks: 24,
   totalMinutes: 6000,
   minutesADay: 45,
-  weekLoads: [],
+  roomMinutes: 60,
+  load: 1.5,
+  pace: 0.66,
+  weekLoads: [{ title: 'Lines', minutes: 90, load: 1.5, fits: false }],
 }
 
 const page = (put: () => { status?: number; body?: unknown }) =>
@@ -33,11 +36,12 @@ const page = (put: () => { status?: number; body?: unknown }) =>
     'PUT /api/course': () => ({ body: {} }),
   })
 
-test('a course is begun today with the minutes it needs', async () => {
+test('a course is begun today with the minutes there are, or those it needs', async () => {
   const asked = page(() => ({ body: settings }))
   expect(screen.getByRole('button', { name: 'Choose a course to begin' })).toBeDisabled()
   await userEvent.click(await screen.findByRole('radio', { name: /Harbour Year/ }))
-  expect(screen.getByText(/It plans with 45 min on every day/)).toBeInTheDocument()
+  expect(screen.getByText(/No week fits your/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Give every day 45 min' }))
   await userEvent.click(screen.getByRole('button', { name: 'Begin Harbour Year today' }))
   await waitFor(() => expect(sent(asked, 'PUT', '/api/course')).toHaveLength(1))
   expect(sent(asked, 'PUT', '/api/course')[0]?.body).toEqual({
@@ -67,4 +71,22 @@ test('what is refused is said, and nothing is begun', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Begin with a daily habit' }))
   expect(await screen.findByRole('alert')).toHaveTextContent('Not kept: zone is unknown.')
   expect(sent(asked, 'PUT', '/api/course')).toHaveLength(0)
+})
+
+test('what it is for may be said or skipped with one key, and minutes are taken as typed', async () => {
+  const asked = page(() => ({ body: settings }))
+  await userEvent.type(screen.getByLabelText(/One sentence/), 'boats in ink{Enter}')
+  expect(screen.getByLabelText('Monday, minutes')).toHaveFocus()
+  await userEvent.clear(screen.getByLabelText('Tuesday, minutes'))
+  expect(screen.getByRole('button', { name: 'Begin with a daily habit' })).toBeDisabled()
+  await userEvent.type(screen.getByLabelText('Tuesday, minutes'), '0')
+  await userEvent.click(screen.getByRole('button', { name: 'Begin with a daily habit' }))
+  await waitFor(() => expect(sent(asked, 'PUT', '/api/settings')).toHaveLength(1))
+  expect(sent(asked, 'PUT', '/api/settings')[0]?.body).toMatchObject({
+    whatFor: 'boats in ink',
+    week: [
+      { minutes: 30, rest: false },
+      { minutes: 0, rest: true },
+    ],
+  })
 })

@@ -52,7 +52,12 @@ class FirstDayTest {
   }
 
   private static void chooseCourse(Page page) {
+    page.getByLabel("One sentence").fill("boats in ink");
+    page.getByLabel("One sentence").press("Enter");
+    assertThat(page.getByLabel("Monday, minutes")).isFocused();
     page.getByLabel("Harbour Year").check();
+    button(page, "Give every day").click();
+    assertThat(page.getByText("Every week fits your minutes")).isVisible();
     button(page, "Begin Harbour Year today").click();
     assertThat(
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To draw today")))

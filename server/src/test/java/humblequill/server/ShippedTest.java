@@ -62,6 +62,34 @@ class ShippedTest {
     }
   }
 
+  /** The habit takes its ten minutes and nothing else; any other course asks for more. */
+  @Test
+  void ten_minutes_on_the_bench_fits_into_ten_minutes_a_day(Api api) {
+    var ten = "/api/courses?week=10,10,10,10,10,10,10";
+    for (var offer : api.get(ten).json().path("courses")) {
+      boolean habit = offer.path("id").asString().equals("ten-minutes-on-the-bench");
+      assertThat(offer.path("weekLoads").valueStream().allMatch(w -> w.path("fits").asBoolean()))
+          .as(offer.path("id").asString())
+          .isEqualTo(habit);
+    }
+    assertThat(api.get("/api/courses?week=10,10").status()).isEqualTo(400);
+    assertThat(api.get("/api/courses?week=10,10,10,10,10,10,961").body()).contains("961");
+  }
+
+  @Test
+  void a_habit_needs_no_topic_first(Api api) {
+    api.put(
+        "/api/course",
+        Map.of("courseId", "ten-minutes-on-the-bench", "start", "2026-03-02", "side", true));
+    var followed = api.get("/api/course").json().path("followed");
+    var placement = followed.get(followed.size() - 1).path("placement").asString();
+    var course = api.get("/api/course?placement=" + placement).json();
+    assertThat(course.path("placed").path("title").asString())
+        .isEqualTo("Ten minutes on the bench");
+    assertThat(course.path("remarks")).isEmpty();
+    assertThat(api.delete("/api/course/" + placement).status()).isEqualTo(204);
+  }
+
   @Test
   void the_areas_of_drawing_are_all_there(Api api) {
     var areas =

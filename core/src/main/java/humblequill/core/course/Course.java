@@ -15,12 +15,29 @@ import java.util.stream.Stream;
  * @param summary what it is for, in a few sentences
  * @param weeks one or more
  * @param baseline drawings that it asks for at the start and again later, if any
+ * @param habit whether it is there for the habit alone: a few minutes anywhere, which take no
+ *     setting up, need no topic first and are no duty beside what one likes
  */
 public record Course(
-    String id, String title, String summary, List<CourseWeek> weeks, Optional<Baseline> baseline) {
+    String id,
+    String title,
+    String summary,
+    List<CourseWeek> weeks,
+    Optional<Baseline> baseline,
+    boolean habit) {
   /** A course that asks for no baseline. */
   public Course(String id, String title, String summary, List<CourseWeek> weeks) {
     this(id, title, summary, weeks, Optional.empty());
+  }
+
+  /** A course that is more than a habit. */
+  public Course(
+      String id,
+      String title,
+      String summary,
+      List<CourseWeek> weeks,
+      Optional<Baseline> baseline) {
+    this(id, title, summary, weeks, baseline, false);
   }
 
   public Course {
@@ -66,13 +83,13 @@ public record Course(
     if (asked.again().contains(Baseline.Moment.END)) {
       addTo(all, weeks.size() - 1, asked.exercises(Baseline.Moment.END));
     }
-    return new Course(id, title, summary, all);
+    return new Course(id, title, summary, all, Optional.empty(), habit);
   }
 
   /** The same with topics and sources as they are called now. */
   public Course called(Names names) {
     var renamed = weeks.stream().map(week -> week.called(names)).toList();
-    return new Course(id, title, summary, renamed, baseline);
+    return new Course(id, title, summary, renamed, baseline, habit);
   }
 
   private static void addTo(List<CourseWeek> weeks, int week, List<Exercise> checkpoints) {

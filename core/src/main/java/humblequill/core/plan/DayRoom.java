@@ -59,6 +59,11 @@ public record DayRoom(
     return new DayRoom(date, minutes, overheadMinutes, freeShare, courseShare);
   }
 
+  /** The same date for a habit: nothing is set up, and no part is kept free of it. */
+  public DayRoom forHabit() {
+    return new DayRoom(date, availableMinutes, 0, 0, courseShare);
+  }
+
   /** The same date for one of several courses. */
   public DayRoom withCourseShare(double share) {
     return new DayRoom(date, availableMinutes, overheadMinutes, freeShare, share);

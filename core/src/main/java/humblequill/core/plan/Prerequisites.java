@@ -27,7 +27,7 @@ public final class Prerequisites {
 
   /**
    * Needs of weeks from today on that were never touched and do not come up in the plan before
-   * them.
+   * them; a course for the habit alone has none.
    *
    * @param touched whether anything was drawn of a topic, by its name in the graph
    * @param weeksAhead how many weeks from the current one on
@@ -38,6 +38,9 @@ public final class Prerequisites {
       Predicate<String> touched,
       LocalDate today,
       int weeksAhead) {
+    if (plan.course().habit()) {
+      return List.of();
+    }
     var untouched = new ArrayList<Untouched>();
     var covered = new HashSet<String>();
     int looked = 0;

@@ -15,6 +15,7 @@ import humblequill.server.topic.TopicService;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
 
@@ -36,9 +37,14 @@ class CourseOffers {
     this.topics = topics;
   }
 
-  Courses courses() {
+  /**
+   * The courses with how they fit.
+   *
+   * @param week minutes from Monday on to measure against; null for the learner's own days
+   */
+  Courses courses(@Nullable List<Integer> week) {
     var all = library.all();
-    var learner = settings.learner();
+    var learner = week == null ? settings.learner() : settings.learner().having(week);
     return new Courses(
         all.courses().stream()
             .map(c -> offer(c.parsed().course().withCheckpoints(), c.file() != null, learner))
@@ -47,7 +53,7 @@ class CourseOffers {
   }
 
   private static Courses.Offer offer(Course course, boolean own, Learner learner) {
-    var rooms = learner.rooms(learner.today(), learner.today().plusDays(WEEK - 1L));
+    var rooms = rooms(course, learner);
     long room = rooms.stream().mapToLong(DayRoom::effectiveSeconds).sum();
     var fullest =
         course.weeks().stream().max(Comparator.comparingLong(CourseWeek::seconds)).orElseThrow();
@@ -68,7 +74,7 @@ class CourseOffers {
   }
 
   private static List<Courses.WeekLoad> loads(Course course, Learner learner) {
-    var rooms = learner.rooms(learner.today(), learner.today().plusDays(WEEK - 1L));
+    var rooms = rooms(course, learner);
     return course.weeks().stream()
         .map(
             week -> {
@@ -82,6 +88,11 @@ class CourseOffers {
         .toList();
   }
 
+  private static List<DayRoom> rooms(Course course, Learner learner) {
+    var rooms = learner.rooms(learner.today(), learner.today().plusDays(WEEK - 1L));
+    return course.habit() ? rooms.stream().map(DayRoom::forHabit).toList() : rooms;
+  }
+
   private static List<Work> works(CourseWeek week) {
     return week.exercises().stream().map(Work::of).toList();
   }
@@ -91,6 +102,7 @@ class CourseOffers {
         Stream.iterate(learner.today(), d -> d.plusDays(1))
             .limit(WEEK)
             .map(d -> learner.room(d).withAvailable(1))
+            .map(r -> course.habit() ? r.forHabit() : r)
             .toList();
     return course.weeks().stream()
         .mapToInt(

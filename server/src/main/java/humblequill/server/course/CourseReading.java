@@ -23,7 +23,8 @@ public final class CourseReading {
         tree.path("title").asString(),
         tree.path("summary").asString("").strip(),
         tree.path("weeks").valueStream().map(CourseReading::week).toList(),
-        tree.has("baseline") ? Optional.of(baseline(tree.path("baseline"))) : Optional.empty());
+        tree.has("baseline") ? Optional.of(baseline(tree.path("baseline"))) : Optional.empty(),
+        tree.path("habit").asBoolean(false));
   }
 
   private static Baseline baseline(JsonNode node) {

@@ -21,6 +21,9 @@ public final class CourseWriting {
     var document = JSON.createObjectNode();
     document.put("format", 2).put("id", course.id()).put("title", course.title());
     document.put("summary", course.summary());
+    if (course.habit()) {
+      document.put("habit", true);
+    }
     course.baseline().ifPresent(b -> document.set("baseline", baseline(b)));
     var weeks = document.putArray("weeks");
     course.weeks().forEach(w -> weeks.add(week(w)));

@@ -1,13 +1,18 @@
 package humblequill.server.course;
 
+import humblequill.core.calendar.WeekPattern;
 import humblequill.core.course.JoinedWeek;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -35,8 +40,10 @@ class CoursesController {
   }
 
   @GetMapping
-  Courses courses() {
-    return offers.courses();
+  Courses courses(
+      @RequestParam @Nullable @Size(min = 7, max = 7)
+          List<@NotNull @Min(0) @Max(WeekPattern.MAX_MINUTES) Integer> week) {
+    return offers.courses(week);
   }
 
   @GetMapping("/{id}")

@@ -85,9 +85,13 @@ public class PlanService {
       var shared = new SharedRoom(Stream.concat(Stream.of(own), others).toList());
       return new PlanTime(
           learner.today(),
-          date -> left(date).withCourseShare(shared.shareOf(own, date)),
+          date -> room(placed, date).withCourseShare(shared.shareOf(own, date)),
           learner.dayOrder(),
           placed.side() ? appointments.withoutPoses() : appointments);
+    }
+
+    private DayRoom room(PlacedCourse placed, LocalDate date) {
+      return placed.placement().course().habit() ? left(date).forHabit() : left(date);
     }
 
     /** The room of a date, less what running quotas take. */

@@ -2,6 +2,7 @@ package humblequill.server.settings;
 
 import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.PracticeClock;
+import humblequill.core.calendar.WeekPattern;
 import humblequill.core.plan.DayOrder;
 import humblequill.core.plan.DayRoom;
 import humblequill.core.quota.DrawingDays;
@@ -12,7 +13,10 @@ import humblequill.core.streak.WeeklyRhythm;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -40,6 +44,31 @@ public record Learner(
         moment,
         clock,
         availability,
+        weekStart,
+        streakChoice,
+        streakDaysPerWeek,
+        streakFloorMinutes,
+        overheadMinutes,
+        freeShare,
+        dayOrder);
+  }
+
+  /**
+   * The same learner with these minutes and nothing else on the calendar.
+   *
+   * @param week minutes from Monday on, seven of them
+   */
+  public Learner having(List<Integer> week) {
+    var minutes = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
+    for (var day : DayOfWeek.values()) {
+      minutes.put(day, week.get(day.ordinal()));
+    }
+    var pattern = new WeekPattern(LocalDate.EPOCH, minutes, Set.of());
+    return new Learner(
+        today,
+        now,
+        clock,
+        new Availability(List.of(pattern), Map.of(), Set.of(), List.of()),
         weekStart,
         streakChoice,
         streakDaysPerWeek,
