@@ -19,6 +19,7 @@ export function PenLine({
   name,
   text,
   onDay,
+  pencil = false,
 }: {
   strokes: Stroke[]
   today: string
@@ -28,6 +29,8 @@ export function PenLine({
   name: (stroke: Stroke) => string
   /** The line in words. */
   text: string
+  /** Whether it is only drawn ahead, to show what will stand there. */
+  pencil?: boolean
   /** A day was pressed. The keyboard has the day's page for that. */
   onDay: (day: string) => void
 }) {
@@ -49,7 +52,11 @@ export function PenLine({
         aria-label={text}
       >
         {runs(strokes).map(([from, to]) => (
-          <path key={from} d={outline(strokes, from, to)} className="fill-ink" />
+          <path
+            key={from}
+            d={outline(strokes, from, to)}
+            className={pencil ? 'fill-pencil opacity-50' : 'fill-ink'}
+          />
         ))}
         {strokes.map((stroke, i) => quietMark(stroke, i))}
         {strokes.map((stroke, i) => (

@@ -1358,12 +1358,16 @@ export interface components {
             aim: string;
             /** Format: date */
             end: string;
+            /** Format: uuid */
+            placement: string;
             /** Format: date */
             start: string;
             title: string;
+            waits: boolean;
             /** Format: int32 */
             week?: number | null;
             weekDone: boolean;
+            weekKey?: string | null;
             weekTitle: string;
             /** Format: int32 */
             weeks: number;
@@ -2343,6 +2347,7 @@ export interface components {
             course: string;
             /** Format: int32 */
             done: number;
+            drawnBefore: boolean;
             exerciseId: string;
             /** @enum {string} */
             kind: "WARM_UP" | "LESSON" | "DRILL" | "TIMED_POSES" | "STUDY" | "APPLIED" | "CHECKPOINT" | "FREE";
@@ -2373,6 +2378,7 @@ export interface components {
             reason: "NO_ROOM" | "UNIT_TOO_LONG" | "WAITS_FOR_ANOTHER";
             /** Format: int32 */
             seconds: number;
+            slight: boolean;
             title: string;
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
@@ -2580,7 +2586,8 @@ export interface components {
             freeMinutes: number;
             /** Format: int32 */
             isoWeek: number;
-            overTheDay: boolean;
+            /** Format: int32 */
+            overMinutes: number;
             /** Format: int32 */
             overheadMinutes: number;
             pause?: string | null;

@@ -71,7 +71,7 @@ export default function CabinetScreen() {
               <img
                 src={picture(n, kind, amount)}
                 alt={`${CABINET[kind]}, number ${n}`}
-                className="aspect-square w-full"
+                className="plate aspect-square w-full"
               />
             </button>
           </li>
@@ -110,7 +110,7 @@ function Large({
           <img
             src={picture(seed, kind, amount)}
             alt={`${CABINET[kind]}, number ${seed}`}
-            className="w-full"
+            className="plate w-full"
           />
           {marks && facts && <Marks facts={facts} />}
         </div>

@@ -40,6 +40,7 @@ test('a week that does not fit says what is left over and by how much', () => {
     count: 8,
     unit: 'DRAWINGS',
     seconds: 720,
+    slight: false,
     reason: 'NO_ROOM',
   } as const
   render(<Fit figures={figures({ load: 1.07, shortfalls: [short] })} />)

@@ -18,6 +18,7 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
     return null
   }
   const over = week.to < today
+  const large = week.shortfalls.filter((s) => !s.slight)
   const choices = week.remedies ? remedyChoices(week.remedies, week, format) : []
   return (
     <section>
@@ -25,26 +26,26 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
       {week.load != null && !over && (
         <p>
           The work left is {format.number(Math.round(week.load * 100))} % of the room left
-          {week.load > 1 || week.shortfalls.length > 0 ? '.' : '; it fits.'}
+          {week.load > 1 || large.length > 0 ? '.' : '; it fits.'}
         </p>
       )}
       <Missed week={week} over={over} />
-      {week.shortfalls.length > 0 && !over && (
+      {large.length > 0 && !over && (
         <>
-          <p className="text-sanguine">
-            Does not fit: {week.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
-          </p>
+          <p className="text-sanguine">Does not fit: {large.map((s) => shortfall(s, format)).join('; ')}.</p>
           {choices.length > 0 && (
-            <p>
-              It would fit with{' '}
-              {choices.map((choice, i) => (
-                <span key={choice.label}>
-                  {i > 0 && ', or '}
-                  <Button onClick={() => setRemedy(choice)}>{choice.label}</Button>
-                </span>
-              ))}
-              .
-            </p>
+            <>
+              <p>It would fit with any of these:</p>
+              <ul className="list-['–_'] pl-4">
+                {choices.map((choice) => (
+                  <li key={choice.label}>
+                    <Button look="quiet" onClick={() => setRemedy(choice)}>
+                      {choice.label}
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+            </>
           )}
         </>
       )}
@@ -103,13 +104,17 @@ function NeedRemark({ remark, placement }: { remark: Schemas['Remark']; placemen
             courseWeeks: [remark.detourWeek],
           }
   return (
-    <p>
+    <div>
       “{remark.topic}” {remark.number == null ? 'in this plan' : `in week ${remark.number}`} needs{' '}
-      <b>{remark.need}</b>; you have 0 minutes on it.{' '}
-      <Button className="mr-3" onClick={() => setOpen('WARM_UP')}>
-        Add a warm-up
-      </Button>
-      <Button onClick={() => setOpen('DETOUR')}>Detour first</Button>
+      <b>{remark.need}</b>; you have 0 minutes on it.
+      <span className="flex flex-wrap gap-x-4 pl-4">
+        <Button look="quiet" onClick={() => setOpen('WARM_UP')}>
+          Add a warm-up
+        </Button>
+        <Button look="quiet" onClick={() => setOpen('DETOUR')}>
+          Detour first
+        </Button>
+      </span>
       {open && (
         <ChangeSheet
           placement={placement}
@@ -126,6 +131,6 @@ function NeedRemark({ remark, placement }: { remark: Schemas['Remark']; placemen
           changes={[change]}
         />
       )}
-    </p>
+    </div>
   )
 }

@@ -175,6 +175,7 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
 const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
 
 function Before({ built, set }: LadderPart) {
+  const whatFor = useQuery(queries.settings()).data?.whatFor
   return (
     <div className="mt-5 grid grid-cols-2 gap-x-6 gap-y-3">
       <SelectField label="Energy now" value={built.energy} onChange={(e) => set({ energy: e.target.value })}>
@@ -193,12 +194,13 @@ function Before({ built, set }: LadderPart) {
         onChange={(e) => set({ cue: e.target.value })}
       />
       {built.energy !== '' && Number(built.energy) <= 2 && (
-        <p className="col-span-2">
+        <div className="col-span-2">
+          {whatFor && <p className="font-serif text-lg italic">{whatFor}</p>}
           Ten minutes and a subject you know are enough today; rest is allowed as well.{' '}
           <Button onClick={() => set({ kind: 'ALL_QUICK', minutes: '10', eachMinutes: '2', drill: 'NONE' })}>
             The smallest page
           </Button>
-        </p>
+        </div>
       )}
     </div>
   )
@@ -286,7 +288,7 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
               key={i}
               src={`/api/cabinet/picture.svg?seed=${built.seed + i}&kind=${parts[i]?.cabinet ?? built.cabinet}&foreshortening=${built.foreshortening}`}
               alt=""
-              className="border-hairline size-28 border"
+              className="plate border-hairline size-28 border"
             />
           ))}
           <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>

@@ -76,7 +76,7 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
         <p className="text-verdigris">{share.appointed} of them come with the appointment of today.</p>
       )}
       {(share.text || share.lookFor) && (
-        <details className="no-print group">
+        <details className="no-print group" open={!share.drawnBefore}>
           <summary className="text-faded hover:text-ink decoration-hairline inline-block min-h-8 list-none leading-8 underline underline-offset-4 pointer-coarse:min-h-11">
             How, and what to look for
           </summary>

@@ -10,12 +10,13 @@ import { PenLine } from '../../shared/PenLine'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { plural } from '../../ui/plural'
+import { TooMuch } from './TooMuch'
 import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
 import { remedies, shortfall } from '../../shared/plan-words'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
-import { atStake, caution, example, penLineText, run, stillOpen, strokeName } from './text'
+import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
 
 type Today = Schemas['TodayView']
 
@@ -25,27 +26,53 @@ export function TodayScreen() {
 }
 
 function Spread({ today }: { today: Today }) {
-  const format = useFormats()
-  const navigate = useNavigate()
   return (
     <>
       <div className="border-hairline wide:px-8 border-b px-4 pt-3 pb-1">
-        <PenLine
-          strokes={today.penLine}
-          today={today.day}
-          text={penLineText(today.penLine)}
-          name={(stroke) => strokeName(stroke, format)}
-          onDay={(day) => navigate(day === today.day ? '/today' : `/day/${day}`)}
-          label={(stroke, i) =>
-            i % 14 === 0 ? format.dayMonth(stroke.date) : i === 77 ? 'this week' : undefined
-          }
-        />
+        <Days today={today} />
       </div>
       <TwoLeaves>
         <ToDraw today={today} />
         <Drawn today={today} />
       </TwoLeaves>
     </>
+  )
+}
+
+/** The days as one stroke; before the first one, what will stand there. */
+function Days({ today }: { today: Today }) {
+  const format = useFormats()
+  const navigate = useNavigate()
+  if (today.penLine.every((stroke) => stroke.mark !== 'INK')) {
+    return (
+      <>
+        <PenLine
+          strokes={SAMPLE_DAYS}
+          today=""
+          text="A sample of the line that your days will draw."
+          label={() => undefined}
+          name={() => 'a sample'}
+          onDay={() => undefined}
+          pencil
+        />
+        <p className="text-faded -mt-2 pb-1 text-sm">
+          Your days will stand here as one stroke of the pen: the longer you draw, the thicker; rest is
+          dotted, a missed day is thin or a gap. The first drawing begins it.
+        </p>
+      </>
+    )
+  }
+  return (
+    <PenLine
+      strokes={today.penLine}
+      today={today.day}
+      text={penLineText(today.penLine)}
+      name={(stroke) => strokeName(stroke, format)}
+      onDay={(day) => navigate(day === today.day ? '/today' : `/day/${day}`)}
+      label={(stroke, i) =>
+        i % 14 === 0 ? format.dayMonth(stroke.date) : i === 77 ? 'this week' : undefined
+      }
+    />
   )
 }
 
@@ -59,7 +86,7 @@ function ToDraw({ today }: { today: Today }) {
         {today.availableMinutes > 0 && (
           <p className="text-faded">
             {today.shares.length + today.quotas.length > 0
-              ? `${format.minutes(today.plannedMinutes)}${today.overTheDay ? ', more than' : ' of'} your ${format.minutes(today.availableMinutes)}`
+              ? `${format.minutes(today.plannedMinutes)}${today.overMinutes > 0 ? ', more than' : ' of'} your ${format.minutes(today.availableMinutes)}`
               : format.minutes(today.availableMinutes)}
           </p>
         )}
@@ -105,23 +132,38 @@ function ToDraw({ today }: { today: Today }) {
 
 function Lacking({ today }: { today: Today }) {
   const format = useFormats()
-  if (today.shortfalls.length === 0) {
-    return null
-  }
+  const large = today.shortfalls.filter((s) => !s.slight)
+  const slight = today.shortfalls.filter((s) => s.slight)
   return (
-    <div className="mt-4">
-      <p className="text-sanguine">
-        Does not fit into this week: {today.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
-      </p>
-      {today.remedies && (
-        <p>
-          It would fit with {remedies(today.remedies, format).join(', or ')}.{' '}
-          <Link to="/course" className={LINE_LINK}>
-            Make it fit
-          </Link>
+    <>
+      {today.overMinutes > 0 && <TooMuch today={today} />}
+      {large.length > 0 && (
+        <div className="mt-4">
+          <p className="text-sanguine">
+            Does not fit into this week: {large.map((s) => shortfall(s, format)).join('; ')}.
+          </p>
+          {today.remedies && (
+            <>
+              <p>It would fit with any of these:</p>
+              <ul className="text-faded list-['–_'] pl-4">
+                {remedies(today.remedies, format).map((remedy) => (
+                  <li key={remedy}>{remedy}</li>
+                ))}
+              </ul>
+              <Link to="/course" className={LINE_LINK}>
+                Make it fit
+              </Link>
+            </>
+          )}
+        </div>
+      )}
+      {slight.length > 0 && (
+        <p className="text-faded mt-2">
+          {slight.map((s) => shortfall(s, format)).join('; ')} find no day this week: too little to change
+          anything for.
         </p>
       )}
-    </div>
+    </>
   )
 }
 

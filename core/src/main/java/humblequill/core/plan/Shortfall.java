@@ -9,6 +9,13 @@ package humblequill.core.plan;
  * @param reason why
  */
 public record Shortfall(String exerciseId, int count, int seconds, Reason reason) {
+  private static final int SLIGHT_SECONDS = 120;
+
+  /** Whether it is too little to change a plan for: two minutes or less. */
+  public boolean isSlight() {
+    return seconds <= SLIGHT_SECONDS;
+  }
+
   /** Why work has no day. */
   public enum Reason {
     /** No day has room for another unit. */

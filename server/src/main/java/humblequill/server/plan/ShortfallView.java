@@ -8,6 +8,7 @@ import humblequill.core.plan.Shortfall;
  *
  * @param unit what the count counts
  * @param seconds time it would take
+ * @param slight whether it is too little to change the plan for
  */
 public record ShortfallView(
     String exerciseId,
@@ -15,6 +16,7 @@ public record ShortfallView(
     int count,
     Exercise.Unit unit,
     int seconds,
+    boolean slight,
     Shortfall.Reason reason) {
   static ShortfallView of(Shortfall s, Exercise exercise) {
     return new ShortfallView(
@@ -23,6 +25,7 @@ public record ShortfallView(
         s.count(),
         exercise.target().unit(),
         s.seconds(),
+        s.isSlight(),
         s.reason());
   }
 }

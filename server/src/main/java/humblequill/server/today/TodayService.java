@@ -91,7 +91,7 @@ class TodayService {
         Math.min(room.availableMinutes(), room.overheadMinutes()),
         room.freeSeconds() / 60,
         plannedMinutes,
-        plannedMinutes > room.availableMinutes(),
+        Math.max(0, plannedMinutes - room.availableMinutes()),
         main.or(() -> planning.followed().stream().findFirst())
             .map(p -> state(p, weekOf(p, weeks)))
             .orElse(null),
@@ -170,6 +170,9 @@ class TodayService {
       PlacedCourse placed, Optional<PlanService.PlannedWeek> week) {
     var placement = placed.placement();
     return new TodayView.CourseState(
+        placed.id(),
+        week.map(w -> w.week().key()).orElse(null),
+        week.map(w -> w.week().closed().contains(w.open().today())).orElse(false),
         placement.course().title(),
         week.flatMap(w -> w.week().number()).orElse(null),
         placement.course().weeks().size(),
@@ -233,6 +236,7 @@ class TodayService {
         e.source().orElse(null),
         e.text(),
         e.lookFor(),
+        week.open().done().of(e.id()).total() > 0,
         respread.map(OpenWeek.Respread::was).orElse(null),
         respread.map(OpenWeek.Respread::missed).orElse(null));
   }

@@ -13,6 +13,7 @@ import humblequill.server.streak.StreakView;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param overheadMinutes of these, for setting up and choosing references
  * @param freeMinutes of these, kept for drawing what one likes
  * @param plannedMinutes of these, today's shares
- * @param overTheDay whether the shares take more than there is
+ * @param overMinutes by how much the shares are more than there is; 0 where they fit
  * @param course where the course stands; null without a course
  * @param shares what to draw, in the order of work
  * @param appointments fixed appointments of today
@@ -51,7 +52,7 @@ public record TodayView(
     int overheadMinutes,
     int freeMinutes,
     int plannedMinutes,
-    boolean overTheDay,
+    int overMinutes,
     @Nullable CourseState course,
     List<ShareView> shares,
     List<AppointmentToday> appointments,
@@ -69,10 +70,16 @@ public record TodayView(
   /**
    * Where the course stands.
    *
+   * @param placement names it
+   * @param weekKey key of the week; null before the start and after the end
+   * @param waits whether it waits today
    * @param week number of the week; null before the start and after the end
    * @param weekDone whether all of this week's work is done
    */
   public record CourseState(
+      UUID placement,
+      @Nullable String weekKey,
+      boolean waits,
       String title,
       @Nullable Integer week,
       int weeks,
@@ -96,6 +103,7 @@ public record TodayView(
    * @param bonus units done beyond the share
    * @param minutes time of the share
    * @param minutesLeft time of what is left
+   * @param drawnBefore whether anything of it was drawn yet
    * @param was units the first plan of the week gave today, where that changed
    * @param missed units of earlier days that were not done; negative when more was done
    */
@@ -116,6 +124,7 @@ public record TodayView(
       @Nullable String source,
       String text,
       String lookFor,
+      boolean drawnBefore,
       @Nullable Integer was,
       @Nullable Integer missed) {}
 }
