@@ -1,17 +1,8 @@
 import { CalendarDays } from 'lucide-react'
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { Field } from './Field'
+import { isDay, later } from './days'
 import { useFormats, type Formats } from './locale'
-
-const DAY_MS = 86_400_000
-const ISO = /^\d{4}-\d{2}-\d{2}$/
-
-/** Whether a value is a day, and not something typed that cannot be read as one. */
-export const isDay = (value: string) => ISO.test(value)
-
-/** The day that lies so many days later. */
-export const later = (day: string, days: number) =>
-  new Date(Date.parse(`${day}T12:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10)
 
 /** What is wrong with a day; nothing while it is one or not typed yet. */
 export function dayFault(value: string, format: Formats): string | undefined {

@@ -1,5 +1,6 @@
 import { BOUNDS } from '../../api/generated/bounds'
-import { dayFault, later } from '../../ui/DateField'
+import { dayFault } from '../../ui/DateField'
+import { later } from '../../ui/days'
 import type { Formats } from '../../ui/locale'
 import { numberFault, type NumberKind } from '../../ui/NumberField'
 import type { Terms } from './text'

@@ -1,22 +1,23 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { later } from '../../ui/DateField'
+import { later } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../shared/PenLine'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { plural } from '../../ui/plural'
-import { TooMuch } from './TooMuch'
 import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
 import { remedies, shortfall } from '../../shared/plan-words'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
+
+const TooMuch = lazy(() => import('./TooMuch'))
 
 type Today = Schemas['TodayView']
 
@@ -136,7 +137,7 @@ function Lacking({ today }: { today: Today }) {
   const slight = today.shortfalls.filter((s) => s.slight)
   return (
     <>
-      {today.overMinutes > 0 && <TooMuch today={today} />}
+      <Suspense>{today.overMinutes > 0 && <TooMuch today={today} />}</Suspense>
       {large.length > 0 && (
         <div className="mt-4">
           <p className="text-sanguine">

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { sent, show } from '../../test-page'
-import { TooMuch } from './TooMuch'
+import TooMuch from './TooMuch'
 
 const today = (more: object = {}) =>
   ({

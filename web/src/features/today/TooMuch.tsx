@@ -7,7 +7,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 
 /** When course and promises are more than the day: what gives way, in one press. */
-export function TooMuch({ today }: { today: Schemas['TodayView'] }) {
+export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()

@@ -8,7 +8,7 @@ import { useNotice } from '../../ui/Notices'
 import { AwaySheet } from '../away/AwaySheet'
 
 /** After a line that says that nothing was drawn: the day can be rest, or the first of a pause. */
-export function DayOff({
+export default function DayOff({
   day,
   today,
   reason,

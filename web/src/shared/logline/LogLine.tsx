@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type FormEvent } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState, type FormEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { Key } from '../../ui/Key'
 import { FOCUS_LOG_LINE, LINE_KEPT } from './events'
@@ -7,9 +7,10 @@ import { useNotice } from '../../ui/Notices'
 import { useFormats, type Formats } from '../../ui/locale'
 import { entryName } from '../entry/fields'
 import { useEntryWrites } from '../entry/useEntryWrites'
-import { DayOff } from './DayOff'
 import { Phrases } from './Phrases'
 import { useLogLine } from './useLogLine'
+
+const DayOff = lazy(() => import('./DayOff'))
 
 /** The line to write in, with what was understood beneath it. */
 export function LogLine({
@@ -134,7 +135,9 @@ export function LogLine({
           </p>
         )}
       </div>
-      {off && <DayOff day={off.day} today={today} reason={off.note} onDone={() => setOff(undefined)} />}
+      <Suspense>
+        {off && <DayOff day={off.day} today={today} reason={off.note} onDone={() => setOff(undefined)} />}
+      </Suspense>
       <div className="flex flex-wrap gap-x-5">
         {line.trim() !== '' && (
           <Button type="submit" look="ink" disabled={save.isPending}>
