@@ -10,6 +10,16 @@ const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTim
 
 const root = document.getElementById('root')
 if (root) {
+  // After an update the server has no pieces of the page that was open any more; the new page has its own.
+  const RELOADED = 'quill:reloaded'
+  window.addEventListener('vite:preloadError', (event) => {
+    if (sessionStorage.getItem(RELOADED) !== String(event.payload)) {
+      sessionStorage.setItem(RELOADED, String(event.payload))
+      event.preventDefault()
+      location.reload()
+    }
+  })
+
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>

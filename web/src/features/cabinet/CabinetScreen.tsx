@@ -47,7 +47,7 @@ export default function CabinetScreen() {
           <Options of={FORESHORTENING} />
         </SelectField>
         <Button onClick={() => set({ seed: String(Math.max(1, seed - SHOWN)) })} disabled={seed <= 1}>
-          Those before
+          Back
         </Button>
         <Button onClick={() => set({ seed: String(seed + SHOWN) })}>Others</Button>
         {state ? (

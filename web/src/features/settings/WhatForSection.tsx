@@ -7,16 +7,18 @@ import type { SettingsForm } from './form'
 export function WhatForSection() {
   const { register } = useFormContext<SettingsForm>()
   return (
-    <section aria-labelledby="what-for" className="max-w-2xl">
+    <section aria-labelledby="what-for">
       <h2 id="what-for" className="border-ink mt-6 border-t pt-4">
         What for
       </h2>
-      <TextField
-        label="In one sentence. It is shown again when energy is low."
-        maxLength={BOUNDS.Settings.whatFor.maxLength}
-        placeholder="Draw the harbour on the spot, in ink."
-        {...register('whatFor')}
-      />
+      <div className="max-w-2xl">
+        <TextField
+          label="In one sentence. It is shown again when energy is low."
+          maxLength={BOUNDS.Settings.whatFor.maxLength}
+          placeholder="Draw the harbour on the spot, in ink."
+          {...register('whatFor')}
+        />
+      </div>
     </section>
   )
 }

@@ -104,3 +104,22 @@ test('a stale change shows both versions and can be kept', async () => {
   await waitFor(() => expect(sent(asked, 'PUT', '/api/entries/e')).toHaveLength(2))
   expect(sent(asked, 'PUT', '/api/entries/e')[1]?.body).toMatchObject({ version: 5 })
 })
+
+test('an entry that was removed elsewhere can be logged anew', async () => {
+  const onClose = vi.fn()
+  const asked = show(<EntryForm entry={entry} onClose={onClose} />, {
+    ...reading,
+    'PUT /api/entries/e': () => ({
+      status: 404,
+      body: { code: 'not-found', detail: 'There is no entry e.' },
+    }),
+    'POST /api/entries': () => ({ status: 201, body: entry }),
+  })
+  await userEvent.type(screen.getByLabelText('Drawings'), '5')
+  await userEvent.click(screen.getByRole('button', { name: 'Save the change' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Log it anew' }))
+  await waitFor(() => expect(onClose).toHaveBeenCalled())
+  const logged = sent(asked, 'POST', '/api/entries')[0]?.body as { id: string; fields: object }
+  expect(logged.id).not.toBe('e')
+  expect(logged.fields).toMatchObject({ drawings: 35, topic: 'rooks' })
+})

@@ -55,17 +55,19 @@ export default function EntryForm({
   const write = entry ? change : create
   const faults = draftFaults(draft, format)
 
-  const keep = (version: number | undefined) => {
+  const gone = write.error instanceof Problem && write.error.code === 'not-found'
+
+  const keep = (version: number | undefined, as = id) => {
     const fields = toFields(draft, format)
     const done = {
       onSuccess: () => {
-        say(entry ? 'Changed.' : 'Logged.')
+        say(entry && version !== undefined ? 'Changed.' : 'Logged.')
         onSaved?.()
         onClose()
       },
     }
     if (version === undefined) {
-      create.mutate({ id, fields }, done)
+      create.mutate({ id: as, fields }, done)
     } else {
       change.mutate({ id, version, fields }, done)
     }
@@ -108,7 +110,14 @@ export default function EntryForm({
             />
           ))}
         </div>
-        <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
+        {gone ? (
+          <p role="alert" className="mt-3">
+            This entry was removed elsewhere. What you see here can be logged anew.{' '}
+            <Button onClick={() => keep(undefined, crypto.randomUUID())}>Log it anew</Button>
+          </p>
+        ) : (
+          <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
+        )}
         {leaving && (
           <p role="alert" ref={stay} className="mt-3">
             What you filled in is not logged yet.{' '}

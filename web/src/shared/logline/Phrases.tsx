@@ -3,7 +3,7 @@ import { useState, type FormEvent, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
-import { choiceLabel, FIELD_NAMES, PROBLEMS } from './text'
+import { choiceLabel, FIELD_NAMES, trouble } from './text'
 
 type Phrase = Schemas['Phrase']
 
@@ -116,9 +116,10 @@ function asked(phrase: Phrase, words: string): string {
 }
 
 function Trouble({ phrase, line, onChange }: Piece) {
+  const format = useFormats()
   return (
     <p className="text-sanguine">
-      {FIELD_NAMES[phrase.field]} “{phrase.value}” {phrase.problem !== 'NONE' && PROBLEMS[phrase.problem]}.{' '}
+      {FIELD_NAMES[phrase.field]} “{phrase.value}” {trouble(phrase, format)}.{' '}
       <Button className="text-ink" onClick={() => onChange(without(line, phrase))}>
         Leave it out
       </Button>

@@ -1,4 +1,6 @@
 import type { Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import type { Formats } from '../../ui/locale'
 
 /** How a phrase of the log line is called. */
 export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
@@ -22,12 +24,33 @@ export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
 }
 
 /** What a problem in the log line means. */
-export const PROBLEMS: Record<Exclude<Schemas['Phrase']['problem'], 'NONE'>, string> = {
-  OUT_OF_RANGE: 'is outside what can be kept',
+const PROBLEMS: Record<Exclude<Schemas['Phrase']['problem'], 'NONE' | 'OUT_OF_RANGE'>, string> = {
   AHEAD: 'lies ahead; an entry is for today or earlier',
   NO_SUCH_DATE: 'is no date there is',
   EACH_WITHOUT_COUNT: 'needs a number of drawings',
   UNUSUAL: 'is far more than ever before',
+}
+
+/** The bounds of what a field holds; poses have their own in each row. */
+const WITHIN: Partial<Record<Schemas['Phrase']['field'], { min: number; max: number }>> = {
+  DRAWINGS: BOUNDS.EntryFields.drawings,
+  MINUTES: BOUNDS.EntryFields.minutes,
+  MARK: BOUNDS.EntryFields.mark,
+  PAGES: BOUNDS.EntryFields.pageFrom,
+}
+
+/** Why a phrase cannot be used. */
+export function trouble({ problem, field }: Schemas['Phrase'], format: Formats): string {
+  if (problem === 'NONE') {
+    return ''
+  }
+  if (problem !== 'OUT_OF_RANGE') {
+    return PROBLEMS[problem]
+  }
+  const bounds = WITHIN[field]
+  return bounds
+    ? `is not from ${format.number(bounds.min)} to ${format.number(bounds.max)}`
+    : 'is outside what can be kept'
 }
 
 /** What a choice makes of the words or figures in question. */

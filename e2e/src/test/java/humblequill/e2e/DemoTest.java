@@ -57,7 +57,9 @@ class DemoTest {
     "/course/edit/new?from=one-subject-one-week&as=mine, 1280, LIGHT",
     "/course/merge, 1280, LIGHT",
     "/search?q=sheer, 1280, LIGHT",
-    "/search?q=sheer, 1280, DARK"
+    "/search?q=sheer, 1280, DARK",
+    "/day/2026-03-04, 1280, LIGHT",
+    "/day/2026-03-04, 390, DARK"
   })
   void the_accessibility_scan_finds_nothing(String path, int width, ColorScheme scheme) {
     // One browser window for each size and colour, so that scripts and fonts are read once.
@@ -73,6 +75,18 @@ class DemoTest {
     }
     assertThat(scheme == ColorScheme.DARK ? contrast(page) : axe(page)).isEmpty();
     page.close();
+  }
+
+  @Test
+  void an_address_at_which_nothing_lies_has_a_page_that_leads_on() {
+    var page = pages.open(quill.url() + "/course/nowhere");
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("No such page")))
+        .isVisible();
+    assertThat(axe(page)).isEmpty();
+    page.getByRole(AriaRole.MAIN).getByText("Today").click();
+    assertThat(page.getByText("To draw today")).isVisible();
+    page.context().close();
   }
 
   @Test

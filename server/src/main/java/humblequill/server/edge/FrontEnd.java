@@ -1,11 +1,16 @@
 package humblequill.server.edge;
 
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
 /** Answers the front end's own addresses with its page, so that each can be opened and reloaded. */
 @Controller
 class FrontEnd {
+  /** The page itself. */
+  static final Resource PAGE = new ClassPathResource("static/index.html");
+
   @GetMapping({
     "/",
     "/today",

@@ -11,6 +11,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -24,6 +25,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -67,6 +69,17 @@ class Problems extends ResponseEntityExceptionHandler {
         "internal",
         "Something went wrong here; nothing was changed. The log has the details.",
         Map.of());
+  }
+
+  /** Whoever opens an address that nothing lies at gets the page, which says so and leads on. */
+  @Override
+  protected @Nullable ResponseEntity<Object> handleNoResourceFoundException(
+      NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    var accept = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+    if (accept.contains(MediaType.TEXT_HTML_VALUE) && !e.getResourcePath().startsWith("api/")) {
+      return ResponseEntity.status(status).contentType(MediaType.TEXT_HTML).body(FrontEnd.PAGE);
+    }
+    return handleExceptionInternal(e, null, headers, status, request);
   }
 
   @Override
