@@ -1609,7 +1609,7 @@ export interface components {
             /** Format: int32 */
             reachable: number;
             /** @enum {string} */
-            verdict: "AHEAD" | "ON_PACE" | "SLIPPING" | "OUT_OF_REACH";
+            verdict: "AHEAD" | "ON_PACE" | "SLIPPING" | "OUT_OF_REACH" | "OPEN";
         };
         ForecastsHeld: {
             /** Format: int32 */
@@ -2099,8 +2099,9 @@ export interface components {
             /** Format: date */
             due?: string | null;
             exercise?: string | null;
+            insists?: boolean | null;
             /** @enum {string} */
-            kind: "SPRINT" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
+            kind: "SPRINT" | "OWN_TIME" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
             medium?: string | null;
             /** Format: int32 */
             minutesADay?: number | null;
@@ -2138,7 +2139,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "SPRINT" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
+            kind: "SPRINT" | "OWN_TIME" | "DAILY_RUN" | "PROMPT_LIST" | "RAMP" | "STANDING";
             /** Format: int32 */
             left: number;
             medium?: string | null;
@@ -2614,6 +2615,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        TrialView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date */
+            until: string;
+        };
         Units: {
             /** Format: int32 */
             count: number;
@@ -2754,6 +2765,7 @@ export interface components {
             extraDays?: number | null;
             /** Format: date */
             extraUntil?: string | null;
+            insists: boolean;
             leansOnExpected: boolean;
             /** Format: double */
             load?: number | null;
@@ -2772,6 +2784,7 @@ export interface components {
             /** Format: int32 */
             secondsEach: number;
             sudden: boolean;
+            trials: components["schemas"]["TrialView"][];
             /** Format: int32 */
             usualWeekMinutes: number;
             /** Format: int32 */

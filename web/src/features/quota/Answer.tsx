@@ -8,11 +8,13 @@ import { useSettled } from '../../ui/useSettled'
 import {
   canBeDone,
   fitsIn,
+  isDated,
   leftForCourse,
   paceOrigin,
   promisedAlready,
   remedies,
   sum,
+  trials,
   weekly,
   type Remedy,
   type Sheet,
@@ -97,27 +99,51 @@ function Sum({
 }) {
   const format = useFormats()
   const lines = remedies(sheet, terms, format)
+  const first = trials(sheet, terms, format)
   return (
     <>
       <p className={`font-serif text-2xl ${fitsIn(sheet) ? '' : 'text-sanguine'}`}>
         {canBeDone(sheet, terms, format)}
       </p>
-      <Load load={sheet.load ?? 0} />
+      {isDated(terms) && <Load load={sheet.load ?? 0} />}
       <p className="mt-2">
         {weekly(terms) && 'In the first week: '}
         {sum(sheet, format)}
       </p>
       {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
       <Day sheet={sheet} terms={terms} />
-      {sheet.answer !== 'TOO_MUCH' && sheet.answer !== 'NO_DAY' && sheet.minutesADay != null && (
-        <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>
-      )}
+      {sheet.answer !== 'TOO_MUCH' &&
+        sheet.answer !== 'NO_DAY' &&
+        sheet.minutesADay != null &&
+        isDated(terms) && <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>}
       {(sheet.answer === 'TOO_MUCH' || sheet.answer === 'NO_DAY') && lines.length > 0 && (
         <>
           <p className="mt-3">It would fit, each alone, with (a press writes it into the promise)</p>
-          <ul className="list-[square] pl-5">
+          <ul className="list-['–_'] pl-4">
             {lines.map(({ text, take }) => (
-              <li key={text}>{take ? <Button onClick={() => onTake(take)}>{text}</Button> : text}</li>
+              <li key={text}>
+                {take ? (
+                  <Button look="quiet" onClick={() => onTake(take)}>
+                    {text}
+                  </Button>
+                ) : (
+                  <span className="text-faded px-1">{text}</span>
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {first.length > 0 && (
+        <>
+          <p className="mt-3">Or a smaller one first, as a trial:</p>
+          <ul className="list-['–_'] pl-4">
+            {first.map(({ text, take }) => (
+              <li key={text}>
+                <Button look="quiet" onClick={() => take && onTake(take)}>
+                  {text}
+                </Button>
+              </li>
             ))}
           </ul>
         </>

@@ -3,19 +3,21 @@ import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Fan } from '../../ui/Fan'
 import { units } from '../../shared/quota-words'
-import { dates, unitOf, weekly, type Quota } from './text'
+import { dates, isDated, unitOf, weekly, type Quota } from './text'
 
 /** The fan of a promise under way; nothing before it has begun. */
 export function QuotaFan({ quota, small = false }: { quota: Quota; small?: boolean }) {
   const format = useFormats()
   const { progress: p, terms, forecast } = quota
   const today = useQuery(queries.today()).data?.day ?? p.from
+  const due = isDated(terms) ? p.due : forecast?.fan.at(-1)?.date
   return (
-    forecast && (
+    forecast &&
+    due && (
       <Fan
         from={p.from}
         today={today}
-        due={p.due}
+        due={due}
         asked={p.asked}
         curve={p.curve}
         before={weekly(terms) ? undefined : quota.before?.curve}

@@ -8,9 +8,10 @@ import { Waiting } from '../../ui/Waiting'
 import { Ended } from './Ended'
 import { QuotaFan } from './QuotaFan'
 import { Running } from './Running'
+import { useSaid } from './useSaid'
 import { units } from '../../shared/quota-words'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
-import { isAtRisk, OUTCOMES, promise, unitOf, verdict, weekly, type Quota } from './text'
+import { isAtRisk, isDated, OUTCOMES, promise, unitOf, verdict, weekly, type Quota } from './text'
 
 /** Quotas: what was promised on the left leaf, one promise with its forecast or its result on the right. */
 export default function QuotasScreen() {
@@ -94,6 +95,7 @@ function RunningLine({ quota, shown }: { quota: Quota; shown: boolean }) {
   const format = useFormats()
   const { progress: p, terms } = quota
   const unit = unitOf(terms)
+  const said = useSaid(quota)
   return (
     <li
       className={`border-hairline border-t py-3 ${shown ? 'wide:border-l-ink wide:border-l-2 wide:pl-3' : ''}`}
@@ -110,8 +112,10 @@ function RunningLine({ quota, shown }: { quota: Quota; shown: boolean }) {
       <div className="flex flex-wrap items-start justify-between gap-x-4">
         <div className="min-w-56 flex-1">
           <Tally done={p.done} planned={p.asked} text={`${p.done} of ${units(p.asked, unit, format)}`} />
-          <p className={isAtRisk(quota) ? 'text-sanguine' : 'text-faded'}>{verdict(quota, format)}</p>
-          {p.left > 0 && (
+          <p className={isAtRisk(quota) && !said ? 'text-sanguine' : 'text-faded'}>
+            {verdict(quota, format)}
+          </p>
+          {p.left > 0 && isDated(terms) && (
             <p className="text-faded">{`Needs ${units(p.neededPerDay, unit, format)} a day.`}</p>
           )}
         </div>

@@ -11,8 +11,20 @@ import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
 import { RULES, units } from '../../shared/quota-words'
 import { plural } from '../../ui/plural'
-import { changes, dates, enough, isAtRisk, promise, unitOf, verdict, weekly, type Quota } from './text'
+import {
+  changes,
+  dates,
+  enough,
+  isAtRisk,
+  isDated,
+  promise,
+  unitOf,
+  verdict,
+  weekly,
+  type Quota,
+} from './text'
 import { useQuotas } from '../../shared/useQuotas'
+import { useSaid } from './useSaid'
 
 /** A promise under way: what today asks, how it will go, what would change that. */
 export function Running({ quota }: { quota: Quota }) {
@@ -23,6 +35,7 @@ export function Running({ quota }: { quota: Quota }) {
   const { progress: p, terms, forecast } = quota
   const unit = unitOf(terms)
   const lines = changes(quota, format)
+  const said = useSaid(quota)
   return (
     <article aria-labelledby="quota">
       <h1 id="quota">{terms.title}</h1>
@@ -32,20 +45,30 @@ export function Running({ quota }: { quota: Quota }) {
       </p>
       {forecast && (
         <>
-          <p className={`mt-3 ${isAtRisk(quota) ? 'text-sanguine' : ''}`}>{verdict(quota, format)}</p>
+          <p className={`mt-3 ${isAtRisk(quota) && !said ? 'text-sanguine' : ''}`}>
+            {verdict(quota, format)}
+          </p>
           {lines.length > 0 && (
             <>
-              <p>What would change it, each alone:</p>
-              <ul className="list-[square] pl-5">
+              <p>{said ? 'A fair way on, each alone:' : 'What would change it, each alone:'}</p>
+              <ul className="list-['–_'] pl-4">
                 {lines.map((line) => (
                   <li key={line}>{line}</li>
                 ))}
               </ul>
+              <p className="flex flex-wrap gap-x-5">
+                <Link to={`/quotas/${quota.id}/change`} className={LINE_LINK}>
+                  Change it to one of these
+                </Link>
+                <Button look="quiet" onClick={() => setEnding(true)}>
+                  Or end it: {units(p.total, unit, format)} are a result
+                </Button>
+              </p>
             </>
           )}
           <QuotaFan quota={quota} />
           {p.left > 0 && !weekly(terms) && <p className="text-faded">{dates(forecast, format)}</p>}
-          <p className="text-faded">{enough(forecast, p.neededPerDay, unit, format)}</p>
+          {isDated(terms) && <p className="text-faded">{enough(forecast, p.neededPerDay, unit, format)}</p>}
         </>
       )}
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6">
@@ -55,11 +78,13 @@ export function Running({ quota }: { quota: Quota }) {
             ? 'nothing is asked'
             : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} come with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
         </Row>
-        <Row name="Needed">
-          {p.left === 0
-            ? 'nothing more in this span'
-            : `${units(p.neededPerDay, unit, format)} on each of ${plural(p.daysLeft, 'day')}, about ${format.minutes(p.minutesNeeded)} a day`}
-        </Row>
+        {isDated(terms) && (
+          <Row name="Needed">
+            {p.left === 0
+              ? 'nothing more in this span'
+              : `${units(p.neededPerDay, unit, format)} on each of ${plural(p.daysLeft, 'day')}, about ${format.minutes(p.minutesNeeded)} a day`}
+          </Row>
+        )}
         <Row name="Pace so far">
           {format.number(Math.round(p.pace * 10) / 10)} a drawing day
           {p.missed > 0 && `, ${plural(p.missed, 'day')} without`}

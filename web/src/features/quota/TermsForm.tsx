@@ -11,7 +11,7 @@ import { Field, SelectField } from '../../ui/Field'
 import { NumberField, type NumberKind } from '../../ui/NumberField'
 import { refusedAt } from '../../ui/Refused'
 import { Schools } from '../../ui/Schools'
-import { NUMBERS, type Draft, type Errors } from './draft'
+import { NUMBERS, ofKind, type Draft, type Errors } from './draft'
 import { KINDS, MISSED, type Terms } from './text'
 
 const RULE_NAMES = Object.fromEntries(
@@ -24,6 +24,7 @@ const COUNT: Record<Terms['kind'], string> = {
   PROMPT_LIST: 'How many of the list',
   RAMP: 'How many in the first week',
   STANDING: 'How many a week',
+  OWN_TIME: 'How many',
 }
 
 /** What is promised: the kind, the count, what counts, and how to keep it. */
@@ -68,7 +69,7 @@ export function TermsForm({
     <div className="mt-3 grid gap-4">
       <fieldset>
         <legend className="sr-only">Kind of promise</legend>
-        <Choices name="kind" of={KINDS} value={kind} onChange={(kind) => set({ kind })} />
+        <Choices name="kind" of={KINDS} value={kind} onChange={(kind) => onChange(ofKind(draft, kind))} />
       </fieldset>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
         <div className="col-span-2">
@@ -100,7 +101,14 @@ export function TermsForm({
         {kind === 'DAILY_RUN' && number('days', 'Drawing days')}
         {kind === 'RAMP' && number('step', 'More each week that is met')}
         {kind === 'RAMP' && number('weeks', 'Weeks')}
-        {draft.unit !== 'MINUTES' && number('minutesEach', 'Minutes each, as you expect')}
+        {draft.unit !== 'MINUTES' && (
+          <div>
+            {number('minutesEach', 'Minutes each, as you expect')}
+            <Check checked={draft.insists === true} onChange={(e) => set({ insists: e.target.checked })}>
+              this figure holds, whatever own entries tell
+            </Check>
+          </div>
+        )}
         {number('minutesADay', 'Minutes a day for it', { placeholder: 'all of the day' })}
       </div>
       <Check checked={draft.beside} onChange={(e) => set({ beside: e.target.checked })}>
@@ -135,7 +143,7 @@ export function TermsForm({
         chosen={draft.rules}
         onChange={(rules) => set({ rules })}
       />
-      {kind !== 'RAMP' && kind !== 'STANDING' && (
+      {kind !== 'RAMP' && kind !== 'STANDING' && kind !== 'OWN_TIME' && (
         <Schools
           legend="A missed day"
           schools={MISSED}

@@ -28,6 +28,8 @@ const sheet = {
   usualWeekMinutes: 200,
   weekMinutes: 385,
   sudden: true,
+  insists: false,
+  trials: [{ count: 10, until: '2026-03-07', days: 3, minutes: 80 }],
   days: [],
 }
 
@@ -96,4 +98,24 @@ test('what the server refuses keeps everything typed', async () => {
   await waitFor(() => expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(1))
   expect((await screen.findAllByText('Not kept: due is too late.')).length).toBeGreaterThan(0)
   expect(screen.getByLabelText('Title')).toHaveValue('Posts')
+})
+
+test('a smaller promise is offered first and written in by one press', async () => {
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  await userEvent.type(await screen.findByLabelText('How many'), '90')
+  await userEvent.click(
+    await screen.findByRole('button', { name: /^10 drawings to .*about 1 h 20 min on 3 days/ }),
+  )
+  expect(screen.getByLabelText('How many')).toHaveValue('10')
+  expect(screen.getByLabelText('To')).toHaveValue('03/07/2026')
+})
+
+test('another kind clears what no longer fits', async () => {
+  page(() => ({ status: 201, body: { id: 'q' } }))
+  await userEvent.type(await screen.findByLabelText('How many'), '90')
+  await userEvent.click(screen.getByRole('radio', { name: /So many in my own time/ }))
+  expect(screen.getByLabelText('How many')).toHaveValue('90')
+  expect(screen.queryByLabelText('To')).not.toBeInTheDocument()
+  await userEvent.click(screen.getByRole('radio', { name: /One every day/ }))
+  expect(screen.getByLabelText('How many a day')).toHaveValue('')
 })

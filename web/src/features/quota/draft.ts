@@ -40,7 +40,29 @@ export const newTerms = (today: string): Draft => ({
   minutesEach: '5',
   minutesADay: '',
   beside: false,
+  insists: false,
 })
+
+/** Kinds whose count is all of the promise, so that it may stay when one becomes another. */
+const WHOLE: Terms['kind'][] = ['SPRINT', 'PROMPT_LIST', 'OWN_TIME']
+
+/** The draft as another kind of promise: what meant something else before is empty again. */
+export function ofKind(draft: Draft, kind: Terms['kind']): Draft {
+  const fresh = newTerms(draft.start)
+  const sameCount = WHOLE.includes(draft.kind) && WHOLE.includes(kind)
+  return {
+    ...draft,
+    kind,
+    count: sameCount ? draft.count : '',
+    due: draft.due < draft.start ? fresh.due : draft.due,
+    days: fresh.days,
+    step: fresh.step,
+    weeks: fresh.weeks,
+    policy: kind === 'SPRINT' || kind === 'DAILY_RUN' || kind === 'PROMPT_LIST' ? draft.policy : fresh.policy,
+    ...(kind === 'PROMPT_LIST' ? { topic: '', exercise: '', medium: '', source: '', book: '' } : {}),
+    unit: draft.unit === 'PROMPTS' ? fresh.unit : draft.unit,
+  }
+}
 
 /** Terms as they are typed. */
 export function fromTerms(terms: Terms, format: Formats): Draft {
@@ -81,6 +103,7 @@ type NumberName = keyof typeof NUMBERS
 /** Numbers that a kind of promise asks for, besides those that all do. */
 const ASKED: Record<Terms['kind'], NumberName[]> = {
   SPRINT: [],
+  OWN_TIME: [],
   DAILY_RUN: ['days'],
   PROMPT_LIST: [],
   RAMP: ['step', 'weeks'],
@@ -137,6 +160,7 @@ export function toTerms(draft: Draft, format: Formats): { terms?: Terms; errors:
       policy: draft.policy,
       rules: draft.rules,
       beside: draft.beside,
+      insists: draft.insists,
       title: draft.title.trim() || 'A quota',
       unit: kind === 'PROMPT_LIST' ? 'PROMPTS' : draft.unit === 'PROMPTS' ? 'DRAWINGS' : draft.unit,
       count: number('count') ?? 1,

@@ -36,6 +36,7 @@ const terms: Quota['terms'] = {
   rules: [],
   secondsEach: 300,
   beside: false,
+  insists: false,
 }
 
 const quota = (inTime: number, more: object = {}): Quota =>

@@ -10,6 +10,10 @@ export type Sheet = Schemas['WorksheetView']
 
 export const KINDS: Record<Terms['kind'], { name: string; line: string }> = {
   SPRINT: { name: 'So many by a date', line: '90 mooring posts in ten days.' },
+  OWN_TIME: {
+    name: 'So many in my own time',
+    line: '100 pages, without a date: a pace, and when it may be done.',
+  },
   DAILY_RUN: { name: 'One every day', line: 'A page a day for thirty drawing days.' },
   PROMPT_LIST: { name: 'A list of prompts', line: 'Twelve of a list, in any order.' },
   RAMP: { name: 'A little more each week', line: 'Ten, then fifteen, then twenty.' },
@@ -50,6 +54,9 @@ export function percent(share: number): string {
 
 export const unitOf = (terms: Terms): Terms['unit'] => (terms.kind === 'PROMPT_LIST' ? 'PROMPTS' : terms.unit)
 
+/** Whether it has a date, or a week, to be judged by. */
+export const isDated = (terms: Terms) => terms.kind !== 'OWN_TIME'
+
 export const weekly = (terms: Terms) => terms.kind === 'RAMP' || terms.kind === 'STANDING'
 
 /** What is promised, in one line. */
@@ -58,6 +65,8 @@ export function promise(terms: Terms, format: Formats): string {
   switch (terms.kind) {
     case 'SPRINT':
       return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
+    case 'OWN_TIME':
+      return `${units(terms.count, unit, format)} in your own time`
     case 'PROMPT_LIST':
       return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
     case 'DAILY_RUN':
@@ -74,6 +83,7 @@ const WORDS: Record<Schemas['Forecast']['verdict'], string> = {
   ON_PACE: 'On pace',
   SLIPPING: 'Slipping',
   OUT_OF_REACH: 'Out of reach at this pace',
+  OPEN: 'In your own time',
 }
 
 const aDay = (plan: number, format: Formats) =>
@@ -87,6 +97,11 @@ export function verdict(quota: Quota, format: Formats): string {
   }
   if (progress.left === 0) {
     return 'This week’s count is reached.'
+  }
+  if (!isDated(quota.terms)) {
+    return forecast.basis === 'OWN_DAYS'
+      ? `At your pace of ${plural(forecast.ownDays, 'drawing day')} it may be done about ${forecast.middle ? format.dayMonth(forecast.middle) : 'a year from now or later'}.`
+      : 'Three drawing days of your own will say when it may be done.'
   }
   const goal = weekly(quota.terms)
     ? `this week’s ${progress.asked}`
@@ -152,6 +167,11 @@ export const fitsIn = (sheet: Sheet) => sheet.answer === 'YES'
 
 /** Whether a promise can be kept, in one sentence. */
 export function canBeDone(sheet: Sheet, terms: Terms, format: Formats): string {
+  if (!isDated(terms) && sheet.answer !== 'NO_DAY') {
+    return sheet.answer === 'TOO_MUCH'
+      ? 'Not within three years with these minutes.'
+      : `In ${plural(sheet.drawingDays, 'drawing day')}, by ${format.dayMonthYear(sheet.due)}, if you draw on each.`
+  }
   const load = `${Math.round((sheet.load ?? 0) * 100)} % of the time.`
   const most = `${units(sheet.perDay, unitOf(terms), format)} a day at most, ${load}`
   return {
@@ -182,6 +202,9 @@ export function leftForCourse(left: number, of: number, format: Formats): string
 
 /** Where the minutes each come from. */
 export function paceOrigin(sheet: Sheet, format: Formats): string {
+  if (sheet.insists) {
+    return `${format.each(sheet.secondsEach)} each, as you insist${sheet.ownEntries > 0 ? `; the median of ${plural(sheet.ownEntries, 'own entry', 'own entries')} is ${format.each(sheet.ownSeconds)}` : ''}.`
+  }
   if (sheet.ownEntries === 0) {
     return `${format.each(sheet.secondsEach)} each, as you expect; there is no own entry yet.`
   }
@@ -191,7 +214,7 @@ export function paceOrigin(sheet: Sheet, format: Formats): string {
 /** What would make it fit; `take` is what it writes into the form, where the form has a place for it. */
 export interface Remedy {
   text: string
-  take?: { minutesADay: string } | { due: string } | { count: string }
+  take?: { minutesADay: string } | { due: string } | { count: string } | { count: string; due: string }
 }
 
 /** Each remedy alone, and exact. */
@@ -221,4 +244,18 @@ export function remedies(sheet: Sheet, terms: Terms, format: Formats): Remedy[] 
     lines.push({ text: `${format.each(sheet.paceSeconds)} each` })
   }
   return lines
+}
+
+/** Smaller promises to begin with, where the count is one. */
+export function trials(sheet: Sheet, terms: Terms, format: Formats): Remedy[] {
+  const counted = terms.kind === 'SPRINT' || terms.kind === 'PROMPT_LIST' || terms.kind === 'OWN_TIME'
+  return counted && terms.unit !== 'MINUTES'
+    ? sheet.trials.map((trial) => ({
+        text: `${units(trial.count, unitOf(terms), format)} to ${format.dayMonth(trial.until)}: about ${format.minutes(trial.minutes)} on ${plural(trial.days, 'day')}`,
+        take: {
+          count: format.writeNumber(trial.count),
+          ...(terms.due == null ? {} : { due: trial.until }),
+        },
+      }))
+    : []
 }

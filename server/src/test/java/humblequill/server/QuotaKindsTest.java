@@ -223,4 +223,62 @@ class QuotaKindsTest extends ClockedTest {
     assertThat(api.post("/api/quotas/worksheet", little).json().path("sudden").asBoolean())
         .isFalse();
   }
+
+  @Test
+  void in_ones_own_time_nothing_is_asked_and_dates_come_from_own_days() {
+    var own = make(terms("OWN_TIME", 30, "beside", false));
+    var id = own.path("id").asString();
+    for (int day = 5; day < 10; day++) {
+      draw("2026-03-0" + day, "drawings", 2, "minutes", 4);
+      api = quill.at("2026-03-%02dT10:00:00Z".formatted(day + 1));
+    }
+    var later = quota(own);
+    assertThat(later.path("progress").path("today").asInt()).isZero();
+    assertThat(later.path("progress").path("done").asInt()).isEqualTo(10);
+    assertThat(later.path("forecast").path("verdict").asString()).isEqualTo("OPEN");
+    assertThat(later.path("forecast").path("inTime").isNull()).isTrue();
+    assertThat(later.path("forecast").path("middle").asString()).startsWith("2026-03-");
+    assertThat(api.get("/api/today").json().path("overMinutes").asInt()).isZero();
+    var sheet = api.post("/api/quotas/worksheet", terms("OWN_TIME", 100, "minutesADay", 30)).json();
+    assertThat(sheet.path("answer").asString()).isEqualTo("YES");
+    assertThat(sheet.path("trials").get(0).path("count").asInt()).isEqualTo(10);
+    api.delete("/api/quotas/" + id + "?version=" + later.path("version").asLong());
+  }
+
+  @Test
+  void the_learner_can_insist_on_the_time_a_unit_takes() {
+    for (int i = 0; i < 6; i++) {
+      draw("2026-03-05", "drawings", 1, "minutes", 6);
+    }
+    var learned = api.post("/api/quotas/worksheet", terms("OWN_TIME", 40)).json();
+    assertThat(learned.path("secondsEach").asInt()).isGreaterThan(120);
+    var insisted = api.post("/api/quotas/worksheet", terms("OWN_TIME", 40, "insists", true)).json();
+    assertThat(insisted.path("secondsEach").asInt()).isEqualTo(120);
+    assertThat(insisted.path("ownSeconds").asInt()).isEqualTo(360);
+  }
+
+  @Test
+  void a_listed_prompt_is_kept_in_its_own_words_and_unticked_with_its_entry() {
+    var made = make(terms("PROMPT_LIST", 1, "unit", "PROMPTS", "due", "2026-03-20", "topic", null));
+    var path = "/api/quotas/" + made.path("id").asString();
+    var prompt = Map.of("words", "a gull on a bollard", "chosen", true, "developed", false);
+    var listed = new HashMap<String, Object>(prompt);
+    listed.put("id", UUID.randomUUID());
+    assertThat(api.put(path + "/prompts", Map.of("prompts", List.of(listed))).status())
+        .isBetween(200, 299);
+    var line = Map.of("line", "gull on a bollard, 12 min, pen");
+    var reading = api.post("/api/log-line", line).json();
+    assertThat(reading.path("complete").asBoolean()).as(reading.toString()).isTrue();
+    var fields = reading.path("entries").get(0);
+    assertThat(fields.path("note").asString()).isEqualTo("Prompt: a gull on a bollard");
+    assertThat(fields.path("topic").isNull()).isTrue();
+    var id = UUID.randomUUID();
+    assertThat(api.post("/api/entries", Map.of("id", id, "fields", fields)).status())
+        .isEqualTo(201);
+    assertThat(quota(made).path("prompts").get(0).path("doneOn").asString())
+        .isEqualTo("2026-03-05");
+    assertThat(quota(made).path("progress").path("done").asInt()).isEqualTo(1);
+    assertThat(api.delete("/api/entries/" + id + "?version=0").status()).isEqualTo(204);
+    assertThat(quota(made).path("prompts").get(0).path("doneOn").isNull()).isTrue();
+  }
 }

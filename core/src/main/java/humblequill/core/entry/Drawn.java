@@ -34,6 +34,9 @@ public record Drawn(
     int pages,
     int lastPage,
     int mark) {
+  /** What stands between two media of one drawing: "pen and watercolour". */
+  public static final String JOINED = " and ";
+
   public Drawn {
     topics = Set.copyOf(topics);
   }

@@ -1,5 +1,6 @@
 package humblequill.core.logline;
 
+import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
@@ -104,7 +105,7 @@ final class Understanding {
     if (first.equals(second)) {
       one(Phrase.Field.MEDIUM, one);
     } else {
-      var both = first + " and " + second;
+      var both = first + Drawn.JOINED + second;
       understood(Phrase.Field.MEDIUM, one, both, both);
     }
   }

@@ -3,6 +3,7 @@ package humblequill.core.quota;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Tally;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -17,6 +18,9 @@ import java.util.TreeMap;
  */
 public record Account(Quota quota, Optional<LocalDate> endedOn, List<Drawn> matching, Tally byDay) {
   private static final int MINUTE = 60;
+
+  /** Lengths within such a factor of each other are about the same; common practice. */
+  private static final double ALIKE = 1.5;
 
   public Account {
     matching = List.copyOf(matching);
@@ -93,7 +97,7 @@ public record Account(Quota quota, Optional<LocalDate> endedOn, List<Drawn> matc
     if (quota.counting().unit() == Counting.Unit.MINUTES) {
       return PaceEstimate.ofMinutes();
     }
-    return PaceEstimate.of(secondsAUnit(quota.counting(), matching), quota.secondsEach());
+    return quota.pace(secondsAUnit(quota.counting(), matching));
   }
 
   /** Seconds a unit of all entries that tell how long they took. */
@@ -101,6 +105,21 @@ public record Account(Quota quota, Optional<LocalDate> endedOn, List<Drawn> matc
     return drawn.stream()
         .filter(d -> counting.unitsIn(d) > 0 && d.minutes().minutes() > 0)
         .map(d -> Math.round(d.minutes().minutes() * (float) MINUTE / counting.unitsIn(d)))
+        .toList();
+  }
+
+  /**
+   * Seconds a unit of entries on the same topics that took about as long as is expected, for work
+   * of which there is no own entry yet.
+   *
+   * @param topics topics of that work
+   */
+  public static List<Integer> secondsOfAlike(
+      Quota quota, Collection<String> topics, List<Drawn> drawn) {
+    var anything = Counting.all(quota.counting().unit());
+    var sameTopic = drawn.stream().filter(d -> d.topics().stream().anyMatch(topics::contains));
+    return secondsAUnit(anything, sameTopic.toList()).stream()
+        .filter(s -> s <= ALIKE * quota.secondsEach() && quota.secondsEach() <= ALIKE * s)
         .toList();
   }
 

@@ -2,6 +2,7 @@ package humblequill.core.quota;
 
 import humblequill.core.entry.Drawn;
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -50,7 +51,7 @@ public record Counting(
   /** Whether an entry is of the kind that counts. */
   public boolean matches(Drawn drawn) {
     return asksFor(topic, drawn.topics())
-        && asksFor(medium, drawn.medium())
+        && asksForOneOf(medium, drawn.medium())
         && asksFor(source, drawn.source())
         && asksFor(book, drawn.book())
         && asksFor(exercise, drawn.exercise());
@@ -58,6 +59,12 @@ public record Counting(
 
   private static boolean asksFor(Optional<String> wanted, Optional<String> found) {
     return wanted.isEmpty() || wanted.equals(found);
+  }
+
+  /** Pen and watercolour together are drawn with either. */
+  private static boolean asksForOneOf(Optional<String> wanted, Optional<String> found) {
+    return asksFor(wanted, found)
+        || found.isPresent() && List.of(found.get().split(Drawn.JOINED)).contains(wanted.get());
   }
 
   private static boolean asksFor(Optional<String> wanted, Collection<String> found) {

@@ -54,7 +54,9 @@ public record Forecast(
     /** Below even chances. */
     SLIPPING,
     /** Below 10 %. */
-    OUT_OF_REACH
+    OUT_OF_REACH,
+    /** There is no date to be judged by. */
+    OPEN
   }
 
   /** What a forecast rests on. */
@@ -84,10 +86,21 @@ public record Forecast(
    * @param days drawing days of the quota
    * @param today the open practice day
    * @param goesOn whether it may be reached after its last day, as a sprint may and a week may not
+   * @param dated whether there is a last day to be judged by
    * @param holds units that the time of a drawing day holds, 0 or more; infinite without a bound
    */
   public record Known(
-      Tally earlier, DrawingDays days, LocalDate today, boolean goesOn, double holds) {}
+      Tally earlier,
+      DrawingDays days,
+      LocalDate today,
+      boolean goesOn,
+      boolean dated,
+      double holds) {
+    /** With a last day. */
+    public Known(Tally earlier, DrawingDays days, LocalDate today, boolean goesOn, double holds) {
+      this(earlier, days, today, goesOn, true, holds);
+    }
+  }
 
   /** The forecast. */
   public static Forecast of(Progress progress, Known known) {

@@ -40,7 +40,7 @@ final class Prediction {
     this.known = known;
     own = known.earlier().plus(progress.before().daily());
     int all = Math.max(1, known.days().count(progress.from(), progress.due()));
-    plan = Math.min(known.holds(), (double) progress.asked() / all);
+    plan = Math.min(known.holds(), known.dated() ? (double) progress.asked() / all : ownMean());
     drawnToday = progress.doneToday();
     left = Math.max(0, progress.asked() - progress.done() + drawnToday);
     var begin = progress.from().isAfter(known.today()) ? progress.from() : known.today();
@@ -53,6 +53,11 @@ final class Prediction {
     var made = DayUrn.of(own, plan, daysAWeek(begin), Math.max(1, daysInTime));
     unseen = drawnToday > made.most();
     urn = unseen ? made.drawn(drawnToday) : made;
+  }
+
+  /** Units of an own day; all that is asked while there is none. */
+  private double ownMean() {
+    return own.byDay().values().stream().mapToInt(n -> n).average().orElse(progress.asked());
   }
 
   /** Planned drawing days a week, on average over the next four. */
@@ -86,8 +91,8 @@ final class Prediction {
     boolean falls = days == 0 ? open > 0 : known.holds() < (double) open / days;
     int reachable = falls ? drawnToday + (int) Math.floor(known.holds() * days) : left;
     return new Forecast(
-        falls ? Forecast.Verdict.OUT_OF_REACH : Forecast.Verdict.ON_PACE,
-        falls ? Forecast.Basis.SHORT_PLAN : Forecast.Basis.PLAN,
+        verdictOfPlan(falls),
+        falls && known.dated() ? Forecast.Basis.SHORT_PLAN : Forecast.Basis.PLAN,
         Optional.empty(),
         plan,
         own.byDay().size(),
@@ -98,6 +103,13 @@ final class Prediction {
         moreByPlan(open - days * known.holds()),
         enough(),
         List.of());
+  }
+
+  private Forecast.Verdict verdictOfPlan(boolean falls) {
+    if (!known.dated()) {
+      return Forecast.Verdict.OPEN;
+    }
+    return falls ? Forecast.Verdict.OUT_OF_REACH : Forecast.Verdict.ON_PACE;
   }
 
   /** Days left after today's share, once today was drawn on. */
@@ -139,7 +151,7 @@ final class Prediction {
     return new Forecast(
         verdict(inTime),
         Forecast.Basis.OWN_DAYS,
-        Optional.of(inTime),
+        known.dated() ? Optional.of(inTime) : Optional.empty(),
         plan,
         ownDays,
         needed.early.map(this::date),
@@ -160,6 +172,9 @@ final class Prediction {
   }
 
   private Forecast.Verdict verdict(double inTime) {
+    if (!known.dated()) {
+      return Forecast.Verdict.OPEN;
+    }
     if (inTime >= LIKELY && progress.done() > progress.before().planned()) {
       return Forecast.Verdict.AHEAD;
     } else if (inTime >= EVEN) {
@@ -173,7 +188,7 @@ final class Prediction {
   }
 
   private List<Forecast.Reach> fan(Needed needed) {
-    int last = known.goesOn() ? Math.max(daysInTime, needed.late.orElse(0)) : daysInTime;
+    int last = lastOfFan(needed);
     var draws = new Days();
     var fan = new ArrayList<Forecast.Reach>();
     for (int i = 1; i <= FAN_DATES; i++) {
@@ -192,6 +207,13 @@ final class Prediction {
       }
     }
     return fan;
+  }
+
+  private int lastOfFan(Needed needed) {
+    if (!known.dated()) {
+      return needed.late.orElse(daysInTime);
+    }
+    return known.goesOn() ? Math.max(daysInTime, needed.late.orElse(0)) : daysInTime;
   }
 
   /** The days drawn one after another. */

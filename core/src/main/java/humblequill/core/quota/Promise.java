@@ -21,6 +21,11 @@ public sealed interface Promise {
   /** Whether it asks week by week, each week beginning on its first day's weekday. */
   boolean weekly();
 
+  /** Whether it has a last day, or a last day of each week. */
+  default boolean dated() {
+    return true;
+  }
+
   /** The last day; {@link LocalDate#MAX} without an end. */
   LocalDate end(DrawingDays days);
 
@@ -62,6 +67,37 @@ public sealed interface Promise {
     @Override
     public LocalDate end(DrawingDays days) {
       return due;
+    }
+
+    @Override
+    public int asked(List<Integer> weeks) {
+      return count;
+    }
+  }
+
+  /**
+   * So many in one's own time: it asks nothing of any day, and has no date to be judged by.
+   *
+   * @param count 1 to {@value #MAX_COUNT}
+   */
+  record OwnTime(int count, LocalDate start) implements Promise {
+    public OwnTime {
+      check("count", count, MAX_COUNT);
+    }
+
+    @Override
+    public boolean weekly() {
+      return false;
+    }
+
+    @Override
+    public boolean dated() {
+      return false;
+    }
+
+    @Override
+    public LocalDate end(DrawingDays days) {
+      return LocalDate.MAX;
     }
 
     @Override

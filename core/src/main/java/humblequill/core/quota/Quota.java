@@ -2,6 +2,7 @@ package humblequill.core.quota;
 
 import humblequill.core.placement.MissedWork;
 import java.time.DayOfWeek;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -14,6 +15,7 @@ import java.util.Set;
  * @param policy what becomes of missed days
  * @param rules what the learner wants to keep to
  * @param secondsEach what one unit is expected to take, 1 or more
+ * @param insists whether a unit is taken to last that long, whatever own entries tell
  * @param time the minutes set apart for it
  */
 public record Quota(
@@ -24,7 +26,21 @@ public record Quota(
     MissedWork policy,
     Set<Rule> rules,
     int secondsEach,
+    boolean insists,
     PromiseTime time) {
+  /** A promise that learns how long a unit takes. */
+  public Quota(
+      String title,
+      Promise promise,
+      Counting counting,
+      Set<DayOfWeek> rest,
+      MissedWork policy,
+      Set<Rule> rules,
+      int secondsEach,
+      PromiseTime time) {
+    this(title, promise, counting, rest, policy, rules, secondsEach, false, time);
+  }
+
   public Quota {
     rest = Set.copyOf(rest);
     rules = Set.copyOf(rules);
@@ -43,6 +59,18 @@ public record Quota(
       throw new BrokenPromiseException(
           "unit", counting.unit(), "is PROMPTS for a list of prompts, and for nothing else");
     }
+  }
+
+  /**
+   * How long one unit takes.
+   *
+   * @param own seconds a unit of each own entry of that work
+   */
+  public PaceEstimate pace(List<Integer> own) {
+    var learned = PaceEstimate.of(own, secondsEach);
+    return insists
+        ? new PaceEstimate(secondsEach, learned.entries(), learned.ownSeconds())
+        : learned;
   }
 
   /** Its drawing days among the learner's. */

@@ -33,7 +33,10 @@ public final class TakenMinutes {
       DrawingDays days,
       LocalDate today,
       List<BroughtAlong.Portion> course) {
-    boolean inside = !date.isBefore(progress.from()) && !date.isAfter(progress.due());
+    boolean inside =
+        account.quota().promise().dated()
+            && !date.isBefore(progress.from())
+            && !date.isAfter(progress.due());
     if (!inside || !days.test(date)) {
       return 0;
     }

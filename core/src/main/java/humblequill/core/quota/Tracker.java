@@ -12,6 +12,8 @@ import java.util.TreeMap;
  * the same.
  */
 public final class Tracker {
+  private static final int HORIZON = 366;
+
   private final Quota quota;
   private final Tally counts;
   private final DrawingDays drawingDays;
@@ -39,8 +41,15 @@ public final class Tracker {
 
   private Progress dated() {
     var promise = quota.promise();
-    var end = promise.end(drawingDays);
-    return span(promise.start(), end, promise.asked(List.of()), quota.policy(), List.of());
+    var end = promise.dated() ? promise.end(drawingDays) : horizon();
+    var policy = promise.dated() ? quota.policy() : MissedWork.SPREAD;
+    return span(promise.start(), end, promise.asked(List.of()), policy, List.of());
+  }
+
+  /** As far as it is looked ahead where there is no date. */
+  private LocalDate horizon() {
+    var start = quota.promise().start();
+    return (today.isBefore(start) ? start : today).plusDays(HORIZON);
   }
 
   /** The week that counts now, with its target by what became of the weeks before. */
@@ -110,7 +119,7 @@ public final class Tracker {
   }
 
   private int askedToday(LocalDate from, LocalDate due, int left, int daysLeft) {
-    boolean inside = !today.isBefore(from) && !today.isAfter(due);
+    boolean inside = quota.promise().dated() && !today.isBefore(from) && !today.isAfter(due);
     return inside && drawingDays.test(today) ? (Math.max(0, left) + daysLeft - 1) / daysLeft : 0;
   }
 

@@ -45,6 +45,10 @@ public record Worksheet(
     List<DayShare> days) {
   private static final String ID = "quota";
   private static final int DAYS_TO_ADD = 366;
+
+  /** A trial is worth one while the promise is at least so many times as large. */
+  private static final int LEAST_FOR_TRIAL = 3;
+
   private static final double MINUTE = 60;
 
   /** Whether it can be done. */
@@ -73,11 +77,67 @@ public record Worksheet(
       Quota quota, int secondsEach, DrawingDays learners, PromiseTime.Day day) {
     var span = Tracker.progress(quota, Tally.NONE, learners, quota.promise().start()).span();
     var days = quota.drawingDays(learners);
+    if (!quota.promise().dated()) {
+      var last = span.from().plusDays(Promise.MAX_DAYS - 1L);
+      return ownTime(span.asked(), secondsEach, quota.time().rooms(days, day, span.from(), last));
+    }
     var rooms = quota.time().rooms(days, day, span.from(), span.due());
     var after = span.due().plusDays(1);
     var next = quota.time().rooms(days, day, after, span.due().plusDays(DAYS_TO_ADD));
     return of(span.asked(), secondsEach, rooms, next);
   }
+
+  /** To the day on which all is drawn, when every drawing day is filled. */
+  private static Worksheet ownTime(int count, int secondsEach, List<DayRoom> rooms) {
+    long left = count;
+    int days = 0;
+    while (left > 0 && days < rooms.size()) {
+      left -= rooms.get(days++).effectiveSeconds() / secondsEach;
+    }
+    return of(count, secondsEach, rooms.subList(0, days), List.of());
+  }
+
+  /**
+   * The date by which so many units are done.
+   *
+   * @return nothing where fewer have a day
+   */
+  public Optional<LocalDate> doneBy(int units) {
+    int sum = 0;
+    for (var share : days) {
+      sum += share.count();
+      if (sum >= units) {
+        return Optional.of(share.date());
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The drawing days until so many units are done, and their time with setting up, in seconds. */
+  public Optional<Trial> trial(int units, int secondsEach) {
+    if (count < LEAST_FOR_TRIAL * units) {
+      return Optional.empty();
+    }
+    return doneBy(units)
+        .map(
+            until -> {
+              int drawn =
+                  (int)
+                      days.stream().filter(d -> !d.date().isAfter(until) && d.count() > 0).count();
+              long setUp = drawingDays == 0 ? 0 : overheadSeconds / drawingDays * drawn;
+              return new Trial(units, until, drawn, (long) units * secondsEach + setUp);
+            });
+  }
+
+  /**
+   * A smaller promise to begin with.
+   *
+   * @param units how many
+   * @param until the date by which the larger one would have them
+   * @param days drawing days until then
+   * @param seconds of drawing and setting up
+   */
+  public record Trial(int units, LocalDate until, int days, long seconds) {}
 
   /**
    * Works it out for days.

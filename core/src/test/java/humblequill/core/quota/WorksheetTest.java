@@ -86,4 +86,16 @@ class WorksheetTest {
         .isEqualTo(126);
     assertThat(PaceEstimate.of(List.of(100, 200), 150).ownSeconds()).isEqualTo(150);
   }
+
+  /** Four a day: ten by the third, twenty by the fifth, each with 10 minutes of setting up. */
+  @Test
+  void a_smaller_promise_to_begin_with_has_its_own_days_and_time() {
+    var sheet = sheet(90, 300, 10, 30);
+    assertThat(sheet.trial(10, 300))
+        .contains(new Worksheet.Trial(10, START.plusDays(2), 3, (50 + 30) * 60));
+    assertThat(sheet.trial(20, 300))
+        .contains(new Worksheet.Trial(20, START.plusDays(4), 5, (100 + 50) * 60));
+    assertThat(sheet(29, 300, 10, 30).trial(10, 300)).as("not worth one").isEmpty();
+    assertThat(sheet(90, 300, 2, 30).trial(10, 300)).as("eight have a day").isEmpty();
+  }
 }

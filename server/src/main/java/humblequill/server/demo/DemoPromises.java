@@ -269,6 +269,7 @@ class DemoPromises {
         policy,
         rules,
         secondsEach,
+        false,
         minutesADay,
         true);
   }

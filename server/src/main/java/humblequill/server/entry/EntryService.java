@@ -152,7 +152,7 @@ public class EntryService {
     }
     var entity = fresh(id, fields, clock.instant(), names::idOf);
     touched(List.of(fields.day()));
-    events.publishEvent(new EntryCreated(id));
+    events.publishEvent(new EntryCreated(id, fields));
     return new Created(view(repository.saveAndFlush(entity)), true);
   }
 
@@ -210,7 +210,7 @@ public class EntryService {
       throw Refusal.stale("entry", view(entity.get()));
     }
     touched(List.of(entity.get().practiceDay));
-    events.publishEvent(new EntryRemoved(id));
+    events.publishEvent(new EntryRemoved(id, view(entity.get()).fields()));
     repository.delete(entity.get());
     repository.flush();
   }

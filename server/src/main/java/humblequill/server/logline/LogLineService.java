@@ -1,5 +1,6 @@
 package humblequill.server.logline;
 
+import humblequill.core.entry.EntryDraft;
 import humblequill.core.logline.Habits;
 import humblequill.core.logline.Language;
 import humblequill.core.logline.LogLine;
@@ -21,6 +22,7 @@ import humblequill.server.entry.EntryService;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.quota.PromisedTopics;
+import humblequill.server.quota.PromptsInWords;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
@@ -40,6 +42,7 @@ public class LogLineService {
   private final EntryLedger ledger;
   private final PlacementService placements;
   private final PromisedTopics promises;
+  private final PromptsInWords prompts;
   private final NameService names;
   private final SettingsService settings;
   private final Derived<LogLine> reader = new Derived<>();
@@ -62,12 +65,14 @@ public class LogLineService {
       EntryLedger ledger,
       PlacementService placements,
       PromisedTopics promises,
+      PromptsInWords prompts,
       NameService names,
       SettingsService settings) {
     this.entries = entries;
     this.ledger = ledger;
     this.placements = placements;
     this.promises = promises;
+    this.prompts = prompts;
     this.names = names;
     this.settings = settings;
   }
@@ -79,7 +84,7 @@ public class LogLineService {
     var read = reader(learner).read(line, today, day == null ? today : day);
     return new LogLineController.LineReading(
         read.phrases(),
-        read.drafts().stream().map(EntryFields::of).toList(),
+        read.drafts().stream().map(d -> EntryFields.of(ofPrompt(d, learner))).toList(),
         read.dayOff(),
         read.complete());
   }
@@ -91,16 +96,35 @@ public class LogLineService {
     return reader(learner).sought(line, learner.today());
   }
 
+  /** A draft about a prompt says so in its note; the prompt becomes no topic by that. */
+  private EntryDraft ofPrompt(EntryDraft draft, Learner learner) {
+    var words =
+        draft.topic.flatMap(
+            topic ->
+                prompts.open(learner).stream()
+                    .filter(p -> Fold.of(p).equals(Fold.of(topic)))
+                    .findFirst());
+    if (words.isPresent()) {
+      draft.note = PromptsInWords.note(words.get(), draft.note);
+      draft.topic = draft.topic.filter(t -> names.names().find(NameKind.TOPIC, t).isPresent());
+      if (draft.drawings.isEmpty() && draft.minutes.isEmpty()) {
+        draft.drawings = Optional.of(1);
+      }
+    }
+    return draft;
+  }
+
   private LogLine reader(Learner learner) {
     var followed = placements.followed();
     var known = names.names();
     var promised = promises.running(learner);
+    var listed = prompts.open(learner);
     var locale = settings.read().locale();
     return reader.get(
-        List.of(followed, known, promised, learner.today(), locale),
+        List.of(followed, known, promised, String.join("\n", listed), learner.today(), locale),
         () -> {
           var language = Language.of(Locale.forLanguageTag(locale));
-          var words = words(followed, known, promised, learner.today(), language);
+          var words = words(followed, known, promised, listed, learner.today(), language);
           return new LogLine(new Vocabulary(words, language), lookup);
         });
   }
@@ -109,6 +133,7 @@ public class LogLineService {
       List<PlacedCourse> followed,
       Names names,
       List<PromisedTopics.Promised> promised,
+      List<String> listed,
       LocalDate today,
       Language language) {
     var words = new ArrayList<Word>();
@@ -116,6 +141,10 @@ public class LogLineService {
         .forEach(kind -> words.addAll(named(kind, names, language)));
     followed.forEach(placed -> words.addAll(exercises(placed, today)));
     named(NameKind.TOPIC, names, language).forEach(topic -> words.add(nowMeant(topic, promised)));
+    listed.stream()
+        .filter(prompt -> names.find(NameKind.TOPIC, prompt).isEmpty())
+        .filter(prompt -> !Fold.stems(prompt).isEmpty())
+        .forEach(prompt -> words.add(Word.promised(prompt, withoutArticle(prompt))));
     followed.stream()
         .flatMap(p -> p.placement().course().weeks().stream())
         .flatMap(week -> week.topics().stream())
@@ -123,6 +152,11 @@ public class LogLineService {
         .filter(topic -> names.find(NameKind.TOPIC, topic).isEmpty())
         .forEach(topic -> words.add(Word.of(WordKind.TOPIC, topic)));
     return words;
+  }
+
+  private static List<String> withoutArticle(String prompt) {
+    var bare = prompt.strip().replaceFirst("(?i)^(a|an|the|one|my) ", "");
+    return bare.equals(prompt) ? List.of() : List.of(bare);
   }
 
   /** A topic of a running promise can be called as the promise is. */

@@ -66,17 +66,17 @@ public class QuotaService {
     this.clock = clock;
   }
 
-  /**
-   * Can it be done? Nothing is kept.
-   *
-   * @param changed the quota whose terms these are to be; null for a new one
-   */
   /** How forecasts of all promises held so far. */
   @Transactional(readOnly = true)
   public ForecastsHeld forecasts() {
     return ForecastsHeld.of(views.forecastRecord(settings.learner()));
   }
 
+  /**
+   * Can it be done? Nothing is kept.
+   *
+   * @param changed the quota whose terms these are to be; null for a new one
+   */
   @Transactional(readOnly = true)
   public WorksheetView worksheet(QuotaTerms terms, @Nullable UUID changed) {
     var learner = settings.learner();
@@ -87,22 +87,25 @@ public class QuotaService {
     var sheet = Worksheet.of(quota, pace.secondsEach(), learner.drawingDays(), day);
     int usual = Care.usualWeek(learner.today(), ledger.read().minutes());
     boolean sudden = Care.suddenWith(sheet.weekMinutes(), usual, terms.beside());
-    return WorksheetView.of(sheet, pace, left(quota, sheet, pace, day, learner), usual, sudden);
+    return WorksheetView.of(
+        sheet, pace, quota.insists(), left(quota, sheet, pace, day, learner), usual, sudden);
   }
 
   /**
-   * How long one unit takes by all own entries of that work. What just anything took tells nothing
-   * of it.
+   * How long one unit takes by all own entries of that work, or else of the same topic and length.
+   * What just anything took tells nothing of it.
    */
   private PaceEstimate pace(Quota quota, Learner learner) {
     if (quota.counting().unit() == Counting.Unit.MINUTES) {
       return PaceEstimate.ofMinutes();
     }
     if (!quota.counting().namesTheWork()) {
-      return PaceEstimate.of(List.of(), quota.secondsEach());
+      return quota.pace(List.of());
     }
     var lately = ledger.read().since(learner.today().minusYears(YEARS_OF_OWN_PACE));
-    return PaceEstimate.of(Account.secondsAUnit(quota.counting(), lately), quota.secondsEach());
+    var own = Account.secondsAUnit(quota.counting(), lately);
+    return quota.pace(
+        own.isEmpty() ? Account.secondsOfAlike(quota, time.topicsAskedFor(quota), lately) : own);
   }
 
   /** What becomes of the minutes of its drawing days. */

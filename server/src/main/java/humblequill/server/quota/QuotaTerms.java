@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param policy what becomes of missed days
  * @param rules what the learner wants to keep to
  * @param secondsEach what one unit is expected to take
+ * @param insists whether a unit is taken to last that long, whatever own entries tell; null for no
  * @param minutesADay minutes of each drawing day for it; null for all minutes of the day
  * @param beside whether these minutes come on top of the day's, so that the course keeps its own
  */
@@ -57,13 +58,16 @@ public record QuotaTerms(
     @NotNull MissedWork policy,
     @NotNull Set<Rule> rules,
     @Min(5) @Max(28_800) int secondsEach,
+    @Nullable Boolean insists,
     @Nullable @Min(1) @Max(960) Integer minutesADay,
     boolean beside) {
 
-  /** The five kinds of promise. */
+  /** The kinds of promise. */
   public enum Kind {
     /** So many by a date. */
     SPRINT,
+    /** So many in one's own time. */
+    OWN_TIME,
     /** So many every drawing day. */
     DAILY_RUN,
     /** So many prompts of a list. */
@@ -90,12 +94,22 @@ public record QuotaTerms(
     var time =
         new PromiseTime(
             minutesADay == null ? OptionalInt.empty() : OptionalInt.of(minutesADay), beside);
-    return new Quota(title.strip(), promise(), counting, rest, policy, rules, secondsEach, time);
+    return new Quota(
+        title.strip(),
+        promise(),
+        counting,
+        rest,
+        policy,
+        rules,
+        secondsEach,
+        Boolean.TRUE.equals(insists),
+        time);
   }
 
   private Promise promise() {
     return switch (kind) {
       case SPRINT -> new Promise.Sprint(count, start, need("due", due));
+      case OWN_TIME -> new Promise.OwnTime(count, start);
       case DAILY_RUN -> new Promise.DailyRun(need("days", days), count, start);
       case PROMPT_LIST -> new Promise.PromptList(count, start, need("due", due));
       case RAMP -> new Promise.Ramp(count, need("step", step), need("weeks", weeks), start);

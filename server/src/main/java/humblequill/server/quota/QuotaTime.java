@@ -4,6 +4,7 @@ import humblequill.core.quota.BroughtAlong;
 import humblequill.core.quota.DrawingDays;
 import humblequill.core.quota.Progress;
 import humblequill.core.quota.PromiseTime;
+import humblequill.core.quota.Quota;
 import humblequill.core.quota.TakenMinutes;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.TakenTime;
@@ -76,6 +77,14 @@ class QuotaTime implements TakenTime {
   PromiseTime.Day dayWithout(@Nullable UUID except, Learner learner) {
     return new PromiseTime.Day(
         learner.availability(), learner.overheadMinutes(), minutesWithout(except, learner));
+  }
+
+  /** The topics of the exercise that a promise asks for; none where it asks for no exercise. */
+  List<String> topicsAskedFor(Quota quota) {
+    return quota.counting().exercise().stream()
+        .flatMap(id -> placements.all().stream().flatMap(p -> p.placement().topicsOf(id).stream()))
+        .distinct()
+        .toList();
   }
 
   /** Whether there is a course that wants the day's minutes as well. */

@@ -116,6 +116,7 @@ class QuotaViews {
   /** How forecasts of all promises held so far. */
   ForecastRecord forecastRecord(Learner learner) {
     return accounts.all().stream()
+        .filter(q -> q.account().quota().promise().dated())
         .map(q -> ForecastRecord.of(q.account(), learner.drawingDays(), learner.today()))
         .reduce(ForecastRecord.NONE, ForecastRecord::plus);
   }
@@ -148,6 +149,7 @@ class QuotaViews {
             days,
             today,
             !account.quota().promise().weekly(),
+            account.quota().promise().dated(),
             Worksheet.unitsADay(rooms, secondsEach)));
   }
 

@@ -39,6 +39,7 @@ record StoredQuota(
     String policy,
     List<String> rules,
     int secondsEach,
+    @Nullable Boolean insists,
     @Nullable Integer minutesADay,
     boolean beside) {
   static StoredQuota read(String document) {
@@ -70,6 +71,7 @@ record StoredQuota(
         StoredJson.word(terms.policy()),
         terms.rules().stream().sorted().map(StoredJson::word).toList(),
         terms.secondsEach(),
+        terms.insists(),
         terms.minutesADay(),
         terms.beside());
   }
@@ -95,6 +97,7 @@ record StoredQuota(
         StoredJson.kind(MissedWork.class, policy),
         rules.stream().map(r -> StoredJson.kind(Rule.class, r)).collect(sorted()),
         secondsEach,
+        insists,
         minutesADay,
         beside);
   }
@@ -134,6 +137,7 @@ record StoredQuota(
         policy,
         rules,
         secondsEach,
+        insists,
         minutesADay,
         beside);
   }

@@ -5,6 +5,7 @@ import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Worksheet;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +34,8 @@ import org.jspecify.annotations.Nullable;
  * @param usualWeekMinutes mean minutes a week of the last four
  * @param weekMinutes minutes a week it would take
  * @param sudden whether that multiplies the usual week
+ * @param insists whether the time a unit is the learner's, whatever own entries tell
+ * @param trials smaller promises to begin with
  * @param days units by date
  */
 public record WorksheetView(
@@ -58,6 +61,8 @@ public record WorksheetView(
     int usualWeekMinutes,
     int weekMinutes,
     boolean sudden,
+    boolean insists,
+    List<TrialView> trials,
     List<Worksheet.DayShare> days) {
 
   /**
@@ -71,8 +76,23 @@ public record WorksheetView(
    */
   public record DayLeft(int available, int promised, boolean over, @Nullable Integer courseKeeps) {}
 
+  /**
+   * A smaller promise to begin with.
+   *
+   * @param count units
+   * @param until its last day
+   * @param days drawing days until then
+   * @param minutes of drawing and setting up
+   */
+  public record TrialView(int count, LocalDate until, int days, int minutes) {
+    static TrialView of(Worksheet.Trial trial) {
+      return new TrialView(
+          trial.units(), trial.until(), trial.days(), WorksheetView.minutes(trial.seconds()));
+    }
+  }
+
   static WorksheetView of(
-      Worksheet sheet, PaceEstimate pace, DayLeft day, int usual, boolean sudden) {
+      Worksheet sheet, PaceEstimate pace, boolean insists, DayLeft day, int usual, boolean sudden) {
     var extra = sheet.remedies().flatMap(Remedies::extraDays);
     return new WorksheetView(
         sheet.count(),
@@ -104,6 +124,11 @@ public record WorksheetView(
         usual,
         sheet.weekMinutes(),
         sudden,
+        insists,
+        Stream.of(10, 20)
+            .flatMap(n -> sheet.trial(n, pace.secondsEach()).stream())
+            .map(TrialView::of)
+            .toList(),
         sheet.days());
   }
 
