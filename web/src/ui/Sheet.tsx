@@ -1,8 +1,14 @@
 import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react'
+import { Button } from './Button'
 
-/** A sheet laid over the spread; Esc or the cross puts it away. */
+const Leave = createContext<(() => void) | undefined>(undefined)
+
+/**
+ * A sheet laid over the spread. Esc, the cross, a press beside it or Cancel put it away; where something was
+ * filled in they ask first, so that a slip costs nothing.
+ */
 export function Sheet({
   open,
   onClose,
@@ -12,18 +18,23 @@ export function Sheet({
   children,
 }: {
   open: boolean
+  /** Puts it away without asking. */
   onClose: () => void
   title: string
   description?: string
   wide?: boolean
   children: ReactNode
 }) {
+  const [filled, setFilled] = useState(false)
+  const [leaving, setLeaving] = useState(false)
+  const leave = () => (filled ? setLeaving(true) : onClose())
   return (
-    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+    <Dialog.Root open={open} onOpenChange={(next) => !next && leave()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content
           className={`floats bg-paper text-ink border-hairline rounded-paper fixed inset-x-2 top-1/2 z-50 mx-auto max-h-[94dvh] -translate-y-1/2 overflow-y-auto border p-5 sm:p-8 ${wide ? 'max-w-4xl' : 'max-w-2xl'}`}
+          onInput={() => setFilled(true)}
           {...(description ? {} : { 'aria-describedby': undefined })}
         >
           <div className="mb-4 flex items-start justify-between gap-4">
@@ -36,9 +47,33 @@ export function Sheet({
             </Dialog.Close>
           </div>
           {description && <Dialog.Description className="text-faded mb-4">{description}</Dialog.Description>}
-          {children}
+          <Leave.Provider value={leave}>{children}</Leave.Provider>
+          {leaving && <Asking onStay={() => setLeaving(false)} onLeave={onClose} />}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   )
+}
+
+function Asking({ onStay, onLeave }: { onStay: () => void; onLeave: () => void }) {
+  const stay = useRef<HTMLDivElement>(null)
+  useEffect(() => stay.current?.querySelector('button')?.focus(), [])
+  return (
+    <div
+      ref={stay}
+      role="alert"
+      className="bg-paper border-ink sticky -bottom-5 mt-4 flex flex-wrap items-baseline gap-x-5 border-t-2 py-3 sm:-bottom-8"
+    >
+      What you filled in is not kept yet.
+      <Button onClick={onStay}>Go on filling in</Button>
+      <Button className="text-sanguine" onClick={onLeave}>
+        Throw it away
+      </Button>
+    </div>
+  )
+}
+
+/** Puts the sheet away that this stands in, after asking where something was filled in. */
+export function Cancel() {
+  return <Button onClick={useContext(Leave)}>Cancel</Button>
 }

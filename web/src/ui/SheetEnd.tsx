@@ -1,5 +1,6 @@
 import { Button } from './Button'
 import { Refused } from './Refused'
+import { Cancel } from './Sheet'
 
 /** The foot of a sheet that keeps something: what was refused, then the choices. */
 export function SheetEnd({
@@ -7,7 +8,6 @@ export function SheetEnd({
   fields,
   keep = 'Keep it',
   disabled = false,
-  onClose,
   onRemove,
 }: {
   error: Error | null | undefined
@@ -16,7 +16,6 @@ export function SheetEnd({
   /** Word on the button that submits. */
   keep?: string
   disabled?: boolean
-  onClose: () => void
   /** Takes away what the sheet shows; left out while there is nothing to take away. */
   onRemove?: (() => void) | undefined
 }) {
@@ -27,7 +26,7 @@ export function SheetEnd({
         <Button type="submit" look="ink" disabled={disabled}>
           {keep}
         </Button>
-        <Button onClick={onClose}>Cancel</Button>
+        <Cancel />
         {onRemove && (
           <Button className="text-sanguine ml-auto" onClick={onRemove}>
             Remove

@@ -242,7 +242,7 @@ function AppointmentSheet({
           error={read ? undefined : `“${poses}” is not a list such as 10 x 2, 2 x 20.`}
         />
         {typed && <ClashList appointments={[...others, typed]} of={typed.title} />}
-        <SheetEnd error={error} onClose={onClose} onRemove={onRemove} />
+        <SheetEnd error={error} onRemove={onRemove} />
       </form>
     </Sheet>
   )

@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react'
 import { Button } from '../../ui/Button'
-import { Sheet } from '../../ui/Sheet'
+import { Cancel, Sheet } from '../../ui/Sheet'
 import { Effect } from './Effect'
 import { Reason } from './Reason'
 import { usePlanChanges, type Change } from './usePlanChanges'
@@ -50,7 +50,7 @@ export function ChangeSheet({
           <Button type="submit" look="ink" disabled={!changes || change.isPending}>
             Change the plan
           </Button>
-          <Button onClick={onClose}>Cancel</Button>
+          <Cancel />
         </div>
       </form>
     </Sheet>

@@ -6,7 +6,7 @@ import { Field, SelectField } from '../../ui/Field'
 import { listed } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Refused, refusedAt } from '../../ui/Refused'
-import { Sheet } from '../../ui/Sheet'
+import { Cancel, Sheet } from '../../ui/Sheet'
 import { KINDS, PROPERTIES, usedIn, type Name } from './text'
 import { useNameChanges } from './useNameChanges'
 
@@ -168,7 +168,7 @@ function Remove({ name, onClose }: Part) {
   const { remove } = useNameChanges()
   return (
     <div className="mt-5 flex flex-wrap items-baseline gap-6">
-      <Button onClick={onClose}>Cancel</Button>
+      <Cancel />
       {!name.ships && !name.ofTaxonomy && (
         <Button
           className="text-sanguine ml-auto"

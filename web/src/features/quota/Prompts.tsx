@@ -176,12 +176,7 @@ function Bring({ onClose, onRead }: { onClose: () => void; onRead: (words: strin
           />
         </label>
         <TextField label="Prompts" rows={8} value={text} onChange={(e) => setText(e.target.value)} />
-        <SheetEnd
-          error={read.error}
-          keep="Add them"
-          disabled={text.trim() === '' || read.isPending}
-          onClose={onClose}
-        />
+        <SheetEnd error={read.error} keep="Add them" disabled={text.trim() === '' || read.isPending} />
       </form>
     </Sheet>
   )
@@ -292,7 +287,7 @@ function WordsForm({ lists, onClose }: { lists: Schemas['Lists']; onClose: () =>
       {field('subjects', 'Who')}
       {field('things', 'With what')}
       {field('actions', 'Does what')}
-      <SheetEnd error={write.error} disabled={write.isPending} onClose={onClose} />
+      <SheetEnd error={write.error} disabled={write.isPending} />
     </form>
   )
 }

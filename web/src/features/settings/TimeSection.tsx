@@ -11,7 +11,8 @@ import { useFormats } from '../../ui/locale'
 import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
 import { day, type SettingsForm, whole } from './form'
-import { DAY_ORDERS, setUpText } from './text'
+import { setUpText } from '../../shared/set-up'
+import { DAY_ORDERS } from './text'
 
 /** When there is time: weekdays, single dates, rest, pauses, and how a day is divided. */
 export function TimeSection() {

@@ -56,7 +56,7 @@ export function TopicSheet({
           value={alsoCalled}
           onChange={(e) => setAlsoCalled(e.target.value)}
         />
-        <SheetEnd error={error} disabled={name.trim() === ''} onClose={onClose} onRemove={onRemove} />
+        <SheetEnd error={error} disabled={name.trim() === ''} onRemove={onRemove} />
       </form>
     </Sheet>
   )
@@ -124,12 +124,7 @@ export function AreaSheet({
           onChange={(e) => setTyped({ ...typed, detailed: e.target.value })}
         />
         {area.topics.length > 0 && <p className="text-faded">An area can be removed once its topics are.</p>}
-        <SheetEnd
-          error={error}
-          disabled={name === '' || taken !== undefined}
-          onClose={onClose}
-          onRemove={onRemove}
-        />
+        <SheetEnd error={error} disabled={name === '' || taken !== undefined} onRemove={onRemove} />
       </form>
     </Sheet>
   )

@@ -109,13 +109,7 @@ export function AwaySheet({
             <p>Courses keep their end. What was due is spread over the days that are left.</p>
           )}
         </section>
-        <SheetEnd
-          error={pause.error}
-          fields={FIELDS}
-          keep="Pause"
-          disabled={!whole || pause.isPending}
-          onClose={onClose}
-        />
+        <SheetEnd error={pause.error} fields={FIELDS} keep="Pause" disabled={!whole || pause.isPending} />
       </form>
     </Sheet>
   )

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type FormEvent } from 'react'
+import { useState, type FormEvent } from 'react'
 import { Problem } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
@@ -7,7 +7,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { NumberField } from '../../ui/NumberField'
 import { Refused, refusedAt } from '../../ui/Refused'
-import { Sheet } from '../../ui/Sheet'
+import { Cancel, Sheet } from '../../ui/Sheet'
 import { ExerciseField } from '../ExerciseField'
 import { NameField } from '../NameField'
 import { Conflict } from './Conflict'
@@ -39,15 +39,7 @@ export default function EntryForm({
   onSaved?: () => void
 }) {
   const format = useFormats()
-  const [first] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
-  const [draft, setDraft] = useState(first)
-  const [leaving, setLeaving] = useState(false)
-  const stay = useRef<HTMLParagraphElement>(null)
-  useEffect(() => {
-    if (leaving) {
-      stay.current?.querySelector('button')?.focus()
-    }
-  }, [leaving])
+  const [draft, setDraft] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
   const [tried, setTried] = useState(false)
   const { create, change, remove } = useEntryWrites()
   const say = useNotice()
@@ -72,8 +64,6 @@ export default function EntryForm({
       change.mutate({ id, version, fields }, done)
     }
   }
-  // A slip on Esc or beside the sheet costs nothing that was filled in.
-  const leave = () => (JSON.stringify(draft) === JSON.stringify(first) ? onClose() : setLeaving(true))
   const submit = (event: FormEvent) => {
     event.preventDefault()
     setTried(true)
@@ -96,7 +86,7 @@ export default function EntryForm({
     )
   }
   return (
-    <Sheet open onClose={leave} title={entry ? 'Change an entry' : 'A new entry'}>
+    <Sheet open onClose={onClose} title={entry ? 'Change an entry' : 'A new entry'}>
       <form onSubmit={submit} noValidate>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
           {NAMES_OF_FIELDS.map((field) => (
@@ -118,22 +108,11 @@ export default function EntryForm({
         ) : (
           <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
         )}
-        {leaving && (
-          <p role="alert" ref={stay} className="mt-3">
-            What you filled in is not logged yet.{' '}
-            <Button className="mr-4" onClick={() => setLeaving(false)}>
-              Go on filling in
-            </Button>
-            <Button className="text-sanguine" onClick={onClose}>
-              Throw it away
-            </Button>
-          </p>
-        )}
         <div className="mt-5 flex flex-wrap items-center gap-5">
           <Button type="submit" look="ink" disabled={write.isPending}>
             {entry ? 'Save the change' : 'Log it'}
           </Button>
-          <Button onClick={leave}>Cancel</Button>
+          <Cancel />
           {entry && (
             <Button
               className="text-sanguine ml-auto"

@@ -10,7 +10,7 @@ import { isDay } from '../../../ui/days'
 import { plural } from '../../../ui/plural'
 import { Refused } from '../../../ui/Refused'
 import { useNotice } from '../../../ui/Notices'
-import { Sheet } from '../../../ui/Sheet'
+import { Cancel, Sheet } from '../../../ui/Sheet'
 import { usePlace } from '../ChooseCourse'
 import { LoadStrip } from '../../../shared/LoadStrip'
 import { ownRoom } from '../../../shared/Offers'
@@ -70,7 +70,7 @@ export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClos
           <Button type="submit" look="ink" disabled={place.isPending || !isDay(first)}>
             Place it
           </Button>
-          <Button onClick={onClose}>Cancel</Button>
+          <Cancel />
         </div>
       </form>
     </Sheet>
