@@ -1,5 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answer, api } from '../../api/client'
+import { queries } from '../../api/queries'
+import { setUpText } from '../../shared/set-up'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'
@@ -111,6 +113,7 @@ function Sum({
         {sum(sheet, format)}
       </p>
       {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
+      <SettingUp />
       <Day sheet={sheet} terms={terms} />
       {sheet.answer !== 'TOO_MUCH' &&
         sheet.answer !== 'NO_DAY' &&
@@ -159,7 +162,16 @@ function Sum({
   )
 }
 
-/** What becomes of the day's minutes; nothing where the promise comes on top of them. */
+/** What setting up is taken for, once sittings tell it and no figure by hand holds. */
+function SettingUp() {
+  const learned = useQuery(queries.setUp()).data
+  const byHand = useQuery(queries.settings()).data?.overheadByHand
+  return learned?.learned && byHand === false ? (
+    <p className="text-faded">Setting up, each drawing day. {setUpText(learned)}</p>
+  ) : null
+}
+
+/** What becomes of the day nothing where the promise comes on top of them. */
 function Day({ sheet, terms }: { sheet: Sheet; terms: Terms }) {
   const format = useFormats()
   const { available, promised, over, courseKeeps } = sheet.day
