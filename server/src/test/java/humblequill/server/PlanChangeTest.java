@@ -261,7 +261,7 @@ class PlanChangeTest {
     var side =
         api.put(
                 "/api/course",
-                Map.of("courseId", "ten-minutes-on-the-bench", "start", "2026-03-05", "side", true))
+                Map.of("courseId", "creatures-by-kinship", "start", "2026-03-05", "side", true))
             .json();
     var plan = side.path("placed").path("placement").asString();
     int room = (70 - 10) * 80 / 100;
