@@ -126,4 +126,13 @@ class OpenWeekTest {
     assertThat(stretched.outlook().days().stream().mapToInt(d -> d.countOf("hulls")))
         .containsExactly(10, 10, 10, 10, 10, 10, 10, 10, 10, 10, 10);
   }
+
+  @Test
+  void a_week_is_done_with_the_last_unit_that_today_brings() {
+    var tuesday = MONDAY.plusDays(1);
+    assertThat(week(tuesday, Map.of(MONDAY, 179)).isDone()).isFalse();
+    assertThat(week(tuesday, Map.of(MONDAY, 100, tuesday, 80)).isDone()).isTrue();
+    assertThat(week(tuesday, Map.of(MONDAY, 100, tuesday, 80)).wasDone()).isFalse();
+    assertThat(week(tuesday, Map.of(MONDAY, 180)).wasDone()).isTrue();
+  }
 }

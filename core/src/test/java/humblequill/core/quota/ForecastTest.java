@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import humblequill.core.entry.Tally;
 import humblequill.core.placement.MissedWork;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Random;
@@ -213,5 +214,45 @@ class ForecastTest {
         .longs(300)
         .forEach(seed -> seen.add(PromptMaker.words(lists, seed, List.of(0, 0, 0))));
     assertThat(seen).as("all 27 turn up").hasSize(27);
+  }
+
+  /** Six left in three days are two a day; 0, 2, 2 and 4 brought that three times. */
+  @Test
+  void own_days_that_were_enough_are_counted() {
+    var enough = forecast(14, 7, List.of(0, 2, 2, 4)).enough().orElseThrow();
+    assertThat(enough.cases()).isEqualTo(3);
+    assertThat(enough.of()).isEqualTo(4);
+    var tight = forecast(15, 7, List.of(0, 2, 2, 4)).enough().orElseThrow();
+    assertThat(tight.cases()).as("seven in three days are three a day").isEqualTo(1);
+    assertThat(forecast(14, 7, List.of()).enough()).isEmpty();
+  }
+
+  /** Fourteen days of two a day, one of thirty left in six days; or thirty of them. */
+  @Test
+  void ahead_is_more_than_an_even_pace_and_nearly_sure() {
+    var days = Collections.nCopies(14, 2);
+    assertThat(forecast(29, 20, days).verdict()).isEqualTo(Forecast.Verdict.AHEAD);
+    assertThat(forecast(28 + 60, 20, days).verdict()).isEqualTo(Forecast.Verdict.OUT_OF_REACH);
+    var slow = Collections.nCopies(14, 1);
+    assertThat(forecast(15, 15, slow).verdict())
+        .as("sure enough, but no more than an even pace")
+        .isEqualTo(Forecast.Verdict.ON_PACE);
+  }
+
+  /** The fan ends on the last day, begins after today and never falls. */
+  @Test
+  void the_fan_goes_from_now_to_the_end_and_never_falls() {
+    var fan = forecast(40, 20, Collections.nCopies(10, 2)).fan();
+    assertThat(fan.get(0).date()).isAfterOrEqualTo(MONDAY.plusDays(10));
+    assertThat(fan.get(fan.size() - 1).date()).isAfterOrEqualTo(MONDAY.plusDays(19));
+    for (int i = 0; i < fan.size(); i++) {
+      var reach = fan.get(i);
+      assertThat(reach.low()).isBetween(20, reach.middle());
+      assertThat(reach.high()).isBetween(reach.middle(), 40);
+      if (i > 0) {
+        assertThat(reach.date()).isAfter(fan.get(i - 1).date());
+        assertThat(reach.middle()).isGreaterThanOrEqualTo(fan.get(i - 1).middle());
+      }
+    }
   }
 }
