@@ -120,7 +120,7 @@ class ChangingPlansTest extends LaterTest {
     var page = pages.open(quill.url() + "/settings");
     button(page, "Add an appointment").click();
     field(page, "Title").fill("Quay group");
-    page.getByLabel("When").selectOption("every Saturday");
+    field(page, "When").selectOption("every Saturday");
     field(page, "From").fill("2026-03-01");
     field(page, "Minutes").fill("45");
     page.getByLabel("Poses usually given, count x minutes").fill("ten");
@@ -130,6 +130,46 @@ class ChangingPlansTest extends LaterTest {
     assertThat(page.getByText("Quay group").first()).isVisible();
     page.navigate(quill.url() + "/course");
     assertThat(page.getByText("19:00 Quay group")).isVisible();
+    page.context().close();
+  }
+
+  @Test
+  void a_past_day_is_reached_mended_and_paused_by_keyboard() {
+    var page = pages.open(quill.url() + "/today");
+    page.keyboard().press("Escape");
+    page.getByLabel("Search entries and exercises").fill("2 March");
+    page.keyboard().press("Enter");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("2 March 2026")).focus();
+    page.keyboard().press("Enter");
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Monday 2 March")))
+        .isVisible();
+    page.getByLabel("Write it down").fill("3 lanterns, 9 min, pen");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("a new topic")).focus();
+    page.keyboard().press("Enter");
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Logged for Monday")).isVisible();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change lanterns")).click();
+    field(page, "Drawings").fill("4");
+    page.keyboard().press("Escape");
+    assertThat(page.getByText("What you filled in is not kept yet.")).isVisible();
+    button(page, "Go on filling in").press("Enter");
+    button(page, "Save the change").press("Enter");
+    assertThat(
+            page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change lanterns · 4")))
+        .isVisible();
+
+    page.navigate(quill.url() + "/course");
+    button(page, "I was or will be away").press("Enter");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ill or away"))
+        .press("Enter");
+    field(page, "To").fill("08/03/2026");
+    assertThat(page.getByText("days later")).isVisible();
+    button(page, "Pause").press("Enter");
+    assertThat(page.getByText("Paused.")).isVisible();
+    button(page, "Undo").press("Enter");
+    assertThat(page.getByText("Taken back.")).isVisible();
     page.context().close();
   }
 }
