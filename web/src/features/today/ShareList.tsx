@@ -83,7 +83,9 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
           <p>{share.text}</p>
           {share.lookFor && <p className="font-serif italic">{share.lookFor}</p>}
           <p className="text-faded">
-            {format.each(share.secondsEach)} each{share.source && `, ${share.source}`}
+            {[share.unit === 'DRAWINGS' && `${format.each(share.secondsEach)} each`, share.source]
+              .filter(Boolean)
+              .join(', ')}
           </p>
         </details>
       )}

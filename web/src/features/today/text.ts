@@ -137,11 +137,16 @@ export function strokeName(stroke: Schemas['Stroke'], format: Formats): string {
   return `${format.weekdayDate(stroke.date)}: ${what}`
 }
 
-/** Four weeks as they could be drawn: two rest days, one missed. */
-export const SAMPLE_DAYS: Schemas['Stroke'][] = [
+const SAMPLE_MINUTES = [
   20, 35, 30, 45, 25, 60, 0, 30, 40, 20, 50, 35, 70, 0, 25, 30, -1, 45, 30, 55, 0, 40, 35, 50, 45, 60, 80, 0,
-].map((minutes, i) => ({
-  date: `2026-01-${String(i + 1).padStart(2, '0')}`,
-  mark: minutes > 0 ? 'INK' : minutes < 0 ? 'FORGIVEN' : 'REST',
-  minutes: Math.max(0, minutes),
-}))
+]
+
+/** Twelve weeks as they could be drawn: rest on the seventh day, one missed in four weeks. */
+export const SAMPLE_DAYS: Schemas['Stroke'][] = Array.from({ length: 84 }, (_, i) => {
+  const minutes = SAMPLE_MINUTES[i % SAMPLE_MINUTES.length] ?? 0
+  return {
+    date: String(i),
+    mark: minutes > 0 ? 'INK' : minutes < 0 ? 'FORGIVEN' : 'REST',
+    minutes: Math.max(0, minutes),
+  }
+})

@@ -93,12 +93,14 @@ export function AwaySheet({
             onChange={setTo}
           />
         </div>
-        <Field
-          label="Why, if you like"
-          maxLength={BOUNDS.PauseSpan.reason.maxLength}
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-        />
+        <div className="mt-3">
+          <Field
+            label="Why, if you like"
+            maxLength={BOUNDS.PauseSpan.reason.maxLength}
+            value={reason}
+            onChange={(event) => setReason(event.target.value)}
+          />
+        </div>
         <Check checked={coursesWait} onChange={(event) => setCoursesWait(event.target.checked)}>
           courses wait as long
         </Check>
