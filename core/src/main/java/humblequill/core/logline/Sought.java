@@ -4,6 +4,7 @@ import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A place in the logbook that a line names and nothing else: a day, or pages.
@@ -16,6 +17,9 @@ public record Sought(List<LocalDate> days, Optional<PageSpan> pages, Optional<St
   public Sought {
     days = List.copyOf(days);
   }
+
+  /** A choice between days is labelled by them; one between words by the words. */
+  private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
 
   /** What a line seeks; nothing where it says anything beside a day, or pages and their book. */
   static Optional<Sought> in(Interpretation line) {
@@ -42,7 +46,11 @@ public record Sought(List<LocalDate> days, Optional<PageSpan> pages, Optional<St
     return switch (day.state()) {
       case UNDERSTOOD -> List.of(LocalDate.parse(day.value()));
       case QUESTION ->
-          day.choices().stream().map(choice -> LocalDate.parse(choice.label())).toList();
+          day.choices().stream()
+              .map(Phrase.Choice::label)
+              .filter(label -> DAY.matcher(label).matches())
+              .map(LocalDate::parse)
+              .toList();
       default -> List.of();
     };
   }
