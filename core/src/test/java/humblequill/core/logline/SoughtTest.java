@@ -53,6 +53,8 @@ class SoughtTest {
         "p 12 pen",
         "harbour book",
         "tomorrow",
+        "yesterday yesterday",
+        "2026-13-77",
         "the foot",
         ""
       })
