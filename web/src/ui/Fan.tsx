@@ -31,7 +31,8 @@ export function Fan({
   /** First day of the span. */
   from: string
   today: string
-  due: string
+  /** The last day; nothing where there is none. */
+  due: string | undefined
   asked: number
   /** Units so far by the end of each date from the first on; the end of a date is drawn where the next begins. */
   curve: number[]
@@ -45,7 +46,8 @@ export function Fan({
   small?: boolean
 }) {
   const last = reach.at(-1)
-  const end = last && last.date > due ? last.date : due
+  const end = last && (!due || last.date > due) ? last.date : (due ?? today)
+  const dueAt = due && days(from, due) + 1
   const span = Math.max(1, days(from, end) + 1, curve.length, before?.length ?? 0)
   const most = Math.max(asked, 1, ...curve, ...(before ?? []), last?.high ?? 0)
   const x = scale(0, span, LEFT, WIDTH - 8)
@@ -77,18 +79,12 @@ export function Fan({
           {asked}
         </text>
       )}
-      <line
-        x1={x(days(from, due) + 1)}
-        x2={x(days(from, due) + 1)}
-        y1={TOP - 6}
-        y2={y(0)}
-        className="stroke-pencil"
-      />
-      <path
-        d={`M${x(0)} ${y(0)}L${x(days(from, due) + 1)} ${y(asked)}`}
-        className="stroke-pencil"
-        fill="none"
-      />
+      {dueAt && (
+        <>
+          <line x1={x(dueAt)} x2={x(dueAt)} y1={TOP - 6} y2={y(0)} className="stroke-pencil" />
+          <path d={`M${x(0)} ${y(0)}L${x(dueAt)} ${y(asked)}`} className="stroke-pencil" fill="none" />
+        </>
+      )}
       {reach.length > 0 && (
         <>
           <path
@@ -114,12 +110,14 @@ export function Fan({
           <text x={LEFT} y={HEIGHT - 5} className="fill-faded text-[13px]">
             {label(from)}
           </text>
-          <text x={x(days(from, due) + 1)} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
-            {label(due)}
-          </text>
-          {end > due && (
+          {due && dueAt && (
+            <text x={x(dueAt)} y={HEIGHT - 5} textAnchor="end" className="fill-ink text-[13px]">
+              {label(due)}
+            </text>
+          )}
+          {(!due || (end > due && days(due, end) * 6 > span)) && (
             <text x={WIDTH - 8} y={HEIGHT - 5} textAnchor="end" className="fill-faded text-[13px]">
-              {days(due, end) * 6 > span && label(end)}
+              {label(end)}
             </text>
           )}
         </>

@@ -10,14 +10,12 @@ export function QuotaFan({ quota, small = false }: { quota: Quota; small?: boole
   const format = useFormats()
   const { progress: p, terms, forecast } = quota
   const today = useQuery(queries.today()).data?.day ?? p.from
-  const due = isDated(terms) ? p.due : forecast?.fan.at(-1)?.date
   return (
-    forecast &&
-    due && (
+    forecast && (
       <Fan
         from={p.from}
         today={today}
-        due={due}
+        due={isDated(terms) ? p.due : undefined}
         asked={p.asked}
         curve={p.curve}
         before={weekly(terms) ? undefined : quota.before?.curve}

@@ -31,7 +31,7 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               </Link>
               <span className="text-faded ml-auto shrink-0 text-right">
                 {figures(q, format)}
-                {q.left > 0 && <Begin quota={q} />}
+                {(q.left > 0 || q.kind === 'OWN_TIME') && <Begin quota={q} />}
               </span>
             </div>
             {q.today > 1 && q.unit !== 'MINUTES' && (
@@ -66,6 +66,9 @@ function Begin({ quota: q }: { quota: Today['quotas'][number] }) {
 }
 
 function figures(q: Today['quotas'][number], format: ReturnType<typeof useFormats>): string {
+  if (q.kind === 'OWN_TIME') {
+    return `in your own time · ${format.number(q.done)} of ${units(q.asked, q.unit, format)}`
+  }
   const number = q.number == null ? '' : `drawing day ${q.number} · `
   if (q.today === 0) {
     return `${number}nothing today`
