@@ -40,5 +40,11 @@ export default defineConfig({
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
   // One page for all files of a worker: making a new one for each took most of the time.
-  test: { environment: 'jsdom', setupFiles: './src/test-setup.ts', globals: false, isolate: false },
+  test: {
+    environment: 'jsdom',
+    setupFiles: './src/test-setup.ts',
+    globals: false,
+    isolate: false,
+    testTimeout: 120_000,
+  },
 })

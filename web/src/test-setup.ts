@@ -1,6 +1,9 @@
 import '@testing-library/jest-dom/vitest'
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach } from 'vitest'
+
+// How long a hanging test may hang, and nothing about speed: a busy machine takes its time.
+configure({ asyncUtilTimeout: 30_000 })
 
 afterEach(cleanup)
 
