@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -186,5 +187,21 @@ class MissedWorkTest {
         .containsExactly(Appointments.Obstacle.OVER_THE_DAY, Appointments.Obstacle.OVERLAP);
     assertThat(clashes.get(0).available()).isEqualTo(70);
     assertThat(clashes.get(1).other()).isEqualTo("Life group");
+  }
+
+  /** Wednesday to Friday were missed and settled; then Thursday turns out to have been drawn on. */
+  @Test
+  void settled_days_that_were_drawn_after_all_are_settled_anew_without_them() {
+    var missed = new TreeSet<>(Set.of(MONDAY.plusDays(2), MONDAY.plusDays(3), MONDAY.plusDays(4)));
+    var settled = List.<PlanChange>of(new PlanChange.Slide("1", missed));
+    var drawn = new HashMap<LocalDate, Integer>();
+    drawn.put(MONDAY, 26);
+    drawn.put(MONDAY.plusDays(1), 26);
+    drawn.put(MONDAY.plusDays(3), 26);
+    var anew = Settling.anew(settled, plan, Dones.of(Map.of("d1", drawn)), time(SATURDAY));
+    missed.remove(MONDAY.plusDays(3));
+    assertThat(anew).containsExactly(new PlanChange.Slide("1", missed));
+    var same = Settling.anew(settled, plan, done(), time(SATURDAY));
+    assertThat(same).isEqualTo(settled);
   }
 }
