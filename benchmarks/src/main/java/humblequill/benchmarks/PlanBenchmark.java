@@ -19,7 +19,6 @@ import humblequill.core.topic.TopicGraph;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -92,6 +91,6 @@ public class PlanBenchmark {
   /** Two 26-week courses that share half of their topics. */
   @Benchmark
   public CourseMerge.Result mergeTwo() {
-    return CourseMerge.merge(first, second, topics, Set.of(), "both", "Both");
+    return CourseMerge.merge(first, second, topics, CourseMerge.Decisions.NONE, "both", "Both");
   }
 }

@@ -137,7 +137,8 @@ public final class Calibration {
     for (int i = 0; i < ahead; i++) {
       draws.next();
     }
-    return outcome >= draws.reached(0.9, 0) && outcome <= draws.reached(0.1, 0);
+    var sums = draws.sums(0);
+    return outcome >= sums.reached(0.9) && outcome <= sums.reached(0.1);
   }
 
   private void judge(Forecast told, boolean reached) {

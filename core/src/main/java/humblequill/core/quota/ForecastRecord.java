@@ -64,7 +64,8 @@ public record ForecastRecord(int weeks, int inside) {
       draws.next();
     }
     int drawn = account.byDay().between(from, to);
-    boolean held = drawn >= draws.reached(LIKELY, 0) && drawn <= draws.reached(UNLIKELY, 0);
+    var sums = draws.sums(0);
+    boolean held = drawn >= sums.reached(LIKELY) && drawn <= sums.reached(UNLIKELY);
     return new ForecastRecord(1, held ? 1 : 0);
   }
 }

@@ -136,17 +136,17 @@ final class Prediction {
       needed = needed.with(draws.days, chance);
       if (draws.days == daysInTime) {
         inTime = chance;
-        reachable = draws.reached(EVEN);
+        reachable = draws.told.get(draws.days).reached(EVEN);
       }
       boolean told = draws.days >= daysInTime && (needed.late.isPresent() || !known.goesOn());
       if (told || draws.days == dates.size()) {
-        return forecast(needed, inTime, reachable);
+        return forecast(needed, inTime, reachable, draws.told);
       }
       draws.next();
     }
   }
 
-  private Forecast forecast(Needed needed, double inTime, int reachable) {
+  private Forecast forecast(Needed needed, double inTime, int reachable, List<Told> told) {
     int ownDays = own.byDay().size();
     return new Forecast(
         verdict(inTime),
@@ -160,7 +160,7 @@ final class Prediction {
         progress.done() - drawnToday + reachable,
         needed.middle.map(d -> Math.max(0, d - daysInTime)),
         enough(),
-        fan(needed));
+        fan(needed, told));
   }
 
   /** How many own days brought what each day left needs now. */
@@ -187,23 +187,22 @@ final class Prediction {
     return days == 0 ? known.today() : dates.get(days - 1);
   }
 
-  private List<Forecast.Reach> fan(Needed needed) {
+  private List<Forecast.Reach> fan(Needed needed, List<Told> told) {
     int last = lastOfFan(needed);
-    var draws = new Days();
+    int before = progress.done() - drawnToday;
     var fan = new ArrayList<Forecast.Reach>();
+    int shown = 0;
     for (int i = 1; i <= FAN_DATES; i++) {
       int day = Math.round((float) last * i / FAN_DATES);
-      if (day > draws.days) {
-        while (draws.days < day) {
-          draws.next();
-        }
-        int before = progress.done() - drawnToday;
+      if (day > shown) {
+        shown = day;
+        var then = told.get(day);
         fan.add(
             new Forecast.Reach(
                 dates.get(day - 1),
-                before + draws.reached(LIKELY),
-                before + draws.reached(EVEN),
-                before + draws.reached(UNLIKELY)));
+                before + then.reached(LIKELY),
+                before + then.reached(EVEN),
+                before + then.reached(UNLIKELY)));
       }
     }
     return fan;
@@ -216,10 +215,30 @@ final class Prediction {
     return known.goesOn() ? Math.max(daysInTime, needed.late.orElse(0)) : daysInTime;
   }
 
-  /** The days drawn one after another. */
+  /**
+   * What may be drawn by the end of a day.
+   *
+   * @param certain units that today brought and the urn does not know
+   */
+  private record Told(PolyaUrn.Sums sums, int certain, int left) {
+    double chance() {
+      return left <= certain ? 1 : sums.atLeast(left - certain);
+    }
+
+    int reached(double probability) {
+      return Math.min(left, certain + sums.reached(probability));
+    }
+  }
+
+  /** The days drawn one after another, and what each told. */
   private final class Days {
     private final PolyaUrn.Draws draws = urn.draws(Math.max(1, left));
+    private final List<Told> told = new ArrayList<>();
     private int days;
+
+    Days() {
+      tell();
+    }
 
     void next() {
       days++;
@@ -227,23 +246,16 @@ final class Prediction {
       if (!unseen || days > 1) {
         draws.next();
       }
+      tell();
     }
 
-    private int unseenUnits() {
-      return unseen && days > 0 ? drawnToday : 0;
-    }
-
-    private int atLeast() {
-      return unseen ? 0 : drawnToday;
+    private void tell() {
+      int certain = unseen && days > 0 ? drawnToday : 0;
+      told.add(new Told(draws.sums(unseen ? 0 : drawnToday), certain, left));
     }
 
     double chance() {
-      int more = left - unseenUnits();
-      return more <= 0 ? 1 : draws.atLeast(more, atLeast());
-    }
-
-    int reached(double probability) {
-      return Math.min(left, unseenUnits() + draws.reached(probability, atLeast()));
+      return told.get(days).chance();
     }
   }
 }

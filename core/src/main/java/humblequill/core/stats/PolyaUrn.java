@@ -138,47 +138,70 @@ public final class PolyaUrn {
       return days;
     }
 
-    /**
-     * How likely the sum is at least so much.
-     *
-     * @param sum up to the limit
-     */
+    /** How likely the sum is at least so much, see {@link Sums#atLeast}. */
     public double atLeast(int sum) {
-      return within(1 - below(sums, sum));
+      return sums(0).atLeast(sum);
     }
 
     /**
-     * The same when the first draw is known to be at least so much.
+     * The sum as it is now, when the first draw is known to be at least so much.
      *
-     * @param first up to the largest count
+     * @param first up to the largest count; 0 when nothing is known
      */
-    public double atLeast(int sum, int first) {
+    public Sums sums(int first) {
       if (days == 0 || first <= counts[0]) {
-        return atLeast(sum);
+        return new Sums(sums.clone());
       }
-      double missing = 0;
+      var known = new double[sums.length];
       double possible = 0;
       for (int k = 0; k < counts.length; k++) {
         if (counts[k] >= first) {
-          missing += weights[k] * below(byCount[k], sum);
+          for (int s = 0; s < known.length; s++) {
+            known[s] += weights[k] * byCount[k][s];
+          }
           possible += weights[k];
         }
       }
-      return within(1 - total * missing / ((total + days - 1) * possible));
+      double scale = total / ((total + days - 1) * possible);
+      for (int s = 0; s < known.length; s++) {
+        known[s] *= scale;
+      }
+      return new Sums(known);
+    }
+  }
+
+  /** What the sum of some draws may be. */
+  public static final class Sums {
+    /** How likely the sum is below each number, from 0 to the limit. */
+    private final double[] below;
+
+    private Sums(double[] likely) {
+      below = new double[likely.length + 1];
+      for (int s = 0; s < likely.length; s++) {
+        below[s + 1] = below[s] + likely[s];
+      }
+    }
+
+    /**
+     * How likely the sum is at least so much.
+     *
+     * @param sum 0 or more; above the limit it counts as the limit
+     */
+    public double atLeast(int sum) {
+      return within(1 - below[Math.max(0, Math.min(sum, below.length - 1))]);
     }
 
     /**
      * The largest sum that is reached with a probability, as far as sums are told apart.
      *
      * @param probability above 0
-     * @param first what the first draw is known to be at least
      */
-    public int reached(double probability, int first) {
+    public int reached(double probability) {
       int low = 0;
-      int high = sums.length;
+      int high = below.length - 1;
       while (low < high) {
         int middle = (low + high + 1) / 2;
-        if (atLeast(middle, first) >= probability) {
+        if (atLeast(middle) >= probability) {
           low = middle;
         } else {
           high = middle - 1;
@@ -187,16 +210,8 @@ public final class PolyaUrn {
       return low;
     }
 
-    private double below(double[] part, int sum) {
-      double all = 0;
-      for (int s = 0; s < Math.min(sum, part.length); s++) {
-        all += part[s];
-      }
-      return all;
-    }
-
     /** What is nearer to 0 or 1 than adding up can tell is 0 or 1. */
-    private double within(double probability) {
+    private static double within(double probability) {
       if (probability < ROUNDING) {
         return 0;
       }

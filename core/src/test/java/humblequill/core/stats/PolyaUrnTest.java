@@ -39,7 +39,7 @@ class PolyaUrnTest {
     "4, 9525, 10304"
   })
   void four_draws_with_what_is_known_of_the_first(int first, double ways, double of) {
-    assertThat(after(FOUR, 4, 6).atLeast(6, first)).isCloseTo(ways / of, within(1e-12));
+    assertThat(after(FOUR, 4, 6).sums(first).atLeast(6)).isCloseTo(ways / of, within(1e-12));
   }
 
   /** Exact fractions: a first draw of 5 is in the urn from then on, and one more is needed. */
@@ -100,7 +100,7 @@ class PolyaUrnTest {
     var draws = after(urn, days, sum);
     double before = 0;
     for (int first = 0; first <= urn.most(); first++) {
-      double chance = draws.atLeast(sum, first);
+      double chance = draws.sums(first).atLeast(sum);
       assertThat(chance).isGreaterThanOrEqualTo(before - 1e-12);
       before = chance;
     }
@@ -110,11 +110,11 @@ class PolyaUrnTest {
   void what_is_reached_is_the_largest_sum_that_is() {
     var draws = after(FOUR, 4, 17);
     for (double q : new double[] {.1, .5, .9}) {
-      int reached = draws.reached(q, 0);
+      int reached = draws.sums(0).reached(q);
       assertThat(draws.atLeast(reached)).isGreaterThanOrEqualTo(q);
       assertThat(draws.atLeast(reached + 1)).isLessThan(q);
     }
-    assertThat(after(FOUR, 0, 3).reached(.1, 0)).isZero();
+    assertThat(after(FOUR, 0, 3).sums(0).reached(.1)).isZero();
     assertThat(draws.days()).isEqualTo(4);
   }
 
