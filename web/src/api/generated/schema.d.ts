@@ -1358,12 +1358,12 @@ export interface components {
             aim: string;
             /** Format: date */
             end: string;
+            mayWait: boolean;
             /** Format: uuid */
             placement: string;
             /** Format: date */
             start: string;
             title: string;
-            waits: boolean;
             /** Format: int32 */
             week?: number | null;
             weekDone: boolean;
@@ -2765,7 +2765,6 @@ export interface components {
             extraDays?: number | null;
             /** Format: date */
             extraUntil?: string | null;
-            insists: boolean;
             leansOnExpected: boolean;
             /** Format: double */
             load?: number | null;

@@ -112,7 +112,7 @@ function Sum({
         {weekly(terms) && 'In the first week: '}
         {sum(sheet, format)}
       </p>
-      {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, format)}</p>}
+      {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, terms, format)}</p>}
       <SettingUp />
       <Day sheet={sheet} terms={terms} />
       {sheet.answer !== 'TOO_MUCH' &&

@@ -28,7 +28,6 @@ const sheet = {
   usualWeekMinutes: 200,
   weekMinutes: 385,
   sudden: true,
-  insists: false,
   trials: [{ count: 10, until: '2026-03-07', days: 3, minutes: 80 }],
   days: [],
 }

@@ -160,8 +160,14 @@ test('the sum names its parts and where the pace comes from', () => {
   expect(sum(sheet, format)).toBe(
     '450 min of drawing and 100 min of setting up, warming up and choosing references, against 300 min on 10 drawing days.',
   )
-  expect(paceOrigin(sheet, format)).toBe('290 s each, from 1 own entry (median 240 s) and what you expect.')
-  expect(paceOrigin({ ...sheet, ownEntries: 0 }, format)).toContain('no own entry yet')
+  const terms = { kind: 'SPRINT', unit: 'DRAWINGS' } as Terms
+  expect(paceOrigin(sheet, terms, format)).toBe(
+    '290 s each, from 1 own entry (median 240 s) and what you expect.',
+  )
+  expect(paceOrigin({ ...sheet, ownEntries: 0 }, terms, format)).toContain('no own entry yet')
+  expect(paceOrigin(sheet, { ...terms, insists: true }, format)).toBe(
+    '290 s each, as you insist; the median of 1 own entry is 240 s.',
+  )
 })
 
 test('each remedy stands alone, and one that does not exist is left out', () => {

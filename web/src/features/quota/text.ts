@@ -201,8 +201,8 @@ export function leftForCourse(left: number, of: number, format: Formats): string
 }
 
 /** Where the minutes each come from. */
-export function paceOrigin(sheet: Sheet, format: Formats): string {
-  if (sheet.insists) {
+export function paceOrigin(sheet: Sheet, terms: Terms, format: Formats): string {
+  if (terms.insists) {
     return `${format.each(sheet.secondsEach)} each, as you insist${sheet.ownEntries > 0 ? `; the median of ${plural(sheet.ownEntries, 'own entry', 'own entries')} is ${format.each(sheet.ownSeconds)}` : ''}.`
   }
   if (sheet.ownEntries === 0) {

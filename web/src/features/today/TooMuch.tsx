@@ -38,21 +38,21 @@ export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
     },
     onError: (error) => say(`Not changed: ${error.message}`),
   })
-  const mayWait =
-    course?.weekKey != null && !course.waits && today.shares.length > 0 && today.quotas.length > 0
   return (
     <div className="mt-4">
       <p>
         Together this is {format.minutes(today.overMinutes)} more than the day has.{' '}
-        {mayWait
+        {course?.mayWait
           ? 'What is promised has a date; the course can give way and end a day later.'
           : 'Draw what matters most; the rest is spread over the days left.'}
       </p>
       <p className="flex flex-wrap gap-x-5">
-        {mayWait && (
+        {course?.mayWait && course.weekKey != null && (
           <Button
             disabled={wait.isPending}
-            onClick={() => wait.mutate({ placement: course.placement, week: course.weekKey ?? '' })}
+            onClick={() =>
+              course.weekKey && wait.mutate({ placement: course.placement, week: course.weekKey })
+            }
           >
             Let {course.title} wait today
           </Button>

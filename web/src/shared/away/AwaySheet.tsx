@@ -10,9 +10,10 @@ import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
-import { Refused, refusedAt } from '../../ui/Refused'
+import { refusedAt } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
+import { Waiting } from '../../ui/Waiting'
 
 const FIELDS = ['from', 'to', 'reason'] as const
 
@@ -121,27 +122,23 @@ export function AwaySheet({
 function Ends({ span }: { span: Schemas['Span'] }) {
   const format = useFormats()
   const query = useQuery({ ...queries.waiting(span), placeholderData: keepPreviousData })
-  if (query.isError) {
-    return <Refused error={query.error} />
-  }
-  if (!query.data) {
-    return (
-      <p className="text-faded" role="status">
-        Working it out…
-      </p>
-    )
-  }
-  return query.data.length === 0 ? (
-    <p className="text-faded">You follow no course that could wait.</p>
-  ) : (
-    query.data.map(({ course, end, then }) => {
-      const days = Math.round((Date.parse(then) - Date.parse(end)) / 86_400_000)
-      return (
-        <p key={course}>
-          {course} ends on <b>{format.dayMonthYear(then)}</b>
-          {days === 0 ? ', as before.' : `, ${plural(days, 'day')} later.`}
-        </p>
-      )
-    })
+  return (
+    <Waiting query={query}>
+      {(courses) =>
+        courses.length === 0 ? (
+          <p className="text-faded">You follow no course that could wait.</p>
+        ) : (
+          courses.map(({ course, end, then }) => {
+            const days = Math.round((Date.parse(then) - Date.parse(end)) / 86_400_000)
+            return (
+              <p key={course}>
+                {course} ends on <b>{format.dayMonthYear(then)}</b>
+                {days === 0 ? ', as before.' : `, ${plural(days, 'day')} later.`}
+              </p>
+            )
+          })
+        )
+      }
+    </Waiting>
   )
 }

@@ -5,42 +5,35 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The past reached by its days, on a Thursday. */
-class DayApiTest {
-  private static ConfigurableApplicationContext context;
-  private static Api api;
+class DayApiTest extends ClockedTest {
+  DayApiTest() {
+    super(70);
+    var morning = quill.at(RunningQuill.NOW);
+    var settings = (ObjectNode) morning.get("/api/settings").json();
+    assertThat(morning.put("/api/settings", settings.put("locale", "en-GB")).status())
+        .isEqualTo(200);
+  }
 
-  @BeforeAll
-  static void start() {
-    context = RunningQuill.start(RunningQuill.temporaryFolder(), "--quill.now=" + RunningQuill.NOW);
-    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
-    var settings = (ObjectNode) api.get("/api/settings").json();
-    settings.put("zone", "UTC").put("locale", "en-GB");
-    api.put("/api/settings", settings);
+  @BeforeEach
+  void drawn() {
     log(Map.of("day", "2026-02-11", "drawings", 6, "minutes", 25, "book", "Quay book"), 41, 43);
     log(Map.of("day", "2026-02-11", "topic", "gulls", "minutes", 10, "book", "Shed book"), 41, 41);
     log(Map.of("day", "2026-02-12", "topic", "gulls", "minutes", 12, "book", "Quay book"), 44, 45);
   }
 
-  private static void log(Map<String, Object> fields, int from, int to) {
+  private void log(Map<String, Object> fields, int from, int to) {
     var all = new java.util.HashMap<>(fields);
     all.putAll(Map.of("pageFrom", from, "pageTo", to, "wentWrong", "", "nextTime", "", "note", ""));
     assertThat(api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", all)).status())
         .isEqualTo(201);
-  }
-
-  @AfterAll
-  static void stop() {
-    context.close();
   }
 
   @Test
@@ -69,7 +62,7 @@ class DayApiTest {
     assertThat(read("yesterday, 3 gulls").path("day").asString()).isEqualTo("2026-03-04");
   }
 
-  private static JsonNode read(String line) {
+  private JsonNode read(String line) {
     return api.post("/api/log-line", Map.of("line", line, "day", "2026-02-11"))
         .json()
         .path("entries")

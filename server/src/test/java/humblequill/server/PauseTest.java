@@ -4,32 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.context.ConfigurableApplicationContext;
-import tools.jackson.databind.node.ObjectNode;
 
 /** A pause of everything, on a Thursday in the first week of a course. */
-class PauseTest {
-  private static ConfigurableApplicationContext context;
-  private static Api api;
+class PauseTest extends ClockedTest {
+  PauseTest() {
+    super(70);
+  }
 
-  @BeforeAll
-  static void start() {
-    context = RunningQuill.start(RunningQuill.temporaryFolder(), "--quill.now=" + RunningQuill.NOW);
-    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
-    var settings = (ObjectNode) api.get("/api/settings").json();
-    api.put("/api/settings", settings.put("zone", "UTC"));
+  @BeforeEach
+  void followed() {
     api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-03-02"));
     api.put(
         "/api/course",
         Map.of("courseId", "ten-minutes-on-the-bench", "start", "2026-03-03", "side", true));
-  }
-
-  @AfterAll
-  static void stop() {
-    context.close();
   }
 
   private static Map<String, Object> pause(String from, String to, boolean wait) {
@@ -44,7 +33,7 @@ class PauseTest {
         wait);
   }
 
-  private static String end() {
+  private String end() {
     return api.get("/api/course").json().path("placed").path("end").asString();
   }
 

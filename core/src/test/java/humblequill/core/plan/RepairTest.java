@@ -78,19 +78,6 @@ class RepairTest {
   }
 
   @Test
-  void what_waits_has_no_day_when_what_it_waits_for_has_none() {
-    var spread =
-        spread(
-            rooms(5, 5),
-            work("a", ExerciseKind.DRILL, 3, 240, 1, null),
-            work("b", ExerciseKind.DRILL, 1, 30, 1, "a"));
-    assertThat(spread.shortfalls())
-        .containsExactly(
-            new Shortfall("a", 1, 240, Shortfall.Reason.NO_ROOM),
-            new Shortfall("b", 1, 30, Shortfall.Reason.WAITS_FOR_ANOTHER));
-  }
-
-  @Test
   void two_minutes_without_a_day_are_slight_and_more_is_not() {
     assertThat(new Shortfall("a", 2, 120, Shortfall.Reason.NO_ROOM).isSlight()).isTrue();
     assertThat(new Shortfall("a", 1, 121, Shortfall.Reason.NO_ROOM).isSlight()).isFalse();

@@ -1,6 +1,5 @@
 package humblequill.server.quota;
 
-import humblequill.core.name.Fold;
 import humblequill.server.entry.EntryCreated;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryRemoved;
@@ -9,7 +8,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -22,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class PromptsInWords {
   private static final String SAID = "Prompt: ";
-  private static final String AIM = "; Aim: ";
+  private static final String MORE = "; ";
 
   private final QuotaAccounts accounts;
   private final Prompts prompts;
@@ -44,9 +42,9 @@ public class PromptsInWords {
         .toList();
   }
 
-  /** How an entry says which prompt it is of, as the first line of its note. */
-  public static String note(String words, String rest) {
-    return SAID + words + (rest.isBlank() ? "" : "\n" + rest);
+  /** How an entry says which prompt it is of, at the beginning of its note; more may follow. */
+  public static String note(String words, String more) {
+    return SAID + words + (more.isBlank() ? "" : MORE + more);
   }
 
   @EventListener
@@ -62,18 +60,12 @@ public class PromptsInWords {
   }
 
   private Optional<QuotaAccounts.KeptPrompt> said(EntryFields fields, @Nullable LocalDate doneOn) {
-    var line = fields.note().lines().findFirst().orElse("");
-    if (!line.startsWith(SAID)) {
-      return Optional.empty();
-    }
-    int aim = line.indexOf(AIM);
-    var words = Fold.of(line.substring(SAID.length(), aim < 0 ? line.length() : aim));
-    Predicate<QuotaAccounts.KeptPrompt> isIt =
-        p -> Objects.equals(p.doneOn(), doneOn) && Fold.of(p.words()).equals(words);
+    var note = fields.note();
     return accounts.all().stream()
         .filter(q -> q.endedOn() == null)
         .flatMap(q -> q.prompts().stream())
-        .filter(isIt)
+        .filter(p -> Objects.equals(p.doneOn(), doneOn))
+        .filter(p -> note.equals(SAID + p.words()) || note.startsWith(SAID + p.words() + MORE))
         .findFirst();
   }
 }

@@ -87,8 +87,7 @@ public class QuotaService {
     var sheet = Worksheet.of(quota, pace.secondsEach(), learner.drawingDays(), day);
     int usual = Care.usualWeek(learner.today(), ledger.read().minutes());
     boolean sudden = Care.suddenWith(sheet.weekMinutes(), usual, terms.beside());
-    return WorksheetView.of(
-        sheet, pace, quota.insists(), left(quota, sheet, pace, day, learner), usual, sudden);
+    return WorksheetView.of(sheet, pace, left(quota, sheet, pace, day, learner), usual, sudden);
   }
 
   /**

@@ -34,7 +34,6 @@ import org.jspecify.annotations.Nullable;
  * @param usualWeekMinutes mean minutes a week of the last four
  * @param weekMinutes minutes a week it would take
  * @param sudden whether that multiplies the usual week
- * @param insists whether the time a unit is the learner's, whatever own entries tell
  * @param trials smaller promises to begin with
  * @param days units by date
  */
@@ -61,7 +60,6 @@ public record WorksheetView(
     int usualWeekMinutes,
     int weekMinutes,
     boolean sudden,
-    boolean insists,
     List<TrialView> trials,
     List<Worksheet.DayShare> days) {
 
@@ -92,7 +90,7 @@ public record WorksheetView(
   }
 
   static WorksheetView of(
-      Worksheet sheet, PaceEstimate pace, boolean insists, DayLeft day, int usual, boolean sudden) {
+      Worksheet sheet, PaceEstimate pace, DayLeft day, int usual, boolean sudden) {
     var extra = sheet.remedies().flatMap(Remedies::extraDays);
     return new WorksheetView(
         sheet.count(),
@@ -124,7 +122,6 @@ public record WorksheetView(
         usual,
         sheet.weekMinutes(),
         sudden,
-        insists,
         Stream.of(10, 20)
             .flatMap(n -> sheet.trial(n, pace.secondsEach()).stream())
             .map(TrialView::of)

@@ -24,6 +24,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -121,17 +122,18 @@ public class SettingsService {
   /** Adds a pause to the settings as they are. */
   @Transactional
   public void pause(LocalDate from, LocalDate to, String reason) {
-    var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
-    entity.pauses.add(new SettingsEntity.PauseSpan(from, to, reason));
-    known.changed();
-    repository.saveAndFlush(entity);
+    changePauses(pauses -> pauses.add(new SettingsEntity.PauseSpan(from, to, reason)));
   }
 
   /** Takes a pause out of the settings; one that is not there stays so. */
   @Transactional
   public void resume(LocalDate from, LocalDate to, String reason) {
+    changePauses(pauses -> pauses.remove(new SettingsEntity.PauseSpan(from, to, reason)));
+  }
+
+  private void changePauses(Consumer<Set<SettingsEntity.PauseSpan>> change) {
     var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
-    entity.pauses.remove(new SettingsEntity.PauseSpan(from, to, reason));
+    change.accept(entity.pauses);
     known.changed();
     repository.saveAndFlush(entity);
   }

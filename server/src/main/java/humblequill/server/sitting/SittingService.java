@@ -18,6 +18,7 @@ import humblequill.server.entry.EntryService;
 import humblequill.server.name.NameService;
 import humblequill.server.name.NameUses;
 import humblequill.server.quota.Prompts;
+import humblequill.server.quota.PromptsInWords;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.Instant;
@@ -27,7 +28,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -323,11 +323,8 @@ public class SittingService implements NameUses {
   }
 
   private static String note(BegunSitting begun) {
-    return Stream.of(
-            begun.promptId() == null ? "" : "Prompt: " + begun.title().strip(),
-            begun.aim().isBlank() ? "" : "Aim: " + begun.aim().strip())
-        .filter(line -> !line.isEmpty())
-        .collect(Collectors.joining("; "));
+    var aim = begun.aim().isBlank() ? "" : "Aim: " + begun.aim().strip();
+    return begun.promptId() == null ? aim : PromptsInWords.note(begun.title().strip(), aim);
   }
 
   private SittingView view(SittingEntity entity) {

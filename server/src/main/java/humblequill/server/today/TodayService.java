@@ -81,6 +81,8 @@ class TodayService {
             + asked.stream().mapToInt(QuotasToday.QuotaToday::minutes).sum();
     int drawnMinutes = drawn.stream().mapToInt(EntryView::minutesOrEstimate).sum();
     var weekStart = Weeks.startOf(today, learner.weekStart());
+    int over = Math.max(0, plannedMinutes - room.availableMinutes());
+    boolean promised = asked.stream().anyMatch(q -> q.minutes() > 0);
     var main = planning.followed().stream().filter(p -> !p.side()).findFirst();
     return new TodayView(
         today,
@@ -91,9 +93,9 @@ class TodayService {
         Math.min(room.availableMinutes(), room.overheadMinutes()),
         room.freeSeconds() / 60,
         plannedMinutes,
-        Math.max(0, plannedMinutes - room.availableMinutes()),
+        over,
         main.or(() -> planning.followed().stream().findFirst())
-            .map(p -> state(p, weekOf(p, weeks)))
+            .map(p -> state(p, weekOf(p, weeks), over > 0 && promised))
             .orElse(null),
         shares(weeks, outlooks),
         appointments(planning, today),
@@ -167,12 +169,12 @@ class TodayService {
   }
 
   private static TodayView.CourseState state(
-      PlacedCourse placed, Optional<PlanService.PlannedWeek> week) {
+      PlacedCourse placed, Optional<PlanService.PlannedWeek> week, boolean crowded) {
     var placement = placed.placement();
     return new TodayView.CourseState(
         placed.id(),
         week.map(w -> w.week().key()).orElse(null),
-        week.map(w -> w.week().closed().contains(w.open().today())).orElse(false),
+        crowded && week.filter(w -> asksToday(w.open())).isPresent(),
         placement.course().title(),
         week.flatMap(w -> w.week().number()).orElse(null),
         placement.course().weeks().size(),
@@ -181,6 +183,10 @@ class TodayService {
         placement.start(),
         placement.end(),
         week.map(w -> w.open().isDone()).orElse(false));
+  }
+
+  private static boolean asksToday(OpenWeek open) {
+    return open.outlook().on(open.today()).filter(day -> day.plannedSeconds() > 0).isPresent();
   }
 
   private static List<TodayView.ShareView> shares(

@@ -72,14 +72,14 @@ public record TodayView(
    *
    * @param placement names it
    * @param weekKey key of the week; null before the start and after the end
-   * @param waits whether it waits today
+   * @param mayWait whether letting it wait today would make room for what is promised
    * @param week number of the week; null before the start and after the end
    * @param weekDone whether all of this week's work is done
    */
   public record CourseState(
       UUID placement,
       @Nullable String weekKey,
-      boolean waits,
+      boolean mayWait,
       String title,
       @Nullable Integer week,
       int weeks,
