@@ -3,6 +3,7 @@ package humblequill.core.streak;
 import humblequill.core.entry.Tally;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.BitSet;
 import java.util.function.Predicate;
 
 /**
@@ -54,24 +55,26 @@ public final class PracticeRecord {
     if (floorMinutes < 0) {
       throw new IllegalArgumentException("floorMinutes must not be negative, was " + floorMinutes);
     }
+    var enough = new BitSet();
     LocalDate first = null;
     for (var entry : minutesByDay.byDay().entrySet()) {
-      if (entry.getValue() >= floorMinutes
-          && !entry.getKey().isAfter(today)
-          && (first == null || entry.getKey().isBefore(first))) {
-        first = entry.getKey();
+      var date = entry.getKey();
+      if (date.isAfter(today)) {
+        break;
+      }
+      if (entry.getValue() >= floorMinutes) {
+        first = first == null ? date : first;
+        enough.set((int) (date.toEpochDay() - first.toEpochDay()));
       }
     }
     if (first == null) {
       return new PracticeRecord(today, today, NONE, neutral);
     }
     var days = new Day[(int) ChronoUnit.DAYS.between(first, today) + 1];
-    var date = first;
-    for (int i = 0; i < days.length; i++, date = date.plusDays(1)) {
-      var minutes = minutesByDay.byDay().get(date);
-      if (minutes != null && minutes >= floorMinutes) {
+    for (int i = 0; i < days.length; i++) {
+      if (enough.get(i)) {
         days[i] = Day.PRACTISED;
-      } else if (neutral.test(date)) {
+      } else if (neutral.test(first.plusDays(i))) {
         days[i] = Day.NEUTRAL;
       } else {
         days[i] = i == days.length - 1 ? Day.OPEN : Day.MISSED;
