@@ -105,6 +105,7 @@ export const queries = {
       queryKey: ['references', 'folder'],
       queryFn: () => answer(api.GET('/api/references/folder')),
     }),
+  copies: () => queryOptions({ queryKey: ['copies'], queryFn: () => answer(api.GET('/api/copies')) }),
   feed: () => queryOptions({ queryKey: ['feed'], queryFn: () => answer(api.GET('/api/feed')) }),
   search: (text: string) =>
     queryOptions({

@@ -3,6 +3,7 @@ import { queries } from '../api/queries'
 import { AppointmentsSection } from '../features/appointment/AppointmentsSection'
 import { FeedSection } from '../features/feed/FeedSection'
 import { NamesSection } from '../features/name/NamesSection'
+import { CopiesSection } from '../features/settings/CopiesSection'
 import { DataSection } from '../features/settings/DataSection'
 import { OwnSettings } from '../features/settings/OwnSettings'
 import { PicturesSection } from '../features/settings/PicturesSection'
@@ -20,6 +21,7 @@ const PARTS = {
   feed: 'Calendar',
   names: 'Names',
   data: 'Your data',
+  copies: 'Copies',
 }
 
 /** All settings on one page, with an index of its parts. */
@@ -49,6 +51,7 @@ export default function SettingsScreen() {
       <FeedSection />
       <NamesSection />
       <DataSection />
+      <CopiesSection />
     </div>
   )
 }

@@ -48,6 +48,7 @@ export const BOUNDS = {
   OtherPace: { exerciseId: { maxLength: 80 }, secondsEach: { min: 1, max: 28800 }, week: { maxLength: 80 } },
   OtherText: { text: { maxLength: 200 } },
   PauseSpan: { reason: { maxLength: 200 } },
+  Place: { path: { maxLength: 1000 } },
   PoseRow: { count: { min: 1, max: 500 }, seconds: { min: 5, max: 28800 } },
   PosesView: { count: { min: 1, max: 9999 }, secondsEach: { min: 1, max: 28800 } },
   Pressed: { known: { min: 0 } },

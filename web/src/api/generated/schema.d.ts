@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["copies"];
+        put?: never;
+        post: operations["copyNow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/second-place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["secondPlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course": {
         parameters: {
             query?: never;
@@ -1239,6 +1271,11 @@ export interface components {
             title: string;
             topic?: string | null;
         };
+        Behind: {
+            /** Format: date */
+            newest?: string | null;
+            sentence: string;
+        };
         BrokenFile: {
             file: string;
             path: string;
@@ -1335,6 +1372,18 @@ export interface components {
             /** @enum {string} */
             reason: "NEEDED_FIRST" | "FIRST_COURSE" | "SECOND_COURSE";
         };
+        CopiesView: {
+            /** Format: int32 */
+            count: number;
+            damaged: components["schemas"]["Damaged"][];
+            folder: string;
+            newest?: components["schemas"]["Newest"];
+            /** Format: date-time */
+            oldest?: string | null;
+            refusal?: string | null;
+            second?: components["schemas"]["Second"];
+            trouble?: components["schemas"]["Trouble"];
+        };
         Count: {
             /** Format: int32 */
             broken: number;
@@ -1389,6 +1438,10 @@ export interface components {
         };
         CurrentSitting: {
             sitting?: components["schemas"]["SittingView"];
+        };
+        Damaged: {
+            damage: string;
+            file: string;
         };
         Day: {
             appointments: components["schemas"]["AppointmentHere"][];
@@ -1838,6 +1891,15 @@ export interface components {
             id: string;
             terms: components["schemas"]["QuotaTerms"];
         };
+        Newest: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes: number;
+            /** Format: int64 */
+            entries?: number | null;
+            proven: boolean;
+        };
         NextPrompt: {
             /** Format: uuid */
             id: string;
@@ -1928,6 +1990,9 @@ export interface components {
             /** @enum {string} */
             state: "UNDERSTOOD" | "ABOUT" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
             value: string;
+        };
+        Place: {
+            path: string;
         };
         Placed: {
             courseId: string;
@@ -2292,6 +2357,13 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        Second: {
+            /** Format: date-time */
+            newest?: string | null;
+            path: string;
+            present: boolean;
+            trouble?: string | null;
+        };
         SetUp: {
             /** Format: int32 */
             days: number;
@@ -2575,9 +2647,11 @@ export interface components {
             /** Format: int32 */
             availableMinutes: number;
             cautions: components["schemas"]["Caution"][];
+            copies?: components["schemas"]["Behind"];
             course?: components["schemas"]["CourseState"];
             /** Format: date */
             day: string;
+            disk?: string | null;
             /** Format: int32 */
             drawnDrawings: number;
             /** Format: int32 */
@@ -2624,6 +2698,11 @@ export interface components {
             minutes: number;
             /** Format: date */
             until: string;
+        };
+        Trouble: {
+            /** Format: date-time */
+            at: string;
+            sentence: string;
         };
         Units: {
             /** Format: int32 */
@@ -2935,6 +3014,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    copies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiesView"];
+                };
+            };
+        };
+    };
+    copyNow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiesView"];
+                };
+            };
+        };
+    };
+    secondPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Place"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiesView"];
                 };
             };
         };

@@ -49,10 +49,6 @@ export function DataSection() {
       <h2 id="data" className="border-ink mt-8 border-t pt-4">
         Your data
       </h2>
-      <p>
-        Everything lies in one folder on this machine. A copy of the database is made daily and kept for
-        fourteen days; <code>./quill restore</code> lists them and puts one back.
-      </p>
       <div className="mt-3 flex flex-wrap items-center gap-x-8 gap-y-3">
         <a href="/api/export" download className="border-ink inline-block min-h-8 border-b font-medium">
           Take all entries out as CSV

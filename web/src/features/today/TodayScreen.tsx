@@ -32,11 +32,34 @@ function Spread({ today }: { today: Today }) {
       <div className="border-hairline wide:px-8 border-b px-4 pt-3 pb-1">
         <Days today={today} />
       </div>
+      <NotKept today={today} />
       <TwoLeaves>
         <ToDraw today={today} />
         <Drawn today={today} />
       </TwoLeaves>
     </>
+  )
+}
+
+/** What stands in the way of keeping what is written. */
+function NotKept({ today }: { today: Today }) {
+  const format = useFormats()
+  const { copies, disk } = today
+  if (!copies && !disk) {
+    return null
+  }
+  return (
+    <div role="status" className="border-hairline text-sanguine wide:px-8 border-b px-4 py-2">
+      {disk && <p>{disk}</p>}
+      {copies && !disk && (
+        <p>
+          {copies.newest
+            ? `No copy was made since ${format.weekdayDate(copies.newest)}. `
+            : 'There is no copy yet. '}
+          {copies.sentence} <Link to="/settings#copies">See to the copies</Link>
+        </p>
+      )}
+    </div>
   )
 }
 

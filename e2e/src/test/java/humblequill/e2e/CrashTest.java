@@ -128,7 +128,7 @@ class CrashTest {
   private static void awaitCopy(Path folder) throws IOException, InterruptedException {
     var copies = folder.resolve("copies");
     Files.createDirectories(copies);
-    var copy = copies.resolve("quill-2026-03-05.zip");
+    var copy = copies.resolve("quill-0001-2026-03-05-1000.zip");
     try (var watch = copies.getFileSystem().newWatchService()) {
       copies.register(watch, java.nio.file.StandardWatchEventKinds.ENTRY_CREATE);
       while (!Files.exists(copy)) {

@@ -1,7 +1,9 @@
 package humblequill.server;
 
+import humblequill.server.backup.Opening;
 import humblequill.server.backup.Restore;
 import humblequill.server.data.DataFolder;
+import humblequill.server.data.SpareRoom;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -22,6 +24,13 @@ import org.springframework.core.env.Environment;
  */
 @SpringBootApplication
 public class HumbleQuill {
+  static {
+    // A pooled connection is asked whether it lives each time it is handed out: after a failed
+    // write
+    // the database is another one.
+    System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
+  }
+
   /** Starts. */
   public static void main(String[] args) {
     try {
@@ -38,6 +47,7 @@ public class HumbleQuill {
     if (options.restore() != null) {
       System.exit(Restore.run(folder, options.restore(), System.out));
     }
+    Opening.check(folder);
     checkPort(options.port());
     var application = new SpringApplication(HumbleQuill.class);
     application.setDefaultProperties(
@@ -49,13 +59,23 @@ public class HumbleQuill {
     application.addListeners(
         (ApplicationListener<ApplicationReadyEvent>)
             ready -> announce(ready.getApplicationContext().getEnvironment(), folder));
-    application.run(options.rest());
+    try {
+      application.run(options.rest());
+    } catch (RuntimeException e) {
+      throw new DataFolder.Unusable(FailedStart.sentence(folder, e));
+    }
   }
 
   private static void announce(Environment environment, DataFolder folder) {
     System.out.println(
         "Humble Quill is open at http://127.0.0.1:" + environment.getProperty("local.server.port"));
     System.out.println("Data folder: " + folder.path());
+    try {
+      folder.describe();
+      SpareRoom.take(folder);
+    } catch (IOException e) {
+      System.err.println(folder.path() + " can be read but not written. Is the disk full?");
+    }
   }
 
   private static void checkPort(int port) throws Options.Wrong {

@@ -62,8 +62,10 @@ public final class RunningQuill implements ParameterResolver {
     if (arguments.stream().noneMatch(a -> a.startsWith("--quill.now="))) {
       arguments.add("--quill.now=" + NOW);
     }
-    arguments.add(
-        "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
+    if (arguments.stream().noneMatch(a -> a.startsWith("--spring.datasource.url="))) {
+      arguments.add(
+          "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
+    }
     return application.run(arguments.toArray(String[]::new));
   }
 

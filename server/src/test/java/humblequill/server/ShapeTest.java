@@ -58,7 +58,15 @@ class ShapeTest {
           Map.entry(
               "today",
               Set.of(
-                  "entry", "name", "placement", "plan", "quota", "settings", "sitting", "streak")),
+                  "backup",
+                  "entry",
+                  "name",
+                  "placement",
+                  "plan",
+                  "quota",
+                  "settings",
+                  "sitting",
+                  "streak")),
           Map.entry("turn", Set.of("plan", "settings", "sitting")),
           Map.entry("demo", Set.of("entry", "name", "placement", "quota", "settings")));
 

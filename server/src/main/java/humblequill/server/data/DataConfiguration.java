@@ -16,9 +16,14 @@ class DataConfiguration {
     return new DataFolder(path);
   }
 
+  @Bean
+  Disk disk(DataFolder folder) {
+    return new Disk(folder);
+  }
+
   @Bean(destroyMethod = "close")
-  DurableTransactions transactionManager(@Value("${spring.datasource.url}") String url) {
-    return new DurableTransactions(url);
+  DurableTransactions transactionManager(@Value("${spring.datasource.url}") String url, Disk disk) {
+    return new DurableTransactions(url, disk);
   }
 
   /**

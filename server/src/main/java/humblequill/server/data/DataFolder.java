@@ -4,9 +4,12 @@ import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.List;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 
@@ -15,11 +18,21 @@ public record DataFolder(Path path) {
   /** A lock that nothing refers to is given up as soon as the garbage collector finds it. */
   private static final Queue<FileLock> HELD = new ConcurrentLinkedQueue<>();
 
+  private static final String ABOUT =
+      """
+      Humble Quill keeps the drawings of a learner in this folder.
+
+      quill.mv.db   the database; move or copy it only while Humble Quill is stopped
+      copies        proven copies of everything; ./quill restore puts one back
+      courses       course files of your own
+      """;
+
   /** What keeps the folder from being used, in a sentence for the learner. */
   public static final class Unusable extends Exception {
     private static final long serialVersionUID = 1L;
 
-    Unusable(String sentence) {
+    /** With the sentence. */
+    public Unusable(String sentence) {
       super(sentence);
     }
   }
@@ -28,7 +41,7 @@ public record DataFolder(Path path) {
   public String databaseUrl() {
     return "jdbc:h2:file:"
         + path.resolve("quill").toAbsolutePath()
-        + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+        + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
   }
 
   /** The database file. */
@@ -44,6 +57,36 @@ public record DataFolder(Path path) {
   /** Where the learner puts course files of their own. */
   public Path courses() {
     return path.resolve("courses");
+  }
+
+  /** A sentence about the folder for whoever finds it; it is there once data was kept. */
+  public Path about() {
+    return path.resolve("about-this-folder.txt");
+  }
+
+  /** The learner's own files, which copies and exports hold beside the database. */
+  public List<Path> ownFiles() throws IOException {
+    if (!Files.isDirectory(courses())) {
+      return List.of();
+    }
+    try (var inside = Files.list(courses())) {
+      return inside
+          .filter(f -> Files.isRegularFile(f, LinkOption.NOFOLLOW_LINKS) && Files.isReadable(f))
+          .sorted()
+          .toList();
+    }
+  }
+
+  /** The name of a file in the folder, with slashes on all systems. */
+  public String nameOf(Path file) {
+    return path.relativize(file).toString().replace('\\', '/');
+  }
+
+  /** Says in the folder what it is, from the first time on that its database was opened. */
+  public void describe() throws IOException {
+    if (!Files.exists(about())) {
+      SafeFiles.replace(about(), ABOUT.getBytes(StandardCharsets.UTF_8));
+    }
   }
 
   /**

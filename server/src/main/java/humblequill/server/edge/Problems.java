@@ -1,8 +1,11 @@
 package humblequill.server.edge;
 
+import humblequill.server.data.Disk;
+import humblequill.server.data.NotKept;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -38,6 +41,12 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger log = LoggerFactory.getLogger(Problems.class);
 
+  private final Disk disk;
+
+  Problems(Disk disk) {
+    this.disk = disk;
+  }
+
   @ExceptionHandler
   ProblemDetail refused(Refusal refusal) {
     return problem(
@@ -63,12 +72,27 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
+    var notKept = disk.failed(e);
+    if (notKept.isPresent()) {
+      log.warn("A request failed because of the disk: {}", e.toString());
+      return notKept(notKept.get());
+    }
     log.error("A request failed", e);
     return problem(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "internal",
         "Something went wrong here; nothing was changed. The log has the details.",
         Map.of());
+  }
+
+  @ExceptionHandler
+  ProblemDetail notKept(NotKept e) {
+    var status =
+        e.why() == NotKept.Why.DISK_FULL
+            ? HttpStatus.INSUFFICIENT_STORAGE
+            : HttpStatus.SERVICE_UNAVAILABLE;
+    var code = e.why().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return problem(status, code, String.valueOf(e.getMessage()), Map.of());
   }
 
   /** Whoever opens an address that nothing lies at gets the page, which says so and leads on. */
@@ -147,7 +171,7 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     var known = HttpStatus.valueOf(status.value());
-    var code = known.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    var code = known.name().toLowerCase(Locale.ROOT).replace('_', '-');
     return new ResponseEntity<>(
         problem(known, code, known.getReasonPhrase() + ".", Map.of()), headers, status);
   }

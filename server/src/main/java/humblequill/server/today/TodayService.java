@@ -8,6 +8,9 @@ import humblequill.core.placement.PlacedCourse;
 import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
+import humblequill.server.backup.CopyKeeper;
+import humblequill.server.data.Disk;
+import humblequill.server.data.NotKept;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
@@ -42,6 +45,8 @@ class TodayService {
   private final QuotasToday quotas;
   private final SittingService sittings;
   private final NameService names;
+  private final CopyKeeper copies;
+  private final Disk disk;
 
   TodayService(
       SettingsService settings,
@@ -51,7 +56,11 @@ class TodayService {
       EntryLedger ledger,
       QuotasToday quotas,
       SittingService sittings,
-      NameService names) {
+      NameService names,
+      CopyKeeper copies,
+      Disk disk) {
+    this.copies = copies;
+    this.disk = disk;
     this.names = names;
     this.sittings = sittings;
     this.quotas = quotas;
@@ -117,7 +126,9 @@ class TodayService {
             ledger.read().minutes(),
             media(today)),
         asked,
-        quotas.asked(learner));
+        quotas.asked(learner),
+        copies.behind(today).orElse(null),
+        disk.refusal().map(NotKept::reason).orElse(null));
   }
 
   /** What was drawn with on a day, and whether it was in the weeks before as well. */

@@ -4,6 +4,7 @@ import humblequill.core.care.Caution;
 import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
 import humblequill.core.streak.PenLine;
+import humblequill.server.backup.CopyKeeper;
 import humblequill.server.entry.EntryView;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
@@ -42,6 +43,8 @@ import org.jspecify.annotations.Nullable;
  * @param cautions usual cautions that apply today
  * @param quotas what running quotas ask of today
  * @param asked rules of quotas that today's entries leave open
+ * @param copies what is wrong with the copies; null if nothing is
+ * @param disk why nothing can be written just now; null if it can
  */
 public record TodayView(
     LocalDate day,
@@ -66,7 +69,9 @@ public record TodayView(
     List<PenLine.Stroke> penLine,
     List<Caution> cautions,
     List<QuotasToday.QuotaToday> quotas,
-    List<OpenRule> asked) {
+    List<OpenRule> asked,
+    CopyKeeper.@Nullable Behind copies,
+    @Nullable String disk) {
   /**
    * Where the course stands.
    *

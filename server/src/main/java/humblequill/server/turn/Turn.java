@@ -1,5 +1,6 @@
 package humblequill.server.turn;
 
+import humblequill.server.data.NotKept;
 import humblequill.server.plan.PlanService;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.sitting.SittingService;
@@ -33,6 +34,8 @@ class Turn {
     try {
       sittings.settle();
       settlePlans(settings.learner().today());
+    } catch (NotKept e) {
+      log.debug("The turn of the day waits until the disk takes it", e);
     } catch (RuntimeException e) {
       log.warn("What the turn of the day changes could not be written", e);
     }

@@ -1,0 +1,131 @@
+package humblequill.server.backup;
+
+import java.math.BigInteger;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
+
+/**
+ * What a database holds, short enough to compare two of them: the version of its tables, and of
+ * each table how many rows and a checksum over all of them. Every row is read for it.
+ *
+ * @param schema the version of its tables
+ * @param tables by name
+ */
+record Contents(String schema, SortedMap<String, Table> tables) {
+  /**
+   * What a table holds.
+   *
+   * @param rows how many
+   * @param checksum the sum of the SHA-256 of all rows, whatever their order, in hexadecimal
+   */
+  record Table(long rows, String checksum) {}
+
+  private static final String HISTORY = "flyway_schema_history";
+  private static final BigInteger ROOM = BigInteger.ONE.shiftLeft(256);
+
+  /** Reads all of a database. */
+  static Contents of(Connection connection) throws SQLException {
+    var tables = new TreeMap<String, Table>();
+    for (var name : tables(connection)) {
+      tables.put(name, table(connection, name));
+    }
+    return new Contents(schema(connection), tables);
+  }
+
+  /** Drawings' entries in it. */
+  long entries() {
+    return tables.getOrDefault("ENTRY", new Table(0, "")).rows();
+  }
+
+  /** Names of the tables that differ. */
+  List<String> differing(Contents other) {
+    var names = new TreeMap<String, Table>(tables);
+    names.putAll(other.tables);
+    return names.keySet().stream()
+        .filter(name -> !java.util.Objects.equals(tables.get(name), other.tables.get(name)))
+        .toList();
+  }
+
+  private static List<String> tables(Connection connection) throws SQLException {
+    var names = new ArrayList<String>();
+    try (var statement = connection.createStatement();
+        var rows =
+            statement.executeQuery(
+                "select table_name from information_schema.tables"
+                    + " where table_schema = 'PUBLIC' and table_type = 'BASE TABLE' order by 1")) {
+      while (rows.next()) {
+        names.add(rows.getString(1));
+      }
+    }
+    return names;
+  }
+
+  /** The version of a database's tables; empty if it has none. */
+  static String schema(Connection connection) throws SQLException {
+    if (!tables(connection).contains(HISTORY)) {
+      return "";
+    }
+    try (var statement = connection.createStatement();
+        var rows =
+            statement.executeQuery(
+                "select \"version\" from \"flyway_schema_history\" where \"success\""
+                    + " and \"version\" is not null order by \"installed_rank\" desc limit 1")) {
+      return rows.next() ? rows.getString(1) : "";
+    }
+  }
+
+  private static Table table(Connection connection, String name) throws SQLException {
+    long count = 0;
+    var sum = BigInteger.ZERO;
+    var digest = sha256();
+    try (var statement = connection.createStatement();
+        var rows = statement.executeQuery("select * from \"" + name.replace("\"", "\"\"") + '"')) {
+      var columns = columns(rows);
+      while (rows.next()) {
+        for (var column : columns.entrySet()) {
+          digest.update(column.getKey().getBytes(StandardCharsets.UTF_8));
+          var value = rows.getString(column.getValue());
+          digest.update((byte) (value == null ? 0 : 1));
+          if (value != null) {
+            digest.update(value.getBytes(StandardCharsets.UTF_8));
+          }
+          digest.update((byte) 2);
+        }
+        sum = sum.add(new BigInteger(1, digest.digest())).mod(ROOM);
+        count++;
+      }
+    }
+    return new Table(count, sum.toString(16));
+  }
+
+  /** By name, so that the order in which they were added does not count. */
+  private static Map<String, Integer> columns(ResultSet rows) throws SQLException {
+    var columns = new TreeMap<String, Integer>();
+    for (int i = 1; i <= rows.getMetaData().getColumnCount(); i++) {
+      columns.put(rows.getMetaData().getColumnName(i), i);
+    }
+    return columns;
+  }
+
+  static MessageDigest sha256() {
+    try {
+      return MessageDigest.getInstance("SHA-256");
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("Every Java has SHA-256", e);
+    }
+  }
+
+  static String hex(byte[] digest) {
+    return HexFormat.of().formatHex(digest);
+  }
+}

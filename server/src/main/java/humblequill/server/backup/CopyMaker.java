@@ -1,0 +1,91 @@
+package humblequill.server.backup;
+
+import humblequill.server.data.DataFolder;
+import humblequill.server.data.SafeFiles;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.LocalDateTime;
+import java.util.TreeMap;
+import javax.sql.DataSource;
+import org.h2.engine.Constants;
+
+/**
+ * Makes copies that are proven. One moment of the database is written as a script and summed up;
+ * the script is run into a database of its own, which is summed up too and must be the same. So
+ * script and database are both known to hold every row before the copy counts as one. Others read
+ * and write meanwhile.
+ */
+final class CopyMaker {
+  private static final String UNFINISHED = "unfinished";
+
+  private final DataFolder folder;
+  private final DataSource source;
+
+  CopyMaker(DataFolder folder, DataSource source) {
+    this.folder = folder;
+    this.source = source;
+  }
+
+  /**
+   * Makes a copy.
+   *
+   * @throws IOException if it could not be made, or did not prove to be the same
+   */
+  Copies.Copy make(LocalDateTime now) throws IOException, SQLException {
+    var work = folder.copies().resolve(UNFINISHED);
+    SafeFiles.remove(work);
+    SafeFiles.remove(folder.copies().resolve(UNFINISHED + ".zip"));
+    java.nio.file.Files.createDirectories(work);
+    try {
+      var files = new TreeMap<String, Path>();
+      files.put(CopyFile.SCRIPT, work.resolve(CopyFile.SCRIPT));
+      files.put(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
+      var contents = write(files.get(CopyFile.SCRIPT));
+      prove(work, contents);
+      for (var own : folder.ownFiles()) {
+        files.put(folder.nameOf(own), own);
+      }
+      var zip = folder.copies().resolve(UNFINISHED + ".zip");
+      CopyFile.write(zip, now, contents, files);
+      var damage = CopyFile.damage(zip);
+      if (damage != null) {
+        throw new IOException("What was written is not what can be read: " + damage);
+      }
+      SafeFiles.force(zip);
+      var copy = Copies.next(folder.copies(), Copies.in(folder.copies()), now);
+      SafeFiles.move(zip, copy.file());
+      return copy;
+    } finally {
+      SafeFiles.remove(work);
+      SafeFiles.remove(folder.copies().resolve(UNFINISHED + ".zip"));
+    }
+  }
+
+  /** Script and sum of the same moment. */
+  private Contents write(Path script) throws SQLException {
+    try (var connection = source.getConnection()) {
+      boolean commits = connection.getAutoCommit();
+      int isolation = connection.getTransactionIsolation();
+      connection.setTransactionIsolation(Constants.TRANSACTION_SNAPSHOT);
+      connection.setAutoCommit(false);
+      try {
+        var contents = Contents.of(connection);
+        Database.script(connection, script);
+        return contents;
+      } finally {
+        connection.rollback();
+        connection.setTransactionIsolation(isolation);
+        connection.setAutoCommit(commits);
+      }
+    }
+  }
+
+  private static void prove(Path work, Contents expected) throws IOException, SQLException {
+    var made = Database.ofScript(work.resolve(CopyFile.SCRIPT), work.resolve("quill"));
+    var differing = made.differing(expected);
+    if (!differing.isEmpty()) {
+      throw new IOException("The copy differs from the database in " + differing);
+    }
+  }
+}

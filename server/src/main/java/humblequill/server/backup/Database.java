@@ -1,0 +1,54 @@
+package humblequill.server.backup;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+
+/** Databases in files of their own, opened past the application. */
+final class Database {
+  private Database() {}
+
+  /** Writes a script that makes what a connection sees. */
+  static void script(Connection connection, Path script) throws SQLException {
+    try (var statement = connection.createStatement()) {
+      statement.execute("SCRIPT DROP TO " + quoted(script) + " CHARSET 'UTF-8'");
+    }
+  }
+
+  /**
+   * Makes a database of a script.
+   *
+   * @param path without the end of the file's name
+   * @return what it holds
+   */
+  static Contents ofScript(Path script, Path path) throws SQLException {
+    try (var connection = DriverManager.getConnection(url(path), "sa", "");
+        var statement = connection.createStatement()) {
+      statement.execute("RUNSCRIPT FROM " + quoted(script) + " CHARSET 'UTF-8'");
+      var contents = Contents.of(connection);
+      statement.execute("SHUTDOWN COMPACT");
+      return contents;
+    }
+  }
+
+  /**
+   * Reads all of a database that is there.
+   *
+   * @param path without the end of the file's name
+   */
+  static Contents read(Path path) throws SQLException {
+    try (var connection =
+        DriverManager.getConnection(url(path) + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r", "sa", "")) {
+      return Contents.of(connection);
+    }
+  }
+
+  static String url(Path path) {
+    return "jdbc:h2:file:" + path.toAbsolutePath() + ";DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
+  }
+
+  private static String quoted(Path path) {
+    return "'" + path.toAbsolutePath().toString().replace("'", "''") + "'";
+  }
+}

@@ -1,0 +1,141 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** A disk that fails at each write and each forcing in turn, and a folder that goes away. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class FailingDiskTest {
+  /** Calls of each kind that fail in turn, over as many writes as it takes to come to them. */
+  private static final int CALLS = 12;
+
+  private final Path folder = RunningQuill.temporaryFolder();
+  private ConfigurableApplicationContext context;
+  private final List<String> acknowledged = new ArrayList<>();
+
+  @BeforeAll
+  void start() {
+    FailingPath.register();
+    FailingPath.heal();
+    context = RunningQuill.start(folder, "--spring.datasource.url=" + url());
+  }
+
+  @AfterEach
+  void heal() {
+    FailingPath.heal();
+  }
+
+  @AfterAll
+  void stop() {
+    context.close();
+  }
+
+  private String url() {
+    return "jdbc:h2:failing:" + folder.resolve("quill") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+  }
+
+  private Api api() {
+    return new Api(
+        context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+  }
+
+  private Api.Answer write() {
+    var id = UUID.randomUUID().toString();
+    var fields =
+        Map.of("day", "2026-03-05", "drawings", 1, "wentWrong", "", "nextTime", "", "note", "boat");
+    var answer = api().post("/api/entries", Map.of("id", id, "fields", fields));
+    if (answer.status() == 201) {
+      acknowledged.add(id);
+    }
+    return answer;
+  }
+
+  private void allAcknowledgedAreThere() {
+    for (var id : acknowledged) {
+      assertThat(api().get("/api/entries/" + id).status()).isEqualTo(200);
+    }
+  }
+
+  @Test
+  void whichever_call_fails_nothing_acknowledged_is_lost_and_it_goes_on_without_a_restart() {
+    int failed = 0;
+    for (var call : FailingPath.Call.values()) {
+      for (int after = 0; after < CALLS; after++) {
+        FailingPath.failOnce(call, after);
+        for (int tries = 0; !FailingPath.hasFailed() && tries <= CALLS; tries++) {
+          var answer = write();
+          assertThat(answer.status()).isIn(201, 503);
+          if (answer.status() == 503) {
+            failed++;
+            assertThat(answer.json().path("code").asString()).isEqualTo("disk-fails");
+            assertThat(answer.body()).doesNotContain("h2").doesNotContain("Exception");
+          }
+        }
+        FailingPath.heal();
+        assertThat(api().get("/api/today").status()).isEqualTo(200);
+        assertThat(write().status()).isEqualTo(201);
+      }
+    }
+    allAcknowledgedAreThere();
+    assertThat(failed).as("writes that the disk refused").isGreaterThanOrEqualTo(CALLS);
+    context.close();
+    start();
+    allAcknowledgedAreThere();
+  }
+
+  @Test
+  void a_disk_that_refuses_everything_can_be_read_and_takes_writes_again_when_it_is_well() {
+    write();
+    FailingPath.failAlways();
+    for (int i = 0; i < 3; i++) {
+      assertThat(write().status()).isEqualTo(503);
+      assertThat(api().get("/api/today").status()).isEqualTo(200);
+      allAcknowledgedAreThere();
+    }
+    FailingPath.heal();
+    assertThat(write().status()).isEqualTo(201);
+    allAcknowledgedAreThere();
+  }
+
+  @Test
+  void a_folder_that_goes_away_takes_no_writes_until_it_is_back() throws IOException {
+    write();
+    var away = folder.resolveSibling("away-" + folder.getFileName());
+    Files.move(folder, away);
+    var refused = write();
+    assertThat(refused.status()).isEqualTo(503);
+    assertThat(refused.json().path("code").asString()).isEqualTo("folder-gone");
+    assertThat(refused.json().path("detail").asString())
+        .contains(folder.toString())
+        .contains("not there any more");
+    Files.move(away, folder);
+    assertThat(write().status()).isEqualTo(201);
+  }
+
+  /** As a tool does that brings an older state of the folder from elsewhere. */
+  @Test
+  void a_database_file_that_was_replaced_takes_no_writes() throws IOException {
+    write();
+    var file = folder.resolve("quill.mv.db");
+    var other = folder.resolve("other");
+    Files.move(file, other);
+    Files.copy(other, file);
+    assertThat(write().json().path("code").asString()).isEqualTo("folder-gone");
+    Files.move(other, file, StandardCopyOption.REPLACE_EXISTING);
+    assertThat(write().status()).isEqualTo(201);
+  }
+}
