@@ -49,9 +49,16 @@ export function DataSection() {
       <h2 id="data" className="border-ink mt-8 border-t pt-4">
         Your data
       </h2>
+      <p>
+        All that you wrote is yours in open files. The ZIP holds everything, the CSV your entries alone;{' '}
+        <code>./quill import FILE</code> fills an empty folder with a ZIP.
+      </p>
       <div className="mt-3 flex flex-wrap items-center gap-x-8 gap-y-3">
         <a href="/api/export" download className="border-ink inline-block min-h-8 border-b font-medium">
           Take all entries out as CSV
+        </a>
+        <a href="/api/copies/whole" download className="border-ink inline-block min-h-8 border-b font-medium">
+          Take everything out as ZIP
         </a>
         <label className="flex flex-wrap items-center gap-3">
           <span className="font-medium">Bring entries in from CSV</span>

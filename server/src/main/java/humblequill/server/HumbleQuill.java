@@ -1,5 +1,7 @@
 package humblequill.server;
 
+import humblequill.server.backup.Check;
+import humblequill.server.backup.Import;
 import humblequill.server.backup.Opening;
 import humblequill.server.backup.Restore;
 import humblequill.server.data.DataFolder;
@@ -16,11 +18,12 @@ import org.springframework.context.ApplicationListener;
 import org.springframework.core.env.Environment;
 
 /**
- * Starts the application, or restores a daily copy.
+ * Starts the application, or does something with a data folder and ends.
  *
  * <p>Options: {@code --data DIR} (needed), {@code --port N} (8420), {@code --demo} (fill an empty
- * folder with the demo), {@code --restore [DATE]} (list or restore copies and end). What keeps it
- * from starting is said in one sentence, with exit code 2.
+ * folder with the demo), {@code --restore [COPY]} (list or restore copies), {@code --check} and
+ * {@code --repair} (look at everything, mend it), {@code --import FILE} (fill an empty folder with
+ * what was taken out). What keeps it from starting is said in one sentence, with exit code 2.
  */
 @SpringBootApplication
 public class HumbleQuill {
@@ -44,10 +47,13 @@ public class HumbleQuill {
   private static void run(Options options) throws Options.Wrong, DataFolder.Unusable {
     var folder = new DataFolder(Path.of(options.data()).toAbsolutePath().normalize());
     folder.take();
-    if (options.restore() != null) {
-      System.exit(Restore.run(folder, options.restore(), System.out));
+    switch (options.doing()) {
+      case RESTORE -> System.exit(Restore.run(folder, options.what(), System.out));
+      case CHECK -> System.exit(Check.run(folder, false, System.out));
+      case REPAIR -> System.exit(Check.run(folder, true, System.out));
+      case IMPORT -> System.exit(Import.run(folder, Path.of(options.what()), System.out));
+      case RUN -> Opening.check(folder);
     }
-    Opening.check(folder);
     checkPort(options.port());
     var application = new SpringApplication(HumbleQuill.class);
     application.setDefaultProperties(

@@ -2,10 +2,23 @@ package humblequill.server;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
-/** What was asked for on the command line. */
-record Options(String data, int port, boolean demo, @Nullable String restore, String[] rest) {
+/**
+ * What was asked for on the command line.
+ *
+ * @param doing what is done
+ * @param what the copy to restore or the file to import; empty otherwise
+ */
+record Options(String data, int port, boolean demo, Doing doing, String what, String[] rest) {
+  /** What is done with the data folder. */
+  enum Doing {
+    RUN,
+    RESTORE,
+    CHECK,
+    REPAIR,
+    IMPORT
+  }
+
   /** A command line that cannot be followed, with the reason in a sentence. */
   static final class Wrong extends Exception {
     private static final long serialVersionUID = 1L;
@@ -19,7 +32,8 @@ record Options(String data, int port, boolean demo, @Nullable String restore, St
     String data = null;
     int port = 8420;
     boolean demo = false;
-    String restore = null;
+    var doing = Doing.RUN;
+    var what = "";
     var rest = new ArrayList<String>();
     var words = List.of(args).listIterator();
     while (words.hasNext()) {
@@ -28,13 +42,22 @@ record Options(String data, int port, boolean demo, @Nullable String restore, St
         case "--data" -> data = value(word, words);
         case "--port" -> port = port(value(word, words));
         case "--demo" -> demo = true;
-        case "--restore" -> restore = words.hasNext() ? words.next() : "";
+        case "--restore" -> {
+          doing = Doing.RESTORE;
+          what = words.hasNext() ? words.next() : "";
+        }
+        case "--check" -> doing = doing == Doing.REPAIR ? doing : Doing.CHECK;
+        case "--repair" -> doing = Doing.REPAIR;
+        case "--import" -> {
+          doing = Doing.IMPORT;
+          what = value(word, words);
+        }
         default -> {
           if (!word.startsWith("--") || !word.contains("=")) {
             throw new Wrong(
                 "\""
                     + word
-                    + "\" is not an option. Options: --data DIR, --port N, --demo, --restore [DATE].");
+                    + "\" is not an option. Options: --data DIR, --port N, --demo, --restore [COPY], --check, --repair, --import FILE.");
           }
           rest.add(word);
         }
@@ -43,7 +66,7 @@ record Options(String data, int port, boolean demo, @Nullable String restore, St
     if (data == null) {
       throw new Wrong("Say where the data is, with --data DIR.");
     }
-    return new Options(data, port, demo, restore, rest.toArray(String[]::new));
+    return new Options(data, port, demo, doing, what, rest.toArray(String[]::new));
   }
 
   private static String value(String option, java.util.ListIterator<String> words) throws Wrong {

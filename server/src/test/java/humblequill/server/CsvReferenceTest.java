@@ -29,7 +29,7 @@ class CsvReferenceTest {
           "trailing\\");
 
   @Test
-  void every_text_comes_back_as_it_was(Api api) {
+  void another_library_reads_every_text_as_it_was_but_for_defused_formulas(Api api) {
     for (var text : NASTY) {
       var id = UUID.randomUUID();
       var fields = EntryApiTest.fields("topic", "csv", "note", text);
@@ -41,7 +41,7 @@ class CsvReferenceTest {
               .filter(r -> r.getField("id").equals(id.toString()))
               .findFirst()
               .orElseThrow();
-      assertThat(record.getField("note")).isEqualTo(text);
+      assertThat(record.getField("note")).isEqualTo(text.startsWith("=") ? "'" + text : text);
       assertThat(record.getField("topic")).isEqualTo("csv");
       api.delete("/api/entries/" + id + "?version=0");
     }

@@ -14,15 +14,33 @@ class OptionsTest {
     assertThat(options.data()).isEqualTo("here");
     assertThat(options.port()).isEqualTo(9000);
     assertThat(options.demo()).isTrue();
-    assertThat(options.restore()).isNull();
+    assertThat(options.doing()).isEqualTo(Options.Doing.RUN);
     assertThat(options.rest()).containsExactly("--quill.now=x");
   }
 
   @Test
   void restore_lists_without_a_day_and_takes_one() throws Exception {
-    assertThat(Options.parse("--data", "d", "--restore").restore()).isEmpty();
-    assertThat(Options.parse("--data", "d", "--restore", "2026-03-05").restore())
+    var list = Options.parse("--data", "d", "--restore");
+    assertThat(list.doing()).isEqualTo(Options.Doing.RESTORE);
+    assertThat(list.what()).isEmpty();
+    assertThat(Options.parse("--data", "d", "--restore", "2026-03-05").what())
         .isEqualTo("2026-03-05");
+  }
+
+  @Test
+  void checking_changes_nothing_unless_repair_is_said() throws Exception {
+    assertThat(Options.parse("--data", "d", "--check").doing()).isEqualTo(Options.Doing.CHECK);
+    assertThat(Options.parse("--data", "d", "--check", "--repair").doing())
+        .isEqualTo(Options.Doing.REPAIR);
+    assertThat(Options.parse("--repair", "--check", "--data", "d").doing())
+        .isEqualTo(Options.Doing.REPAIR);
+  }
+
+  @Test
+  void an_import_names_its_file() throws Exception {
+    assertThat(Options.parse("--import", "all.zip", "--data", "d").what()).isEqualTo("all.zip");
+    assertThatThrownBy(() -> Options.parse("--data", "d", "--import"))
+        .hasMessageContaining("--import needs a value");
   }
 
   @ParameterizedTest

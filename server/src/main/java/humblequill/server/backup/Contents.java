@@ -30,7 +30,7 @@ record Contents(String schema, SortedMap<String, Table> tables) {
    */
   record Table(long rows, String checksum) {}
 
-  private static final String HISTORY = "flyway_schema_history";
+  static final String HISTORY = "flyway_schema_history";
   private static final BigInteger ROOM = BigInteger.ONE.shiftLeft(256);
 
   /** Reads all of a database. */

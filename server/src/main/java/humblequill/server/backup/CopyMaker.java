@@ -8,7 +8,6 @@ import java.sql.SQLException;
 import java.time.LocalDateTime;
 import java.util.TreeMap;
 import javax.sql.DataSource;
-import org.h2.engine.Constants;
 
 /**
  * Makes copies that are proven. One moment of the database is written as a script and summed up;
@@ -63,21 +62,15 @@ final class CopyMaker {
   }
 
   /** Script and sum of the same moment. */
-  private Contents write(Path script) throws SQLException {
+  private Contents write(Path script) throws SQLException, IOException {
     try (var connection = source.getConnection()) {
-      boolean commits = connection.getAutoCommit();
-      int isolation = connection.getTransactionIsolation();
-      connection.setTransactionIsolation(Constants.TRANSACTION_SNAPSHOT);
-      connection.setAutoCommit(false);
-      try {
-        var contents = Contents.of(connection);
-        Database.script(connection, script);
-        return contents;
-      } finally {
-        connection.rollback();
-        connection.setTransactionIsolation(isolation);
-        connection.setAutoCommit(commits);
-      }
+      return Snapshot.of(
+          connection,
+          () -> {
+            var contents = Contents.of(connection);
+            Database.script(connection, script);
+            return contents;
+          });
     }
   }
 

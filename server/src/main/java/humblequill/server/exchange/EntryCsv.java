@@ -1,6 +1,7 @@
 package humblequill.server.exchange;
 
 import humblequill.core.entry.Poses;
+import humblequill.server.data.SpreadsheetCell;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryView;
 import humblequill.server.entry.PosesView;
@@ -70,8 +71,12 @@ final class EntryCsv {
     var printer = FORMAT.print(out);
     printer.printRecord(COLUMNS);
     for (var e : entries) {
-      printer.printRecord(ALL.stream().map(column -> column.value().apply(e)));
+      printer.printRecord(ALL.stream().map(column -> cell(column.value().apply(e))));
     }
+  }
+
+  private static @Nullable Object cell(@Nullable Object value) {
+    return value instanceof String text ? SpreadsheetCell.written(text) : value;
   }
 
   /**
@@ -125,10 +130,14 @@ final class EntryCsv {
             pageTo == null ? pageFrom : pageTo,
             value("mark", cells, Integer::valueOf),
             value("poses", cells, text -> PosesView.of(Poses.read(text))),
-            cells.getOrDefault("went_wrong", "").strip(),
-            cells.getOrDefault("next_time", "").strip(),
-            cells.getOrDefault("note", "").strip()),
+            text("went_wrong", cells),
+            text("next_time", cells),
+            text("note", cells)),
         cells);
+  }
+
+  private static String text(String column, Map<String, String> cells) {
+    return SpreadsheetCell.read(cells.getOrDefault(column, "").strip());
   }
 
   private static <T> T required(String column, @Nullable T value) throws BadLine {
@@ -140,7 +149,7 @@ final class EntryCsv {
 
   private static <T> @Nullable T value(
       String column, Map<String, String> cells, Function<String, T> read) throws BadLine {
-    var text = cells.getOrDefault(column, "").strip();
+    var text = text(column, cells);
     if (text.isEmpty()) {
       return null;
     }
