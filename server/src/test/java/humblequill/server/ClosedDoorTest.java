@@ -13,11 +13,12 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class ClosedDoorTest {
   /** A raw request, since the client library writes the Host header itself. */
   private static String raw(int port, String... headers) throws IOException {
+    return rawly(port, "GET /api/today HTTP/1.1", headers);
+  }
+
+  private static String rawly(int port, String line, String... headers) throws IOException {
     try (var socket = new Socket("127.0.0.1", port)) {
-      var request =
-          "GET /api/today HTTP/1.1\r\n"
-              + String.join("\r\n", headers)
-              + "\r\nConnection: close\r\n\r\n";
+      var request = line + "\r\n" + String.join("\r\n", headers) + "\r\nConnection: close\r\n\r\n";
       socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
       return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     }
@@ -45,6 +46,69 @@ class ClosedDoorTest {
     assertThat(write.status()).isEqualTo(403);
     var form = api.send("POST", "/api/entries", "id=1", Map.of("Content-Type", "text/plain"));
     assertThat(form.status()).isEqualTo(415);
+  }
+
+  /** Written otherwise, a path is still the one that is answered. */
+  @Test
+  void a_path_that_is_encoded_or_decorated_is_as_closed(Api api) throws IOException {
+    var host = "Host: 127.0.0.1:" + api.port();
+    for (var path :
+        new String[] {"/%61pi/today", "/api;x=1/today", "//api/today", "/./api/today"}) {
+      var line = "GET " + path + " HTTP/1.1";
+      assertThat(rawly(api.port(), line, host, "Sec-Fetch-Site: cross-site"))
+          .as(path)
+          .startsWith("HTTP/1.1 403");
+    }
+  }
+
+  @Test
+  void what_the_container_itself_refuses_is_a_problem_document_too(Api api) throws IOException {
+    var host = "Host: 127.0.0.1:" + api.port();
+    for (var line :
+        new String[] {
+          "GET /%zz HTTP/1.1",
+          "GET /a\\b HTTP/1.1",
+          "GET /<> HTTP/1.1",
+          "GET /api/today?x=%zz HTTP/1.1"
+        }) {
+      assertThat(rawly(api.port(), line, host))
+          .as(line)
+          .startsWith("HTTP/1.1 400")
+          .contains("application/problem+json")
+          .contains("\"detail\"")
+          .doesNotContain("<html")
+          .doesNotContain("Tomcat");
+    }
+    var error = api.get("/error");
+    assertThat(error.status()).isEqualTo(404);
+    assertThat(error.json().path("code").asString()).isEqualTo("not-found");
+  }
+
+  @Test
+  void an_answer_that_there_is_none_of_is_refused_before_anything_is_stored(Api api) {
+    var id = java.util.UUID.randomUUID().toString();
+    var body = Map.of("id", id, "fields", EntryApiTest.fields("topic", "boats"));
+    var answer = api.send("POST", "/api/entries", body, Map.of("Accept", "image/png"));
+    assertThat(answer.status()).isEqualTo(406);
+    assertThat(answer.json().path("detail").asString()).contains("image/png");
+    assertThat(api.get("/api/entries/" + id).status()).isEqualTo(404);
+  }
+
+  @Test
+  void a_parameter_that_stands_twice_is_named(Api api) {
+    var answer = api.get("/api/entries?most=1&most=2");
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.json().path("detail").asString())
+        .isEqualTo("most may be said once; it was \"1\" and \"2\".");
+    assertThat(api.get("/api/courses?week=1&week=1&week=1&week=1&week=1&week=1&week=1").status())
+        .isEqualTo(200);
+  }
+
+  @Test
+  void a_form_with_files_is_nothing_that_is_read(Api api) {
+    var answer =
+        api.send("POST", "/api/entries", "x", Map.of("Content-Type", "multipart/form-data"));
+    assertThat(answer.status()).isEqualTo(415);
   }
 
   @Test

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import org.snakeyaml.engine.v2.api.LoadSettings;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -19,6 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.dataformat.yaml.YAMLFactory;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /**
@@ -26,7 +28,25 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
  */
 @Component
 public class CourseFormat {
-  private static final ObjectMapper YAML = YAMLMapper.builder().build();
+  /** The largest course in characters, however it comes. */
+  static final int LARGEST = 4 * 1024 * 1024;
+
+  /**
+   * The reader copies what it has of a word each time it fills its buffer: with a small one, long
+   * words take the square of their length.
+   */
+  private static final int BUFFER = 256 * 1024;
+
+  private static final ObjectMapper YAML =
+      YAMLMapper.builder(
+              YAMLFactory.builder()
+                  .loadSettings(
+                      LoadSettings.builder()
+                          .setBufferSize(BUFFER)
+                          .setCodePointLimit(LARGEST)
+                          .build())
+                  .build())
+          .build();
   private static final ObjectMapper JSON = JsonMapper.builder().build();
 
   private @Nullable Schema schema;
@@ -55,6 +75,9 @@ public class CourseFormat {
 
   /** Reads YAML, or JSON, which is YAML too. */
   Parsed parse(String text) throws Broken {
+    if (text.length() > LARGEST) {
+      throw new Broken("", "a course may have 4 MB, and this one has more");
+    }
     JsonNode tree;
     try {
       tree = YAML.readTree(text);
@@ -64,12 +87,14 @@ public class CourseFormat {
           place == null ? "" : "line " + place.getLineNr() + ", column " + place.getColumnNr(),
           "not readable as YAML or JSON");
     }
-    var document = JSON.writeValueAsString(tree);
-    checkAgainstSchema(document);
     try {
+      var document = JSON.writeValueAsString(tree);
+      checkAgainstSchema(document);
       return new Parsed(CourseReading.course(tree), document);
     } catch (BrokenCourseException e) {
       throw new Broken(e.path(), String.valueOf(e.getMessage()));
+    } catch (ArithmeticException | IllegalArgumentException | JacksonException e) {
+      throw new Broken("", "one of its figures is larger than any course needs");
     }
   }
 
@@ -107,7 +132,9 @@ public class CourseFormat {
             .validate(
                 document,
                 InputFormat.JSON,
-                context -> context.executionConfig(c -> c.locale(Locale.ENGLISH)))
+                context ->
+                    context.executionConfig(
+                        c -> c.locale(Locale.ENGLISH).failFast(document.length() > BUFFER)))
             .stream()
             .min(Comparator.comparing((Error e) -> e.getInstanceLocation().toString()));
     if (first.isPresent()) {

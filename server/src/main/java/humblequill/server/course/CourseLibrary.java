@@ -1,15 +1,16 @@
 package humblequill.server.course;
 
 import humblequill.server.data.DataFolder;
+import humblequill.server.data.Disk;
+import humblequill.server.data.SafeFiles;
 import humblequill.server.edge.Refusal;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.channels.FileChannel;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -28,17 +29,19 @@ import tools.jackson.databind.JsonNode;
  */
 @Component
 class CourseLibrary {
-  private static final long LARGEST_FILE = 4L * 1024 * 1024;
+  private static final int LARGEST_FILE = 4 * 1024 * 1024;
 
   private final CourseFormat format;
   private final DataFolder folder;
+  private final Disk disk;
   private @Nullable List<Known> shipped;
   private @Nullable All known;
   private SortedMap<Path, String> stamps = new TreeMap<>();
 
-  CourseLibrary(CourseFormat format, DataFolder folder) {
+  CourseLibrary(CourseFormat format, DataFolder folder, Disk disk) {
     this.format = format;
     this.folder = folder;
+    this.disk = disk;
   }
 
   /**
@@ -79,7 +82,9 @@ class CourseLibrary {
         courses.add(new Known(parsed, file));
       } catch (CourseFormat.Broken e) {
         broken.add(new Courses.BrokenFile(name, e.path(), String.valueOf(e.getMessage())));
-      } catch (IOException e) {
+      } catch (CharacterCodingException e) {
+        broken.add(new Courses.BrokenFile(name, "", "the file is not UTF-8 text"));
+      } catch (IOException | RuntimeException e) {
         broken.add(new Courses.BrokenFile(name, "", "the file cannot be read"));
       }
     }
@@ -133,15 +138,22 @@ class CourseLibrary {
     try (var own = Files.list(folder.courses())) {
       return own.filter(p -> p.toString().matches("(?i).*\\.(ya?ml|json)")).sorted().toList();
     } catch (IOException e) {
-      throw new UncheckedIOException(e);
+      return List.of();
     }
   }
 
+  /** What lies there may be no ordinary file, or one without an end. */
   private static String text(Path file) throws IOException, CourseFormat.Broken {
-    if (Files.size(file) > LARGEST_FILE) {
-      throw new CourseFormat.Broken("", "the file is larger than 4 MB");
+    if (!Files.isRegularFile(file)) {
+      throw new CourseFormat.Broken("", "it is no ordinary file");
     }
-    return Files.readString(file, StandardCharsets.UTF_8);
+    try (var in = Files.newInputStream(file)) {
+      var bytes = in.readNBytes(LARGEST_FILE + 1);
+      if (bytes.length > LARGEST_FILE) {
+        throw new CourseFormat.Broken("", "the file is larger than 4 MB");
+      }
+      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+    }
   }
 
   /**
@@ -155,25 +167,15 @@ class CourseLibrary {
       throw Refusal.conflict(
           "id-taken", "There is a course with the id \"" + id + "\" already. Choose another id.");
     }
+    disk.mustKeep();
     try {
       Files.createDirectories(folder.courses());
       var old = there.map(Known::file).orElse(null);
       boolean json =
           old != null && old.toString().toLowerCase(java.util.Locale.ROOT).endsWith("json");
       var target = old == null ? folder.courses().resolve(id + ".yaml") : old;
-      var unfinished = folder.courses().resolve(id + ".unfinished");
-      try (var out =
-          FileChannel.open(
-              unfinished,
-              StandardOpenOption.CREATE,
-              StandardOpenOption.TRUNCATE_EXISTING,
-              StandardOpenOption.WRITE)) {
-        var text = json ? document.toPrettyString() : CourseFormat.yaml(document);
-        out.write(java.nio.ByteBuffer.wrap(text.getBytes(StandardCharsets.UTF_8)));
-        out.force(true);
-      }
-      Files.move(
-          unfinished, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+      var text = json ? document.toPrettyString() : CourseFormat.yaml(document);
+      SafeFiles.replace(target, text.getBytes(StandardCharsets.UTF_8));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -186,6 +188,7 @@ class CourseLibrary {
     if (file == null) {
       throw Refusal.conflict("ships", "\"" + id + "\" ships with Humble Quill and stays.");
     }
+    disk.mustKeep();
     try {
       Files.deleteIfExists(file);
     } catch (IOException e) {

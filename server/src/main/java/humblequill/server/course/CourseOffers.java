@@ -4,6 +4,7 @@ import humblequill.core.calendar.WeekPattern;
 import humblequill.core.course.Course;
 import humblequill.core.course.CourseMerge;
 import humblequill.core.course.CourseWeek;
+import humblequill.core.placement.Placement;
 import humblequill.core.plan.DayRoom;
 import humblequill.core.plan.Planner;
 import humblequill.core.plan.RemedyFinder;
@@ -12,6 +13,7 @@ import humblequill.server.edge.Refusal;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.topic.TopicService;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -45,11 +47,17 @@ class CourseOffers {
   Courses courses(@Nullable List<Integer> week) {
     var all = library.all();
     var learner = week == null ? settings.learner() : settings.learner().having(week);
-    return new Courses(
-        all.courses().stream()
-            .map(c -> offer(c.parsed().course().withCheckpoints(), c.file() != null, learner))
-            .toList(),
-        all.broken());
+    var offers = new ArrayList<Courses.Offer>();
+    var broken = new ArrayList<>(all.broken());
+    for (var known : all.courses()) {
+      try {
+        offers.add(offer(known.parsed().course().withCheckpoints(), known.file() != null, learner));
+      } catch (ArithmeticException | IllegalArgumentException e) {
+        var file = known.file() == null ? known.id() : known.file().getFileName().toString();
+        broken.add(new Courses.BrokenFile(file, "", "it cannot be laid on a calendar"));
+      }
+    }
+    return new Courses(offers, broken);
   }
 
   private static Courses.Offer offer(Course course, boolean own, Learner learner) {
@@ -155,9 +163,12 @@ class CourseOffers {
     return parsed.course().id();
   }
 
+  /** A course that is kept has gone through all that listing and placing it do. */
   private CourseFormat.Parsed parsed(String text) {
     try {
-      return format.parse(text);
+      var parsed = format.parse(text);
+      tried(parsed.course().withCheckpoints());
+      return parsed;
     } catch (CourseFormat.Broken e) {
       throw Refusal.badValue(
           e.path(),
@@ -167,6 +178,16 @@ class CourseOffers {
               + ": "
               + e.getMessage()
               + ".");
+    }
+  }
+
+  private void tried(Course course) throws CourseFormat.Broken {
+    try {
+      var learner = settings.learner();
+      offer(course, true, learner);
+      Placement.of(course, learner.today());
+    } catch (ArithmeticException | IllegalArgumentException e) {
+      throw new CourseFormat.Broken("", "it cannot be laid on a calendar");
     }
   }
 

@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Map;
 import java.util.Set;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -53,7 +54,7 @@ class ClosedDoor extends OncePerRequestFilter {
     response.setHeader("Referrer-Policy", "no-referrer");
     response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
     response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
-    if (request.getRequestURI().startsWith("/api/")) {
+    if (isApi(request)) {
       response.setHeader("Cache-Control", "no-store");
     }
     var host = request.getHeader("Host");
@@ -75,8 +76,23 @@ class ClosedDoor extends OncePerRequestFilter {
           HttpStatus.CONTENT_TOO_LARGE,
           "too-large",
           BodyTooLargeException.problem().getDetail());
+    } else if (!isReadable(request)) {
+      refuse(
+          response,
+          HttpStatus.BAD_REQUEST,
+          "unreadable",
+          "The address cannot be read from its question mark on.");
     } else {
       chain.doFilter(new Limited(request), response);
+    }
+  }
+
+  private static boolean isReadable(HttpServletRequest request) {
+    try {
+      request.getParameterMap();
+      return true;
+    } catch (InvalidParameterException e) {
+      return false;
     }
   }
 
@@ -97,8 +113,13 @@ class ClosedDoor extends OncePerRequestFilter {
     }
     var site = request.getHeader("Sec-Fetch-Site");
     boolean fromElsewhere = "cross-site".equals(site) || "same-site".equals(site);
-    return fromElsewhere
-        && (!READING.contains(request.getMethod()) || request.getRequestURI().startsWith("/api/"));
+    return fromElsewhere && (!READING.contains(request.getMethod()) || isApi(request));
+  }
+
+  /** By the path as it is answered: decoded, and without what may be written into it. */
+  private static boolean isApi(HttpServletRequest request) {
+    var path = request.getServletPath();
+    return path.startsWith("/api/");
   }
 
   private static boolean sameAuthority(String origin, String host) {

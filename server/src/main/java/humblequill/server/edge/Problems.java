@@ -10,6 +10,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -72,6 +73,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
+    if (NestedExceptionUtils.getMostSpecificCause(e) instanceof BodyTooLargeException) {
+      return BodyTooLargeException.problem();
+    }
     var notKept = disk.failed(e);
     if (notKept.isPresent()) {
       log.warn("A request failed because of the disk: {}", e.toString());

@@ -19,6 +19,10 @@ public final class Refusal extends RuntimeException {
     this.more = more;
   }
 
+  static Refusal of(HttpStatus status, String code, String detail, Map<String, Object> more) {
+    return new Refusal(status, code, detail, more);
+  }
+
   /**
    * A value that cannot be.
    *

@@ -6,10 +6,13 @@ import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryView;
 import humblequill.server.entry.PosesView;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -79,19 +82,24 @@ final class EntryCsv {
     return value instanceof String text ? SpreadsheetCell.written(text) : value;
   }
 
+  /** Takes records as they are read. */
+  interface Taker {
+    void take(CSVRecord record);
+  }
+
   /**
-   * Reads all records, the heading first.
+   * Reads records one by one, the heading first.
    *
-   * @throws IOException if the quoting is broken; the message tells the line
+   * @throws IOException if the text is not UTF-8 or the quoting is broken; the message tells the
+   *     line
    */
-  static List<CSVRecord> records(String text) throws IOException {
-    try (var parser = FORMAT.parse(new java.io.StringReader(text))) {
-      var records = new ArrayList<CSVRecord>();
+  static void records(InputStream file, Taker taker) throws IOException {
+    var decoder = StandardCharsets.UTF_8.newDecoder();
+    try (var parser = FORMAT.parse(new InputStreamReader(file, decoder))) {
       for (var record : parser) {
-        records.add(record);
+        taker.take(record);
       }
-      return records;
-    } catch (java.io.UncheckedIOException e) {
+    } catch (UncheckedIOException e) {
       throw e.getCause();
     }
   }

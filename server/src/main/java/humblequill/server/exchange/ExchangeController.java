@@ -1,10 +1,10 @@
 package humblequill.server.exchange;
 
+import java.io.InputStream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -13,9 +13,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class ExchangeController {
   private final ExchangeService service;
+  private final Imports imports;
 
-  ExchangeController(ExchangeService service) {
+  ExchangeController(ExchangeService service, Imports imports) {
     this.service = service;
+    this.imports = imports;
   }
 
   @GetMapping(path = "/export", produces = "text/csv;charset=UTF-8")
@@ -27,7 +29,7 @@ class ExchangeController {
   }
 
   @PostMapping(path = "/import", consumes = "text/csv")
-  ImportReport read(@RequestBody byte[] file, @RequestParam(defaultValue = "false") boolean apply) {
-    return service.read(file, apply);
+  ImportReport read(InputStream file, @RequestParam(defaultValue = "false") boolean apply) {
+    return imports.read(file, apply);
   }
 }

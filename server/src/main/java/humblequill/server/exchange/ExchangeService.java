@@ -8,9 +8,9 @@ import humblequill.server.entry.EntryService;
 import humblequill.server.placement.PlacementService;
 import jakarta.validation.Validator;
 import java.io.IOException;
-import java.nio.ByteBuffer;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -20,7 +20,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,42 +51,26 @@ class ExchangeService {
   }
 
   @Transactional
-  ImportReport read(byte[] file, boolean apply) {
-    var records = records(decode(file));
-    var columns = columns(records.get(0));
-    var body = records.subList(1, records.size());
+  ImportReport read(InputStream file, boolean apply) {
     var reading = new Reading(titles());
-    long line = 1 + linesIn(records.get(0));
-    for (var record : body) {
-      reading.read(record, columns, line);
-      line += linesIn(record);
+    try {
+      EntryCsv.records(file, reading::take);
+    } catch (CharacterCodingException e) {
+      throw Refusal.badValue("file", "", "The file is not UTF-8 text.");
+    } catch (CSVException e) {
+      throw Refusal.badValue("file", "", "The file's quoting is broken: " + e.getMessage());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    if (reading.columns == null) {
+      throw Refusal.badValue("file", "", "The file is empty.");
     }
     return reading.report(apply);
   }
 
-  private static String decode(byte[] file) {
-    try {
-      var text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
-      return text.startsWith("\ufeff") ? text.substring(1) : text;
-    } catch (CharacterCodingException e) {
-      throw Refusal.badValue("file", "", "The file is not UTF-8 text.");
-    }
-  }
-
-  private static List<CSVRecord> records(String text) {
-    try {
-      var records = EntryCsv.records(text);
-      if (records.isEmpty()) {
-        throw Refusal.badValue("file", "", "The file is empty.");
-      }
-      return records;
-    } catch (IOException e) {
-      throw Refusal.badValue("file", "", "The file's quoting is broken: " + e.getMessage());
-    }
-  }
-
   private static List<String> columns(CSVRecord heading) {
-    var columns = heading.stream().map(String::strip).toList();
+    var columns =
+        heading.stream().map(name -> name.replace("\ufeff", "")).map(String::strip).toList();
     var unknown = columns.stream().filter(c -> !EntryCsv.COLUMNS.contains(c)).toList();
     if (!unknown.isEmpty()) {
       throw Refusal.badValue(
@@ -124,9 +110,20 @@ class ExchangeService {
     private final List<Candidate> candidates = new ArrayList<>();
     private final Map<UUID, EntryFields> wanted = new LinkedHashMap<>();
     private final Map<UUID, Integer> places = new HashMap<>();
+    private @Nullable List<String> columns;
+    private long line = 1;
 
     private Reading(Map<String, String> idsByTitle) {
       this.idsByTitle = idsByTitle;
+    }
+
+    private void take(CSVRecord record) {
+      if (columns == null) {
+        columns = columns(record);
+      } else {
+        read(record, columns, line);
+      }
+      line += linesIn(record);
     }
 
     private void read(CSVRecord record, List<String> columns, long number) {
