@@ -94,10 +94,7 @@ class ReferenceApiTest {
     assertThat(view.path("pictures").asInt()).isEqualTo(13);
     assertThat(view.path("of").asInt()).isEqualTo(16);
     assertThat(view.path("broken").findValuesAsString("path"))
-        .containsExactlyInAnyOrder(
-            folder.resolve("cut.png").toString(),
-            folder.resolve("phone cut.webp").toString(),
-            folder.resolve("text.jpg").toString());
+        .containsExactlyInAnyOrder("cut.png", "phone cut.webp", "text.jpg");
     assertThat(Files.getLastModifiedTime(folder.resolve("quay 0.png"))).isEqualTo(before);
     var none = api.put("/api/references/folder", Map.of("path", folder + "/nowhere"));
     assertThat(none.status()).isEqualTo(400);
@@ -156,6 +153,32 @@ class ReferenceApiTest {
     assertThat(nothing.status()).isEqualTo(404);
     api.put("/api/references/folder", Map.of("path", ""));
     assertThat(addresses.stream().map(a -> api.get(a).status())).containsOnly(404);
+  }
+
+  @Test
+  void an_odd_file_costs_only_itself_and_a_linked_folder_is_followed_once(
+      Api api, @TempDir Path folder) throws IOException {
+    var real = Files.createDirectories(folder.resolve("real"));
+    var picture = new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB);
+    ImageIO.write(picture, "png", real.resolve("quay.png").toFile());
+    var deep = real;
+    for (int i = 0; i < 5; i++) {
+      deep = deep.resolve("x".repeat(220));
+    }
+    Files.createDirectories(deep);
+    ImageIO.write(picture, "png", deep.resolve("deep.png").toFile());
+    Files.writeString(real.resolve("line\nbreak.png"), "no picture");
+    Files.createSymbolicLink(real.resolve("system.png"), Path.of("/etc/passwd"));
+    var link = Files.createSymbolicLink(folder.resolve("link"), real);
+    assertThat(api.put("/api/references/folder", Map.of("path", link.toString())).status())
+        .isEqualTo(200);
+    var view = finished(api);
+    assertThat(view.path("path").asString()).isEqualTo(real.toRealPath().toString());
+    assertThat(view.path("pictures").asInt()).isEqualTo(1);
+    assertThat(view.path("broken").findValuesAsString("reason"))
+        .containsExactlyInAnyOrder("has too long a path", "is no picture that can be read");
+    assertThat(view.path("broken").toString()).doesNotContain(folder.toString());
+    api.put("/api/references/folder", Map.of("path", ""));
   }
 
   private static JsonNode finished(Api api) {

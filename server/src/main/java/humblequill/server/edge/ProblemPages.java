@@ -18,8 +18,8 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is answered where a request fails outside the sections: a problem document as well. */
@@ -55,7 +55,7 @@ class ProblemPages {
   }
 
   /** Answers where the container forwards to its error page. */
-  @RestController
+  @Controller
   static class Forwarded implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> error(HttpServletRequest request) {

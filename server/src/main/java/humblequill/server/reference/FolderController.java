@@ -4,10 +4,8 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
-import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
-import org.springframework.http.MediaType;
-import org.springframework.http.MediaTypeFactory;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,10 +41,11 @@ class FolderController {
 
   @GetMapping("/pictures/{id}")
   ResponseEntity<Resource> picture(@PathVariable UUID id) {
-    var file = new FileSystemResource(folder.file(id));
-    // The system's own list of kinds differs from machine to machine.
-    var type = MediaTypeFactory.getMediaType(file).orElse(MediaType.APPLICATION_OCTET_STREAM);
-    return ResponseEntity.ok().contentType(type).body(file);
+    var picture = folder.open(id);
+    return ResponseEntity.ok()
+        .contentType(picture.type())
+        .contentLength(picture.bytes())
+        .body(new InputStreamResource(picture.in()));
   }
 
   /** The folder to take; empty for none. */

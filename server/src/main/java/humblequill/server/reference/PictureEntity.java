@@ -9,6 +9,9 @@ import java.util.UUID;
 @Entity
 @Table(name = "reference_picture")
 class PictureEntity {
+  /** Characters of a path that fit. */
+  static final int LONGEST_PATH = 1000;
+
   @Id UUID id = UUID.randomUUID();
   String path = "";
   long bytes;

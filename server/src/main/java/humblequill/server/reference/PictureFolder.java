@@ -25,6 +25,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -101,10 +102,15 @@ public class PictureFolder {
     var broken =
         pictures.findByBrokenNotOrderByPathAsc("").stream()
             .limit(100)
-            .map(p -> new BrokenPicture(p.path, p.broken))
+            .map(p -> new BrokenPicture(inFolder(path, p.path), p.broken))
             .toList();
     var p = progress;
     return new FolderView(path, pictures.pictures().size(), p.done, p.of, p.running, broken);
+  }
+
+  /** A path as it is told: without what lies above the folder. */
+  private static String inFolder(String folder, String path) {
+    return path.startsWith(folder + "/") ? path.substring(folder.length() + 1) : path;
   }
 
   /** Chooses a folder, or none with an empty path. */
@@ -143,7 +149,9 @@ public class PictureFolder {
       if (!Files.isReadable(path)) {
         throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
       }
-      return path;
+      return path.toRealPath();
+    } catch (IOException e) {
+      throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
     } catch (InvalidPathException e) {
       throw Refusal.badValue("path", text, "\"" + text + "\" cannot be the name of a folder.");
     }
@@ -164,15 +172,19 @@ public class PictureFolder {
     return ids;
   }
 
-  /** The file of a picture. */
-  Path file(UUID id) {
+  /**
+   * Opens a picture.
+   *
+   * @return its bytes, if it still is the file that was looked at; close it
+   */
+  OpenPicture open(UUID id) {
     var picture = pictures.findById(id).orElseThrow(() -> Refusal.notFound("picture", id));
     var folder = folders.findById(FolderEntity.ONLY).map(f -> Path.of(f.path)).orElseThrow();
-    var file = Path.of(picture.path);
-    if (!file.startsWith(folder) || !Files.isReadable(file)) {
+    try {
+      return OpenPicture.open(Path.of(picture.path), folder, picture);
+    } catch (IOException | InvalidPathException e) {
       throw Refusal.notFound("picture", id);
     }
-    return file;
   }
 
   private synchronized void begin(Path folder) {
@@ -213,9 +225,22 @@ public class PictureFolder {
 
   private void save(List<PictureEntity> found, int own) {
     if (own == run && !found.isEmpty()) {
-      transactions.executeWithoutResult(t -> pictures.saveAll(found));
+      try {
+        transactions.executeWithoutResult(t -> pictures.saveAll(found));
+      } catch (DataAccessException e) {
+        found.forEach(this::saveAlone);
+      }
     }
     found.clear();
+  }
+
+  /** What one odd name does not let in must not keep out the others. */
+  private void saveAlone(PictureEntity picture) {
+    try {
+      transactions.executeWithoutResult(t -> pictures.save(picture));
+    } catch (DataAccessException e) {
+      LOG.warn("A picture cannot be kept in the list: {}", e.getMostSpecificCause().getMessage());
+    }
   }
 
   /** Pictures below a folder; parts of it that may not be read are passed over. */
@@ -256,6 +281,11 @@ public class PictureFolder {
 
   private static PictureEntity look(PictureFile file, PictureEntity entity) {
     entity.path = file.path.toString();
+    if (entity.path.length() > PictureEntity.LONGEST_PATH) {
+      entity.path = entity.path.substring(0, PictureEntity.LONGEST_PATH - 1) + "…";
+      entity.broken = "has too long a path";
+      return entity;
+    }
     entity.bytes = file.bytes;
     entity.changedAt = file.changedAt;
     entity.broken = "";
@@ -264,8 +294,7 @@ public class PictureFolder {
       entity.width = size.width;
       entity.height = size.height;
     } catch (IOException | RuntimeException e) {
-      var reason = e.getMessage() == null ? "is damaged" : e.getMessage();
-      entity.broken = reason.substring(0, Math.min(200, reason.length()));
+      entity.broken = e instanceof PictureReader.NoPicture told ? told.sentence() : "is damaged";
     }
     return entity;
   }
