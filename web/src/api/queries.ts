@@ -70,6 +70,11 @@ export const queries = {
       queryFn: () => answer(api.POST('/api/appointments/check', { body: { appointments } })),
     }),
   quotas: () => queryOptions({ queryKey: ['quotas'], queryFn: () => answer(api.GET('/api/quotas')) }),
+  quota: (id: string) =>
+    queryOptions({
+      queryKey: ['quotas', 'one', id],
+      queryFn: () => answer(api.GET('/api/quotas/{id}', { params: { path: { id } } })),
+    }),
   forecasts: () =>
     queryOptions({
       queryKey: ['quotas', 'forecasts'],

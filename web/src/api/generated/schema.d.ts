@@ -2149,6 +2149,18 @@ export interface components {
             /** Format: date */
             start: string;
         };
+        QuotaLine: {
+            forecast?: components["schemas"]["Forecast"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT";
+            progress: components["schemas"]["ProgressView"];
+            record: components["schemas"]["Sums"];
+            terms: components["schemas"]["QuotaTerms"];
+            /** Format: int64 */
+            version: number;
+        };
         QuotaRecord: {
             /** Format: int32 */
             asked: number;
@@ -2615,6 +2627,12 @@ export interface components {
             kind: "BASELINE";
             topic: string;
             week: string;
+        };
+        Sums: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            done: number;
         };
         Swap: {
             /**
@@ -4066,7 +4084,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["QuotaView"][];
+                    "application/json": components["schemas"]["QuotaLine"][];
                 };
             };
         };

@@ -3,10 +3,10 @@ import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Fan } from '../../ui/Fan'
 import { units } from '../../shared/quota-words'
-import { dates, isDated, unitOf, weekly, type Quota } from './text'
+import { dates, isDated, unitOf, weekly, type QuotaLine } from './text'
 
 /** The fan of a promise under way; nothing before it has begun. */
-export function QuotaFan({ quota, small = false }: { quota: Quota; small?: boolean }) {
+export function QuotaFan({ quota, small = false }: { quota: QuotaLine; small?: boolean }) {
   const format = useFormats()
   const { progress: p, terms, forecast } = quota
   const today = useQuery(queries.today()).data?.day ?? p.from

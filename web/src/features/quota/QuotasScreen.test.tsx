@@ -100,6 +100,9 @@ const page = (quotas: object[], at = '/quotas', held: object = { weeks: 3, insid
     </Routes>,
     {
       'GET /api/quotas': () => ({ body: quotas }),
+      ...Object.fromEntries(
+        (quotas as { id: string }[]).map((q) => [`GET /api/quotas/${q.id}`, () => ({ body: q })]),
+      ),
       'GET /api/quotas/forecasts': () => ({ body: held }),
       'GET /api/today': () => ({ body: { day: '2026-03-07' } }),
       'POST /api/quotas/q/end': () => ({ body: ended() }),
@@ -119,7 +122,8 @@ test('nothing promised shows what a first promise could be', async () => {
 
 test('a running quota tells its chance, what would change it, and what today asks', async () => {
   page([quota()])
-  expect(await screen.findAllByText(/^Slipping: 24 % for all 90/)).toHaveLength(2)
+  await screen.findByRole('article')
+  expect(screen.getAllByText(/^Slipping: 24 % for all 90/)).toHaveLength(2)
   expect(screen.getByText(/^10 drawings on each of 8 days left, about 1 h a day/)).toBeInTheDocument()
   expect(screen.getByText(/4 more drawing days at your pace/)).toBeInTheDocument()
   expect(screen.getByText('71 instead of 90')).toBeInTheDocument()

@@ -11,7 +11,7 @@ import { Running } from './Running'
 import { useSaid } from './useSaid'
 import { units } from '../../shared/quota-words'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
-import { isAtRisk, isDated, OUTCOMES, promise, unitOf, verdict, weekly, type Quota } from './text'
+import { isAtRisk, isDated, OUTCOMES, promise, unitOf, verdict, weekly, type QuotaLine } from './text'
 
 /** Quotas: what was promised on the left leaf, one promise with its forecast or its result on the right. */
 export default function QuotasScreen() {
@@ -19,20 +19,17 @@ export default function QuotasScreen() {
   return (
     <Waiting query={useQuery(queries.quotas())}>
       {(quotas) => {
-        const shown = quotas.find((q) => q.id === id) ?? (id ? undefined : quotas[0])
+        const shown = id ?? quotas[0]?.id
         return (
           <TwoLeaves>
-            <List quotas={quotas} shown={shown?.id} />
+            <List quotas={quotas} shown={shown} />
             <Leaf second className={`wide:order-none ${id ? 'order-first' : ''}`}>
-              {shown ? (
-                shown.outcome === 'RUNNING' ? (
-                  <Running key={shown.id} quota={shown} />
+              {shown &&
+                (quotas.some((q) => q.id === shown) ? (
+                  <One key={shown} id={shown} />
                 ) : (
-                  <Ended key={shown.id} quota={shown} />
-                )
-              ) : id ? (
-                <p>This quota is not there any more.</p>
-              ) : null}
+                  <p>This quota is not there any more.</p>
+                ))}
             </Leaf>
           </TwoLeaves>
         )
@@ -41,7 +38,15 @@ export default function QuotasScreen() {
   )
 }
 
-function List({ quotas, shown }: { quotas: Quota[]; shown: string | undefined }) {
+function One({ id }: { id: string }) {
+  return (
+    <Waiting query={useQuery(queries.quota(id))}>
+      {(quota) => (quota.outcome === 'RUNNING' ? <Running quota={quota} /> : <Ended quota={quota} />)}
+    </Waiting>
+  )
+}
+
+function List({ quotas, shown }: { quotas: QuotaLine[]; shown: string | undefined }) {
   const running = quotas.filter((q) => q.outcome === 'RUNNING')
   const ended = quotas.filter((q) => q.outcome !== 'RUNNING')
   return (
@@ -91,7 +96,7 @@ function Held() {
 
 const TITLE = 'font-medium underline decoration-hairline underline-offset-4 hover:text-faded'
 
-function RunningLine({ quota, shown }: { quota: Quota; shown: boolean }) {
+function RunningLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
   const format = useFormats()
   const { progress: p, terms } = quota
   const unit = unitOf(terms)
@@ -125,7 +130,7 @@ function RunningLine({ quota, shown }: { quota: Quota; shown: boolean }) {
   )
 }
 
-function EndedLine({ quota, shown }: { quota: Quota; shown: boolean }) {
+function EndedLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
   const format = useFormats()
   const { terms, record } = quota
   return (

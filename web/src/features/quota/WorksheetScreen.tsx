@@ -19,20 +19,13 @@ export default function WorksheetScreen() {
   const { id } = useParams()
   const today = useQuery(queries.today())
   const format = useFormats()
-  const quotas = useQuery({ ...queries.quotas(), enabled: id !== undefined })
+  const known = useQuery({ ...queries.quota(id ?? ''), enabled: id !== undefined })
   if (id === undefined) {
     return <Waiting query={today}>{({ day }) => <Worksheet begin={newTerms(day)} />}</Waiting>
   }
   return (
-    <Waiting query={quotas}>
-      {(all) => {
-        const quota = all.find((q) => q.id === id)
-        return quota ? (
-          <Worksheet begin={fromTerms(quota.terms, format)} quota={quota} />
-        ) : (
-          <p className="p-8">This quota is not there any more.</p>
-        )
-      }}
+    <Waiting query={known}>
+      {(quota) => <Worksheet begin={fromTerms(quota.terms, format)} quota={quota} />}
     </Waiting>
   )
 }

@@ -5,6 +5,8 @@ import type { School } from '../../ui/Schools'
 import { units } from '../../shared/quota-words'
 
 export type Quota = Schemas['QuotaView']
+/** A quota in short, as lists show it; one with all of it will do as well. */
+export type QuotaLine = Schemas['QuotaLine'] & { before?: Quota['before'] }
 export type Terms = Schemas['QuotaTerms']
 export type Sheet = Schemas['WorksheetView']
 
@@ -90,7 +92,7 @@ const aDay = (plan: number, format: Formats) =>
   `${plan === 0 ? 'not even one' : format.number(Math.round(plan * 10) / 10)} a day`
 
 /** How it goes, with the figure behind it. */
-export function verdict(quota: Quota, format: Formats): string {
+export function verdict(quota: QuotaLine, format: Formats): string {
   const { forecast, progress } = quota
   if (!forecast) {
     return ''
@@ -117,7 +119,7 @@ export function verdict(quota: Quota, format: Formats): string {
 }
 
 /** Whether it is more likely to fail than not. */
-export const isAtRisk = ({ forecast }: Quota) =>
+export const isAtRisk = ({ forecast }: Pick<QuotaLine, 'forecast'>) =>
   forecast?.verdict === 'SLIPPING' || forecast?.verdict === 'OUT_OF_REACH'
 
 /** What would change it; nothing while it goes well. */

@@ -52,6 +52,9 @@ final class EntryQuery {
   }
 
   long count(EntryRepository repository) {
+    if (filter.isEverything()) {
+      return repository.count();
+    }
     return repository.countMatching(
         from(),
         to(),

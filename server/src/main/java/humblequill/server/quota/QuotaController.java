@@ -30,7 +30,7 @@ class QuotaController {
   }
 
   @GetMapping
-  List<QuotaView> all() {
+  List<QuotaLine> all() {
     return service.all();
   }
 

@@ -154,19 +154,16 @@ public class QuotaService {
     }
   }
 
-  /** All quotas: those that run first, then the newest. */
+  /** All quotas in short: those that run first, then the newest. */
   @Transactional(readOnly = true)
-  public List<QuotaView> all() {
+  public List<QuotaLine> all() {
     return views.all(settings.learner());
   }
 
   /** One quota. */
   @Transactional(readOnly = true)
   public QuotaView get(UUID id) {
-    return all().stream()
-        .filter(q -> q.id().equals(id))
-        .findFirst()
-        .orElseThrow(() -> Refusal.notFound("quota", id));
+    return views.one(id, settings.learner()).orElseThrow(() -> Refusal.notFound("quota", id));
   }
 
   /** Makes a promise; the same id told twice makes one. */

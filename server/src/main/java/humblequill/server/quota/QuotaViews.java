@@ -6,9 +6,12 @@ import humblequill.core.quota.BroughtAlong;
 import humblequill.core.quota.Forecast;
 import humblequill.core.quota.ForecastRecord;
 import humblequill.core.quota.Outcome;
+import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Progress;
+import humblequill.core.quota.QuotaRecord;
 import humblequill.core.quota.RulesKept;
 import humblequill.core.quota.Worksheet;
+import humblequill.server.data.Derived;
 import humblequill.server.name.NameService;
 import humblequill.server.plan.PlanService;
 import humblequill.server.settings.Learner;
@@ -18,7 +21,9 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -34,6 +39,14 @@ class QuotaViews {
   private final PlanService plans;
   private final QuotaTime time;
   private final NameService names;
+  private final Derived<ForecastRecord> record = new Derived<>();
+  private final Map<UUID, Held> heldOf = new ConcurrentHashMap<>();
+
+  /** What follows from a promise and its entries, and takes long to work out. */
+  private static final class Held {
+    private final Derived<Integer> secondsEach = new Derived<>();
+    private final Derived<Forecast> forecast = new Derived<>();
+  }
 
   QuotaViews(
       QuotaAccounts accounts,
@@ -48,23 +61,35 @@ class QuotaViews {
     this.names = names;
   }
 
-  List<QuotaView> all(Learner learner) {
+  /** All promises in short: those that run first, then the newest. */
+  List<QuotaLine> all(Learner learner) {
     var quotas = accounts.all();
     if (quotas.isEmpty()) {
       return List.of();
     }
-    var weeks = plans.weeksOn(plans.planning(learner), learner.today());
-    var course = courseToday(weeks, weeks.stream().map(w -> w.open().outlook()).toList());
-    var answered =
-        answers.findAll().stream().collect(Collectors.groupingBy(answer -> answer.quotaId));
-    var views = new ArrayList<QuotaView>();
+    heldOf.keySet().retainAll(quotas.stream().map(QuotaAccounts.Counted::id).toList());
+    var course = courseToday(learner);
+    var lines = new ArrayList<QuotaLine>();
     for (var q : quotas) {
-      var given = answered.getOrDefault(q.id(), List.of());
-      views.add(view(q, quotas, course, given, learner));
+      lines.add(line(q, standing(q, quotas, course, learner), learner));
     }
-    Collections.reverse(views);
-    views.sort(Comparator.comparing(v -> v.outcome() != Outcome.RUNNING));
-    return views;
+    Collections.reverse(lines);
+    lines.sort(Comparator.comparing(v -> v.outcome() != Outcome.RUNNING));
+    return lines;
+  }
+
+  /** One promise with all of it. */
+  Optional<QuotaView> one(UUID id, Learner learner) {
+    var quotas = accounts.all();
+    return quotas.stream()
+        .filter(q -> q.id().equals(id))
+        .findFirst()
+        .map(q -> view(q, standing(q, quotas, courseToday(learner), learner), learner));
+  }
+
+  private List<BroughtAlong.Portion> courseToday(Learner learner) {
+    var weeks = plans.weeksOn(plans.planning(learner), learner.today());
+    return courseToday(weeks, weeks.stream().map(w -> w.open().outlook()).toList());
   }
 
   /** What is left of today's shares for the courses. */
@@ -78,31 +103,71 @@ class QuotaViews {
     return portions;
   }
 
-  private QuotaView view(
+  /**
+   * How a promise stands.
+   *
+   * @param before the time before, when it is taken again
+   */
+  private record Standing(
+      Progress progress,
+      PaceEstimate pace,
+      Outcome outcome,
+      QuotaAccounts.@Nullable Counted before) {}
+
+  private static Standing standing(
       QuotaAccounts.Counted q,
       List<QuotaAccounts.Counted> all,
       List<BroughtAlong.Portion> course,
-      List<RuleAnswerEntity> given,
       Learner learner) {
+    var account = q.account();
+    var progress =
+        q.progress(learner).servedBy(BroughtAlong.units(account.quota().counting(), course));
+    var before = all.stream().filter(o -> o.id().equals(q.againOf())).findFirst();
+    return new Standing(progress, account.pace(), account.outcome(progress), before.orElse(null));
+  }
+
+  private QuotaLine line(QuotaAccounts.Counted q, Standing standing, Learner learner) {
+    boolean runs = standing.outcome() == Outcome.RUNNING;
+    var sums =
+        runs
+            ? new QuotaLine.Sums(standing.progress().asked(), standing.progress().done())
+            : sums(q.account().record(learner.drawingDays(), learner.today()));
+    return new QuotaLine(
+        q.id(),
+        q.version(),
+        q.terms(),
+        standing.outcome(),
+        figures(
+            standing.progress(),
+            standing.pace().secondsEach(),
+            learner,
+            runs ? q.account().curve(standing.progress(), learner.today()) : List.of()),
+        runs ? forecast(q, standing.progress(), standing.before(), learner) : null,
+        sums);
+  }
+
+  private static QuotaLine.Sums sums(QuotaRecord record) {
+    return new QuotaLine.Sums(record.asked(), record.done());
+  }
+
+  private QuotaView view(QuotaAccounts.Counted q, Standing standing, Learner learner) {
     var account = q.account();
     var today = learner.today();
     var days = learner.drawingDays();
-    var progress =
-        q.progress(learner).servedBy(BroughtAlong.units(account.quota().counting(), course));
-    var pace = account.pace();
-    var outcome = account.outcome(progress);
-    var before = all.stream().filter(o -> o.id().equals(q.againOf())).findFirst();
+    var progress = standing.progress();
+    var pace = standing.pace();
+    var before = standing.before();
     return new QuotaView(
         q.id(),
         q.version(),
         q.terms(),
-        outcome,
+        standing.outcome(),
         figures(progress, pace.secondsEach(), learner, account.curve(progress, today)),
-        outcome == Outcome.RUNNING ? forecast(q, progress, before.orElse(null), learner) : null,
+        standing.outcome() == Outcome.RUNNING ? forecast(q, progress, before, learner) : null,
         pace.secondsEach(),
         pace.entries(),
         account.record(days, today),
-        before.map(b -> b.account().record(days, today)).orElse(null),
+        before == null ? null : before.account().record(days, today),
         q.againOf(),
         q.endedOn(),
         q.learned(),
@@ -110,15 +175,19 @@ class QuotaViews {
         entries(q),
         prompts(q),
         q.nextPage(),
-        new RulesKept(core(given), names.names()).counts(account));
+        new RulesKept(core(answers.findByQuotaId(q.id())), names.names()).counts(account));
   }
 
   /** How forecasts of all promises held so far. */
   ForecastRecord forecastRecord(Learner learner) {
-    return accounts.all().stream()
-        .filter(q -> q.account().quota().promise().dated())
-        .map(q -> ForecastRecord.of(q.account(), learner.drawingDays(), learner.today()))
-        .reduce(ForecastRecord.NONE, ForecastRecord::plus);
+    var all = accounts.all();
+    return record.get(
+        List.of(all, learner.today(), learner.availability()),
+        () ->
+            all.stream()
+                .filter(q -> q.account().quota().promise().dated())
+                .map(q -> ForecastRecord.of(q.account(), learner.drawingDays(), learner.today()))
+                .reduce(ForecastRecord.NONE, ForecastRecord::plus));
   }
 
   private static List<RulesKept.Answer> core(List<RuleAnswerEntity> answers) {
@@ -133,7 +202,6 @@ class QuotaViews {
     var account = q.account();
     var days = account.quota().drawingDays(learner.drawingDays());
     var today = learner.today();
-    var earlier = before == null ? Tally.NONE : before.progress(learner).before().daily();
     var from = progress.from().isAfter(today) ? progress.from() : today;
     var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
     var rooms =
@@ -141,16 +209,28 @@ class QuotaViews {
             .filter(room -> days.test(room.date()))
             .toList();
     // Nothing that is drawn today may change what the days to come are taken for.
-    int secondsEach = account.before(today).pace().secondsEach();
-    return Forecast.of(
-        progress,
-        new Forecast.Known(
-            earlier.plus(account.daysBefore(progress.from(), learner.drawingDays())),
-            days,
-            today,
-            !account.quota().promise().weekly(),
-            account.quota().promise().dated(),
-            Worksheet.unitsADay(rooms, secondsEach)));
+    var held = held(q.id());
+    int secondsEach =
+        held.secondsEach.get(List.of(q, today), () -> account.before(today).pace().secondsEach());
+    double holds = Worksheet.unitsADay(rooms, secondsEach);
+    return held.forecast.get(
+        List.of(q, accounts.all(), today, learner.availability(), progress.day().served(), holds),
+        () -> {
+          var earlier = before == null ? Tally.NONE : before.progress(learner).before().daily();
+          return Forecast.of(
+              progress,
+              new Forecast.Known(
+                  earlier.plus(account.daysBefore(progress.from(), learner.drawingDays())),
+                  days,
+                  today,
+                  !account.quota().promise().weekly(),
+                  account.quota().promise().dated(),
+                  holds));
+        });
+  }
+
+  private Held held(UUID id) {
+    return heldOf.computeIfAbsent(id, made -> new Held());
   }
 
   static int minutes(int units, int secondsEach) {

@@ -1,0 +1,26 @@
+package humblequill.server.quota;
+
+import humblequill.core.quota.Forecast;
+import humblequill.core.quota.Outcome;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A quota in short, for lists.
+ *
+ * @param outcome whether it runs, and how it ended if not
+ * @param progress figures of the span that counts now; without a curve once it does not run
+ * @param forecast how it will go; null once it does not run any more
+ * @param record what it came to so far
+ */
+public record QuotaLine(
+    UUID id,
+    long version,
+    QuotaTerms terms,
+    Outcome outcome,
+    QuotaView.ProgressView progress,
+    @Nullable Forecast forecast,
+    Sums record) {
+  /** Units asked for, and units done. */
+  public record Sums(int asked, int done) {}
+}
