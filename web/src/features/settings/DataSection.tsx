@@ -90,6 +90,7 @@ function ImportTable({
   onApply: () => void
 }) {
   const telling = report.lines.filter((line) => line.outcome !== 'SKIP')
+  const more = report.added + report.refused - Math.min(telling.length, MOST_SHOWN)
   return (
     <div className="mt-4">
       <p role="status">
@@ -122,9 +123,7 @@ function ImportTable({
           </li>
         ))}
       </ul>
-      {telling.length > MOST_SHOWN && (
-        <p className="text-faded">…and {telling.length - MOST_SHOWN} more lines.</p>
-      )}
+      {more > 0 && <p className="text-faded">…and {more} more lines.</p>}
     </div>
   )
 }

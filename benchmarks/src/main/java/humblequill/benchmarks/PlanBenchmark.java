@@ -1,11 +1,11 @@
 package humblequill.benchmarks;
 
 import humblequill.core.course.Course;
-import humblequill.core.entry.Done;
 import humblequill.core.course.CourseMerge;
 import humblequill.core.course.CourseWeek;
 import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
+import humblequill.core.entry.Done;
 import humblequill.core.placement.Placement;
 import humblequill.core.placement.PlanChange;
 import humblequill.core.plan.Appointments;

@@ -1,13 +1,13 @@
 package humblequill.benchmarks;
 
 import humblequill.core.cabinet.Reference;
-import humblequill.core.placement.MissedWork;
 import humblequill.core.entry.Tally;
+import humblequill.core.placement.MissedWork;
 import humblequill.core.quota.Counting;
 import humblequill.core.quota.DrawingDays;
-import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Forecast;
 import humblequill.core.quota.Promise;
+import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Quota;
 import humblequill.core.quota.Tracker;
 import java.time.LocalDate;
@@ -87,8 +87,7 @@ public class PracticeBenchmark {
     var before = Tally.of(counts).byDay().headMap(today);
     var progress = Tracker.progress(quota, new Tally(before), EVERY_DAY, today);
     return Forecast.of(
-        progress,
-        new Forecast.Known(Tally.NONE, EVERY_DAY, today, true, Double.POSITIVE_INFINITY));
+        progress, new Forecast.Known(Tally.NONE, EVERY_DAY, today, true, Double.POSITIVE_INFINITY));
   }
 
   /** A figure with its landmarks as SVG; there is much code to warm up. */

@@ -99,7 +99,8 @@ public final class RunningFigures {
     var times = new ArrayList<Double>();
     for (int i = 0; i < 2 * ANSWERS; i++) {
       var line = "{\"line\":\"" + i + " beacon 7, 35 min, brsuh pen, p 12, from life, 4/5\"}";
-      double time = millis(() -> quill.send("POST", "/api/log-line", "application/json", line), answer -> {});
+      double time =
+          millis(() -> quill.send("POST", "/api/log-line", "application/json", line), answer -> {});
       if (i >= ANSWERS) {
         times.add(time);
       }

@@ -21,7 +21,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class FailingDiskTest {
   /** Calls of each kind that fail in turn, over as many writes as it takes to come to them. */
-  private static final int CALLS = 12;
+  private static final int CALLS = 6;
 
   private final Path folder = RunningQuill.temporaryFolder();
   private ConfigurableApplicationContext context;

@@ -10,17 +10,19 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * How sure forecasts are, and how often they hold: learners are made up by rules, forecasts are made
- * from their first days, and their later days tell. A span of 10 to 90 % should hold 80 in 100, and
- * of forecasts of 70 % seven in ten should come true.
+ * How sure forecasts are, and how often they hold: learners are made up by rules, forecasts are
+ * made from their first days, and their later days tell. A span of 10 to 90 % should hold 80 in
+ * 100, and of forecasts of 70 % seven in ten should come true.
  */
 public final class Calibration {
   private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
   private static final DrawingDays EVERY_DAY = new DrawingDays(day -> true, Set.of());
   private static final int[] OWN = {4, 8, 12, 20, 40, 80};
   private static final int[] AHEAD = {10, 20, 40, 100};
+
   /** Enough that a tenth of the forecasts is known to a point. */
   private static final int LEARNERS = 1600;
+
   private static final int WEEK = 7;
 
   /** Own days from which probabilities are judged; a slow start never is, since nobody knows it. */

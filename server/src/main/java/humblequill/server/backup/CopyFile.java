@@ -80,7 +80,7 @@ final class CopyFile {
       try (var in = file.getInputStream(entry)) {
         return Optional.of(JSON.readValue(in.readAllBytes(), Manifest.class));
       }
-    } catch (JacksonException e) {
+    } catch (JacksonException | IllegalArgumentException e) {
       throw new IOException(MANIFEST + " cannot be read", e);
     }
   }

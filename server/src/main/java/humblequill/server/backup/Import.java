@@ -7,6 +7,7 @@ import humblequill.server.migration.NamesAndStoredForms;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,6 +18,7 @@ import java.util.Locale;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
@@ -63,6 +65,10 @@ public final class Import {
               + " entries and all that belongs to them. Start with: ./quill run --data "
               + folder.path());
       return 0;
+    } catch (ZipException | UncheckedIOException | IllegalArgumentException e) {
+      out.println(
+          file
+              + " could not be brought in: it is no ZIP file that can be read whole. Nothing was changed.");
     } catch (IOException e) {
       out.println(file + " could not be brought in: " + e.getMessage() + ". Nothing was changed.");
     } catch (SQLException | FlywayException e) {
@@ -102,8 +108,6 @@ public final class Import {
         statement.execute("SHUTDOWN COMPACT");
         return contents.entries();
       }
-    } catch (java.util.zip.ZipException e) {
-      throw new IOException("it is no ZIP file that can be read whole", e);
     }
   }
 

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.zip.ZipException;
 
 /**
  * Puts a copy in the place of what lies in the data folder, once the copy was opened and every row
@@ -146,7 +147,13 @@ public final class Restore {
   private void restore(Copies.Copy copy) throws IOException, SQLException, NotRestored {
     var swap = new Swap(folder);
     swap.finish();
-    var contents = makeReady(copy, swap.ready());
+    Contents contents;
+    try {
+      contents = makeReady(copy, swap.ready());
+    } catch (IOException | SQLException | NotRestored | RuntimeException e) {
+      SafeFiles.remove(swap.ready());
+      throw e;
+    }
     var aside = swap.swap(LocalDateTime.now().format(STAMP));
     out.println("What lay in the data folder is kept whole in " + aside + ".");
     out.println(
@@ -162,14 +169,13 @@ public final class Restore {
       throws IOException, SQLException, NotRestored {
     Files.createDirectories(ready);
     var manifest = manifest(copy);
-    var held = CopyFile.unpack(copy.file(), ready);
+    var held = unpacked(copy, ready);
     var told = manifest.map(CopyFile.Manifest::contents);
     var contents = opened(ready, told).or(() -> byScript(ready, told));
     var missing = new TreeSet<>(manifest.map(m -> m.files().keySet()).orElse(Set.of()));
     missing.removeAll(held);
     missing.removeAll(Set.of(CopyFile.DATABASE, CopyFile.SCRIPT));
     if (contents.isEmpty() || !missing.isEmpty()) {
-      SafeFiles.remove(ready);
       throw damaged(copy);
     }
     Files.deleteIfExists(ready.resolve(CopyFile.SCRIPT));
@@ -190,6 +196,15 @@ public final class Restore {
             + " is damaged"
             + (damage == null ? "" : ": " + damage)
             + ". Nothing was changed; choose another (./quill restore lists them).");
+  }
+
+  private static Set<String> unpacked(Copies.Copy copy, Path ready)
+      throws IOException, NotRestored {
+    try {
+      return CopyFile.unpack(copy.file(), ready);
+    } catch (ZipException | IllegalArgumentException e) {
+      throw damaged(copy);
+    }
   }
 
   private static Optional<CopyFile.Manifest> manifest(Copies.Copy copy) throws NotRestored {

@@ -1,12 +1,15 @@
 package humblequill.server.data;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 
 /** The folder, the transactions and the clock that the rest of the application stands on. */
 @Configuration(proxyBeanMethods = false)
@@ -21,9 +24,22 @@ class DataConfiguration {
     return new Disk(folder);
   }
 
-  @Bean(destroyMethod = "close")
-  DurableTransactions transactionManager(@Value("${spring.datasource.url}") String url, Disk disk) {
-    return new DurableTransactions(url, disk);
+  @Bean
+  DurableTransactions transactionManager(Disk disk) {
+    return new DurableTransactions(disk);
+  }
+
+  /** A transaction that finds all it needs in memory takes no connection. */
+  @Bean
+  static BeanPostProcessor lazyConnections() {
+    return new BeanPostProcessor() {
+      @Override
+      public Object postProcessAfterInitialization(Object bean, String name) {
+        return bean instanceof HikariDataSource pool
+            ? new LazyConnectionDataSourceProxy(pool)
+            : bean;
+      }
+    };
   }
 
   /**

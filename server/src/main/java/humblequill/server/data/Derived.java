@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param <T> what follows; it never changes itself
  */
 public final class Derived<T> {
+  private final OneAtATime computing = new OneAtATime();
   private volatile @Nullable Known<T> known;
 
   private record Known<T>(List<?> from, T value) {
@@ -39,10 +40,17 @@ public final class Derived<T> {
    */
   public T get(List<?> from, Supplier<T> compute) {
     var last = known;
-    if (last == null || !last.holdsFor(from)) {
-      last = new Known<>(List.copyOf(from), compute.get());
-      known = last;
+    if (last != null && last.holdsFor(from)) {
+      return last.value();
     }
-    return last.value();
+    return computing.run(
+        () -> {
+          var now = known;
+          if (now == null || !now.holdsFor(from)) {
+            now = new Known<>(List.copyOf(from), compute.get());
+            known = now;
+          }
+          return now.value();
+        });
   }
 }

@@ -1,15 +1,17 @@
 package humblequill.server.data;
 
 import com.zaxxer.hikari.HikariDataSource;
-import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.Objects;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.datasource.ConnectionHolder;
+import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 import org.springframework.orm.jpa.JpaTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.transaction.support.DefaultTransactionStatus;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Commits so that nothing acknowledged is lost: a writing transaction begins only if its outcome
@@ -19,12 +21,9 @@ import org.springframework.transaction.support.DefaultTransactionStatus;
 final class DurableTransactions extends JpaTransactionManager {
   private static final long serialVersionUID = 1L;
 
-  private final String url;
   private final transient Disk disk;
-  private transient @Nullable Connection forcing;
 
-  DurableTransactions(String url, Disk disk) {
-    this.url = url;
+  DurableTransactions(Disk disk) {
     this.disk = disk;
   }
 
@@ -41,7 +40,7 @@ final class DurableTransactions extends JpaTransactionManager {
     try {
       super.doCommit(status);
       if (!status.isReadOnly()) {
-        force();
+        onConnection("CHECKPOINT SYNC");
       }
     } catch (RuntimeException e) {
       var notKept = disk.failed(e);
@@ -53,18 +52,13 @@ final class DurableTransactions extends JpaTransactionManager {
     }
   }
 
-  /**
-   * A connection of its own: borrowing a second one from the pool while holding the first could
-   * starve it.
-   */
-  private synchronized void force() {
-    try {
-      if (forcing == null || forcing.isClosed()) {
-        forcing = DriverManager.getConnection(url, "sa", "");
-      }
-      try (var statement = forcing.createStatement()) {
-        statement.execute("CHECKPOINT SYNC");
-      }
+  /** The connection of the transaction is held until all is done. */
+  private void onConnection(String command) {
+    var holder =
+        (ConnectionHolder)
+            TransactionSynchronizationManager.getResource(Objects.requireNonNull(getDataSource()));
+    try (var statement = Objects.requireNonNull(holder).getConnection().createStatement()) {
+      statement.execute(command);
     } catch (SQLException e) {
       throw new TransactionSystemException("The write could not be forced to disk", e);
     }
@@ -74,33 +68,20 @@ final class DurableTransactions extends JpaTransactionManager {
    * Lets go of a database that a failed write left in doubt, so that the next connection reads it
    * from its file.
    */
-  private synchronized void openAnew() {
-    var old = forcing;
-    forcing = null;
-    if (old != null) {
-      try (old;
-          var statement = old.createStatement()) {
-        statement.execute("SHUTDOWN IMMEDIATELY");
-      } catch (SQLException e) {
-        logger.debug("The database had closed itself", e);
-      }
+  private void openAnew() {
+    try {
+      onConnection("SHUTDOWN IMMEDIATELY");
+    } catch (TransactionSystemException e) {
+      logger.debug("The database had closed itself", e);
     }
     evict(getDataSource());
   }
 
   private static void evict(@Nullable DataSource source) {
-    if (source instanceof HikariDataSource hikari && hikari.getHikariPoolMXBean() != null) {
-      hikari.getHikariPoolMXBean().softEvictConnections();
-    }
-  }
-
-  synchronized void close() {
-    if (forcing != null) {
-      try {
-        forcing.close();
-      } catch (SQLException e) {
-        logger.warn("The connection that forces writes to disk did not close", e);
-      }
+    if (source instanceof LazyConnectionDataSourceProxy lazy) {
+      evict(lazy.getTargetDataSource());
+    } else if (source instanceof HikariDataSource pool && pool.getHikariPoolMXBean() != null) {
+      pool.getHikariPoolMXBean().softEvictConnections();
     }
   }
 }

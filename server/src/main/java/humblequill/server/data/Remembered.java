@@ -21,6 +21,7 @@ public final class Remembered<T> {
   private static final Object EVERYTHING = new Object();
 
   private final String what;
+  private final OneAtATime reading = new OneAtATime();
   private @Nullable T held;
   private Set<Object> stale = Set.of();
   private long completed;
@@ -46,17 +47,9 @@ public final class Remembered<T> {
    * @param again reads anew what stands under some keys, and leaves the rest
    */
   public T get(Supplier<T> read, BiFunction<T, Set<Object>, T> again) {
-    T known;
-    Set<Object> old;
-    long before;
-    synchronized (this) {
-      known = held;
-      old = stale;
-      before = completed;
-    }
-    if (known == null || !old.isEmpty()) {
-      known = known == null || old.contains(EVERYTHING) ? read.get() : again.apply(known, old);
-      keep(known, before);
+    var known = fresh();
+    if (known == null) {
+      known = reading.run(() -> readAgain(read, again));
     }
     var mine = mine();
     if (mine == null) {
@@ -66,6 +59,28 @@ public final class Remembered<T> {
       mine.read = mine.keys.contains(EVERYTHING) ? read.get() : again.apply(known, mine.keys);
     }
     return mine.read;
+  }
+
+  /** What is held, unless something of it was written since. */
+  private synchronized @Nullable T fresh() {
+    return stale.isEmpty() ? held : null;
+  }
+
+  private T readAgain(Supplier<T> read, BiFunction<T, Set<Object>, T> again) {
+    T known;
+    Set<Object> old;
+    long before;
+    synchronized (this) {
+      known = held;
+      old = stale;
+      before = completed;
+    }
+    if (known != null && old.isEmpty()) {
+      return known;
+    }
+    known = known == null || old.contains(EVERYTHING) ? read.get() : again.apply(known, old);
+    keep(known, before);
+    return known;
   }
 
   /** What the running transaction changed, and what it read since its last change. */

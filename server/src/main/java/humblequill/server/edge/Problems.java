@@ -91,6 +91,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail notKept(NotKept e) {
+    if (e.getCause() != null) {
+      log.warn("{} ({})", e.reason(), NestedExceptionUtils.getMostSpecificCause(e).toString());
+    }
     var status =
         e.why() == NotKept.Why.DISK_FULL
             ? HttpStatus.INSUFFICIENT_STORAGE

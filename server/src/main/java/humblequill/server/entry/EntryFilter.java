@@ -2,8 +2,6 @@ package humblequill.server.entry;
 
 import humblequill.core.entry.PageSpan;
 import java.time.LocalDate;
-import java.util.Objects;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,11 +44,5 @@ public record EntryFilter(
   /** The newest entries on some pages of a book, or of any. */
   public static EntryFilter on(PageSpan pages, @Nullable String book, int most) {
     return new EntryFilter(null, null, null, null, null, null, null, pages, book, 0, most);
-  }
-
-  /** Whether every entry matches. */
-  boolean isEverything() {
-    return Stream.of(from, to, exercise, topic, medium, source, text, pages, book)
-        .allMatch(Objects::isNull);
   }
 }

@@ -15,6 +15,7 @@ import humblequill.server.placement.PlacementService;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -39,6 +40,7 @@ public class EntryLedger implements NameUses {
   private final NameService names;
   private final Remembered<Map<LocalDate, List<EntryRepository.Counted>>> stored;
   private final Derived<Ledger> ledger = new Derived<>();
+  private volatile @Nullable Counting last;
 
   EntryLedger(
       EntryRepository repository, PlacementService placements, NameService names, Memory memory) {
@@ -54,12 +56,39 @@ public class EntryLedger implements NameUses {
     var rows = rows();
     var placed = placements.all();
     var known = names.names();
-    return ledger.get(
-        List.of(rows, placed, known),
-        () -> {
-          var lines = new Lines(placed, known);
-          return Ledger.of(rows.values().stream().flatMap(List::stream).map(lines::drawn).toList());
-        });
+    return ledger.get(List.of(rows, placed, known), () -> counted(rows, placed, known));
+  }
+
+  /** What was counted last. */
+  private record Counting(
+      Map<LocalDate, List<EntryRepository.Counted>> rows,
+      List<PlacedCourse> placed,
+      Names names,
+      Ledger ledger) {}
+
+  /** Days whose rows are the same list as before count as they did. */
+  private Ledger counted(
+      Map<LocalDate, List<EntryRepository.Counted>> rows, List<PlacedCourse> placed, Names known) {
+    var before = last;
+    var lines = new Lines(placed, known);
+    boolean goesOn = before != null && before.placed == placed && before.names == known;
+    var days = new HashSet<LocalDate>();
+    if (goesOn) {
+      days.addAll(before.rows.keySet());
+    }
+    days.addAll(rows.keySet());
+    if (goesOn) {
+      days.removeIf(day -> before.rows.get(day) == rows.get(day));
+    }
+    var drawn =
+        days.stream()
+            .sorted()
+            .flatMap(day -> rows.getOrDefault(day, List.of()).stream())
+            .map(lines::drawn)
+            .toList();
+    var counted = (goesOn ? before.ledger : Ledger.EMPTY).with(days, drawn);
+    last = new Counting(rows, placed, known, counted);
+    return counted;
   }
 
   private Map<LocalDate, List<EntryRepository.Counted>> rows() {

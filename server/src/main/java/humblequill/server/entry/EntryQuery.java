@@ -1,120 +1,99 @@
 package humblequill.server.entry;
 
+import humblequill.core.entry.PageSpan;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** A filter in the words of the database: names as identities, text as a pattern. */
+/** A filter against names as they are known: spellings are looked up once, not for every entry. */
 final class EntryQuery {
-  private static final Set<UUID> NOBODY = Set.of(new UUID(0, 0));
   private static final LocalDate FIRST = LocalDate.of(1, 1, 1);
   private static final LocalDate LAST = LocalDate.of(9999, 12, 31);
 
   private final EntryFilter filter;
-  private final Names names;
   private final @Nullable String words;
+  private final @Nullable Set<UUID> topics;
+  private final @Nullable Set<UUID> media;
+  private final @Nullable Set<UUID> sources;
+  private final @Nullable Set<UUID> books;
+  private final Set<UUID> named = new HashSet<>();
 
   EntryQuery(EntryFilter filter, Names names) {
     this.filter = filter;
-    this.names = names;
     var text = filter.text();
-    this.words = text == null || text.isBlank() ? null : text.strip().toLowerCase(Locale.ROOT);
-  }
-
-  List<EntryEntity> read(EntryRepository repository) {
-    return repository.search(
-        from(),
-        to(),
-        filter.exercise(),
-        filter.topic() == null,
-        meaning(NameKind.TOPIC, filter.topic()),
-        filter.medium() == null,
-        meaning(NameKind.MEDIUM, filter.medium()),
-        filter.source() == null,
-        meaning(NameKind.SOURCE, filter.source()),
-        filter.book() == null,
-        meaning(NameKind.BOOK, filter.book()),
-        firstPage(),
-        lastPage(),
-        pattern(),
-        named(),
-        filter.most(),
-        filter.skip());
-  }
-
-  long count(EntryRepository repository) {
-    if (filter.isEverything()) {
-      return repository.count();
+    words = text == null || text.isBlank() ? null : text.strip().toLowerCase(Locale.ROOT);
+    topics = meaning(names, NameKind.TOPIC, filter.topic());
+    media = meaning(names, NameKind.MEDIUM, filter.medium());
+    sources = meaning(names, NameKind.SOURCE, filter.source());
+    books = meaning(names, NameKind.BOOK, filter.book());
+    if (words != null) {
+      Stream.of(NameKind.TOPIC, NameKind.BOOK, NameKind.MEDIUM, NameKind.RESOURCE)
+          .flatMap(kind -> names.all(kind).stream())
+          .filter(name -> holdsWords(name, names))
+          .forEach(name -> named.addAll(names.meaning(name.id())));
     }
-    return repository.countMatching(
-        from(),
-        to(),
-        filter.exercise(),
-        filter.topic() == null,
-        meaning(NameKind.TOPIC, filter.topic()),
-        filter.medium() == null,
-        meaning(NameKind.MEDIUM, filter.medium()),
-        filter.source() == null,
-        meaning(NameKind.SOURCE, filter.source()),
-        filter.book() == null,
-        meaning(NameKind.BOOK, filter.book()),
-        firstPage(),
-        lastPage(),
-        pattern(),
-        named());
   }
 
-  private LocalDate from() {
+  private static @Nullable Set<UUID> meaning(
+      Names names, NameKind kind, @Nullable String spelling) {
+    return spelling == null
+        ? null
+        : names.find(kind, spelling).map(Name::id).map(names::meaning).orElse(Set.of());
+  }
+
+  private boolean holdsWords(Name name, Names names) {
+    var sought = Objects.requireNonNull(words);
+    return name.text().toLowerCase(Locale.ROOT).contains(sought)
+        || names.mergedInto(name.id()).stream()
+            .anyMatch(other -> other.text().toLowerCase(Locale.ROOT).contains(sought));
+  }
+
+  LocalDate from() {
     return filter.from() == null ? FIRST : filter.from();
   }
 
-  private LocalDate to() {
-    return filter.to() == null ? LAST : filter.to();
+  /** Never before {@link #from}. */
+  LocalDate to() {
+    var to = filter.to() == null ? LAST : filter.to();
+    return to.isBefore(from()) ? from() : to;
   }
 
-  private @Nullable Integer firstPage() {
-    return filter.pages() == null ? null : filter.pages().from();
+  /** Whether an entry between the two days matches. */
+  boolean matches(EntryRepository.Listed entry) {
+    return (filter.to() == null || !entry.day().isAfter(filter.to()))
+        && (filter.exercise() == null || filter.exercise().equals(entry.exerciseId()))
+        && isOf(topics, entry.topicId())
+        && isOf(media, entry.mediumId())
+        && isOf(sources, entry.sourceId())
+        && isOf(books, entry.bookId())
+        && isOn(filter.pages(), entry)
+        && (words == null || holdsWords(entry));
   }
 
-  private @Nullable Integer lastPage() {
-    return filter.pages() == null ? null : filter.pages().to();
+  private static boolean isOf(@Nullable Set<UUID> wanted, @Nullable UUID id) {
+    return wanted == null || id != null && wanted.contains(id);
   }
 
-  private Collection<UUID> meaning(NameKind kind, @Nullable String spelling) {
-    return spelling == null
-        ? NOBODY
-        : names.find(kind, spelling).map(Name::id).map(names::meaning).orElse(NOBODY);
-  }
-
-  private @Nullable String pattern() {
-    return words == null ? null : "%" + words.replaceAll("([!%_])", "!$1") + "%";
-  }
-
-  /** Names that hold the words, in any of their spellings. */
-  private Collection<UUID> named() {
-    if (words == null) {
-      return NOBODY;
+  private static boolean isOn(@Nullable PageSpan pages, EntryRepository.Listed entry) {
+    if (pages == null) {
+      return true;
     }
-    var ids = new HashSet<>(NOBODY);
-    Stream.of(NameKind.TOPIC, NameKind.BOOK, NameKind.MEDIUM, NameKind.RESOURCE)
-        .flatMap(kind -> names.all(kind).stream())
-        .filter(this::holdsWords)
-        .forEach(name -> ids.addAll(names.meaning(name.id())));
-    return ids;
+    var first = entry.pageFrom();
+    int last = Objects.requireNonNullElse(entry.pageTo(), Objects.requireNonNullElse(first, 0));
+    return first != null && first <= pages.to() && last >= pages.from();
   }
 
-  private boolean holdsWords(Name name) {
-    return name.text().toLowerCase(Locale.ROOT).contains(words)
-        || names.mergedInto(name.id()).stream()
-            .anyMatch(other -> other.text().toLowerCase(Locale.ROOT).contains(words));
+  private boolean holdsWords(EntryRepository.Listed entry) {
+    return entry.text().contains(Objects.requireNonNull(words))
+        || Stream.of(entry.topicId(), entry.bookId(), entry.mediumId(), entry.resourceId())
+            .anyMatch(named::contains);
   }
 }

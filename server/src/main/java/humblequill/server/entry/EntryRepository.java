@@ -3,6 +3,7 @@ package humblequill.server.entry;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -58,62 +59,70 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
 
   Optional<EntryEntity> findFirstByBookIdIsNotNullOrderByPracticeDayDescWrittenAtDesc();
 
-  /** Which entries are listed; lists of identities that do not matter hold one that nothing has. */
-  String MATCHING =
+  /**
+   * All that an entry is found by.
+   *
+   * @param text its words in lower case, one field a line
+   */
+  record Listed(
+      UUID id,
+      LocalDate day,
+      @Nullable String exerciseId,
+      @Nullable UUID topicId,
+      @Nullable UUID mediumId,
+      @Nullable UUID sourceId,
+      @Nullable UUID bookId,
+      @Nullable UUID resourceId,
+      @Nullable Integer pageFrom,
+      @Nullable Integer pageTo,
+      String text) {
+    /** From its words as they are written. */
+    Listed(
+        UUID id,
+        LocalDate day,
+        @Nullable String exerciseId,
+        @Nullable UUID topicId,
+        @Nullable UUID mediumId,
+        @Nullable UUID sourceId,
+        @Nullable UUID bookId,
+        @Nullable UUID resourceId,
+        @Nullable Integer pageFrom,
+        @Nullable Integer pageTo,
+        @Nullable String title,
+        String note,
+        String wentWrong,
+        String nextTime) {
+      this(
+          id,
+          day,
+          exerciseId,
+          topicId,
+          mediumId,
+          sourceId,
+          bookId,
+          resourceId,
+          pageFrom,
+          pageTo,
+          String.join("\n", title == null ? "" : title, note, wentWrong, nextTime)
+              .toLowerCase(Locale.ROOT));
+    }
+  }
+
+  String LISTED =
       """
+      select new humblequill.server.entry.EntryRepository$Listed(e.id, e.practiceDay, e.exerciseId, e.topicId,
+        e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo,
+        e.exerciseTitle, e.note, e.wentWrong, e.nextTime)
       from EntryEntity e
-      where e.practiceDay >= :from and e.practiceDay <= :to
-        and (:exercise is null or e.exerciseId = :exercise)
-        and (:anyTopic = true or e.topicId in :topics)
-        and (:anyMedium = true or e.mediumId in :media)
-        and (:anySource = true or e.sourceId in :sources)
-        and (:anyBook = true or e.bookId in :books)
-        and (:firstPage is null or e.pageFrom <= :lastPage and coalesce(e.pageTo, e.pageFrom) >= :firstPage)
-        and (:text is null or lower(e.exerciseTitle) like :text escape '!' or lower(e.note) like :text escape '!'
-          or lower(e.wentWrong) like :text escape '!' or lower(e.nextTime) like :text escape '!'
-          or e.topicId in :named or e.bookId in :named or e.mediumId in :named or e.resourceId in :named)
       """;
 
-  @Query(
-      "select e "
-          + MATCHING
-          + " order by e.practiceDay desc, e.writtenAt desc, e.id limit :most offset :skip")
-  List<EntryEntity> search(
-      LocalDate from,
-      LocalDate to,
-      @Nullable String exercise,
-      boolean anyTopic,
-      Collection<UUID> topics,
-      boolean anyMedium,
-      Collection<UUID> media,
-      boolean anySource,
-      Collection<UUID> sources,
-      boolean anyBook,
-      Collection<UUID> books,
-      @Nullable Integer firstPage,
-      @Nullable Integer lastPage,
-      @Nullable String text,
-      Collection<UUID> named,
-      int most,
-      int skip);
+  String NEWEST_FIRST = " order by e.practiceDay desc, e.writtenAt desc, e.id";
 
-  @Query("select count(e) " + MATCHING)
-  long countMatching(
-      LocalDate from,
-      LocalDate to,
-      @Nullable String exercise,
-      boolean anyTopic,
-      Collection<UUID> topics,
-      boolean anyMedium,
-      Collection<UUID> media,
-      boolean anySource,
-      Collection<UUID> sources,
-      boolean anyBook,
-      Collection<UUID> books,
-      @Nullable Integer firstPage,
-      @Nullable Integer lastPage,
-      @Nullable String text,
-      Collection<UUID> named);
+  @Query(LISTED + NEWEST_FIRST)
+  List<Listed> listed();
+
+  @Query(LISTED + " where e.practiceDay in :days" + NEWEST_FIRST)
+  List<Listed> listedOn(Collection<LocalDate> days);
 
   @Query("select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where e.bookId in :books")
   Optional<Integer> lastPage(Collection<UUID> books);

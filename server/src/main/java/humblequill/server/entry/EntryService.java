@@ -15,6 +15,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,11 +33,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class EntryService {
   private static final LocalDate EARLIEST = LocalDate.of(1900, 1, 1);
 
+  private static final int ASKED_AT_ONCE = 1000;
+
   private final EntryRepository repository;
   private final PlacementService placements;
   private final NameService names;
   private final SettingsService settings;
   private final EntryLedger ledger;
+  private final EntryIndex index;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -46,8 +50,10 @@ public class EntryService {
       NameService names,
       SettingsService settings,
       EntryLedger ledger,
+      EntryIndex index,
       Clock clock,
       ApplicationEventPublisher events) {
+    this.index = index;
     this.repository = repository;
     this.placements = placements;
     this.names = names;
@@ -61,8 +67,12 @@ public class EntryService {
   @Transactional(readOnly = true)
   public EntryList find(EntryFilter filter) {
     var known = names.names();
-    var query = new EntryQuery(filter, known);
-    return new EntryList(views(query.read(repository), known), query.count(repository));
+    var found = index.find(filter, known);
+    var place = new HashMap<UUID, Integer>();
+    found.ids().forEach(id -> place.put(id, place.size()));
+    var entries = new ArrayList<>(repository.findAllById(found.ids()));
+    entries.sort(Comparator.comparing(e -> place.get(e.id)));
+    return new EntryList(views(entries, known), found.total());
   }
 
   private static List<EntryView> views(List<EntryEntity> entries, Names known) {
@@ -234,6 +244,7 @@ public class EntryService {
 
   private void touched(Collection<LocalDate> changed) {
     ledger.changed(changed);
+    index.changed(changed);
     events.publishEvent(new EntriesChanged(List.copyOf(changed)));
   }
 
@@ -299,7 +310,11 @@ public class EntryService {
   public Map<UUID, EntryFields> existing(Set<UUID> ids) {
     var known = names.names();
     var found = new HashMap<UUID, EntryFields>();
-    repository.findAllById(ids).forEach(e -> found.put(e.id, e.fields(known)));
+    var all = List.copyOf(ids);
+    for (int from = 0; from < all.size(); from += ASKED_AT_ONCE) {
+      var some = all.subList(from, Math.min(all.size(), from + ASKED_AT_ONCE));
+      repository.findAllById(some).forEach(e -> found.put(e.id, e.fields(known)));
+    }
     return found;
   }
 }

@@ -108,7 +108,7 @@ final class EntryCsv {
    * One line.
    *
    * @param id null where the line has none
-   * @param cells its cells by the names of their columns
+   * @param cells its cells by the names of their columns; empty where it has an id
    */
   record Row(
       @Nullable UUID id,
@@ -120,8 +120,9 @@ final class EntryCsv {
     var day = required("day", value("day", cells, LocalDate::parse));
     var pageFrom = value("page_from", cells, Integer::valueOf);
     var pageTo = value("page_to", cells, Integer::valueOf);
+    var id = value("id", cells, UUID::fromString);
     return new Row(
-        value("id", cells, UUID::fromString),
+        id,
         value("exercise", cells, Function.identity()),
         new EntryFields(
             day,
@@ -141,7 +142,7 @@ final class EntryCsv {
             text("went_wrong", cells),
             text("next_time", cells),
             text("note", cells)),
-        cells);
+        id == null ? cells : Map.of());
   }
 
   private static String text(String column, Map<String, String> cells) {

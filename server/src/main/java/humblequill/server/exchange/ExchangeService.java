@@ -12,6 +12,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -29,6 +30,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Writes entries out and reads them back in. */
 @Service
 class ExchangeService {
+  private static final int MOST_LINES = 50_000;
+  private static final int MOST_TOLD = 2_000;
+
   private final EntryService entries;
   private final PlacementService placements;
   private final Validator validator;
@@ -101,7 +105,7 @@ class ExchangeService {
   }
 
   /** A line that may be added. */
-  private record Candidate(EntryCsv.Row row, EntryFields fields, Entry entry, int place) {}
+  private record Candidate(EntryCsv.Row row, EntryFields fields, int place) {}
 
   /** The lines of one file as they are decided. */
   private final class Reading {
@@ -130,6 +134,12 @@ class ExchangeService {
       if (record.size() == 1 && record.get(0).isBlank()) {
         return;
       }
+      if (lines.size() == MOST_LINES) {
+        throw Refusal.badValue(
+            "file",
+            "",
+            "A file may have 50,000 lines, and this one has more. Split it; lines that are there already are skipped.");
+      }
       var summary =
           record.stream()
               .limit(10)
@@ -147,7 +157,7 @@ class ExchangeService {
         var row = EntryCsv.row(cells);
         var fields = withExercise(row);
         check(fields);
-        candidates.add(new Candidate(row, fields, entries.inPresentNames(fields), lines.size()));
+        candidates.add(new Candidate(row, fields, lines.size()));
         lines.add(new ImportReport.Line(number, ImportReport.Outcome.ADD, "", summary));
       } catch (EntryCsv.BadLine | Refusal e) {
         lines.add(
@@ -200,7 +210,21 @@ class ExchangeService {
           count(ImportReport.Outcome.ADD),
           count(ImportReport.Outcome.SKIP),
           refused,
-          lines);
+          told());
+    }
+
+    /** Of a long file those that are refused, and as many others as are looked at. */
+    private List<ImportReport.Line> told() {
+      if (lines.size() <= MOST_TOLD) {
+        return lines;
+      }
+      return lines.stream()
+          .sorted(
+              Comparator.comparing(
+                  (ImportReport.Line line) -> line.outcome() != ImportReport.Outcome.REFUSE))
+          .limit(MOST_TOLD)
+          .sorted(Comparator.comparingLong(ImportReport.Line::number))
+          .toList();
     }
 
     private void withIds() {
@@ -243,9 +267,10 @@ class ExchangeService {
                       .collect(Collectors.toSet()))
               .keySet();
       for (var candidate : open) {
-        int left = stored.getOrDefault(candidate.entry(), 0);
+        var entry = entries.inPresentNames(candidate.fields());
+        int left = stored.getOrDefault(entry, 0);
         if (left > 0) {
-          stored.put(candidate.entry(), left - 1);
+          stored.put(entry, left - 1);
           decide(candidate.place(), ImportReport.Outcome.SKIP, "already there");
         } else {
           want(ids.get(candidate).knownOrFresh(known), candidate);

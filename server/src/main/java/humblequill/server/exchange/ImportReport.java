@@ -6,7 +6,8 @@ import java.util.List;
  * What an import does, line by line. Nothing is imported while a line is refused.
  *
  * @param applied whether it was done, or only tried
- * @param lines every line of the file but the heading
+ * @param lines lines of the file but the heading; of a long file those that are refused and some
+ *     others, 2,000 in all
  */
 public record ImportReport(boolean applied, int added, int skipped, int refused, List<Line> lines) {
   /**

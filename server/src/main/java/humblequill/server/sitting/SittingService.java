@@ -200,9 +200,12 @@ public class SittingService implements NameUses {
   /** Ends sittings whose time is over and writes their entries. */
   @Transactional
   public void settle() {
-    open.get(() -> repository.findByEndedAtIsNull().stream().findFirst().map(s -> s.id))
-        .flatMap(repository::findById)
-        .ifPresent(this::close);
+    underWay().flatMap(repository::findById).ifPresent(this::close);
+  }
+
+  /** Which sitting is under way. */
+  public Optional<UUID> underWay() {
+    return open.get(() -> repository.findByEndedAtIsNull().stream().findFirst().map(s -> s.id));
   }
 
   /** Forgets a sitting that is under way: nothing is logged. */

@@ -32,7 +32,9 @@ class Turn {
   /** A failure is tried again with the next request; what can be read is still answered. */
   void settle() {
     try {
-      sittings.settle();
+      if (sittings.underWay().isPresent()) {
+        sittings.settle();
+      }
       settlePlans(settings.learner().today());
     } catch (NotKept e) {
       log.debug("The turn of the day waits until the disk takes it", e);

@@ -12,6 +12,8 @@ import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.sitting.SittingService;
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -32,7 +34,10 @@ class TurnTest {
   }
 
   @Test
-  void plans_are_settled_once_a_practice_day_and_sittings_whenever_something_is_asked() {
+  void plans_are_settled_once_a_practice_day_and_a_sitting_under_way_whenever_something_is_asked() {
+    turn.settle();
+    verify(sittings, times(0)).settle();
+    when(sittings.underWay()).thenReturn(Optional.of(UUID.randomUUID()));
     turn.settle();
     turn.settle();
     verify(plans, times(1)).settle();

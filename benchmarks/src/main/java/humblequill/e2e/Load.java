@@ -1,0 +1,149 @@
+package humblequill.e2e;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+
+/** Many clients on many entries, several large imports at once, and a copy while others write. */
+final class Load {
+  private static final int ENTRIES = 20_000;
+  private static final int CLIENTS = 50;
+  private static final List<String> READS =
+      List.of(
+          "/api/today",
+          "/api/entries",
+          "/api/quotas",
+          "/api/course",
+          "/api/search?text=bow",
+          "/api/streaks");
+
+  private Load() {}
+
+  static void run(int seconds) throws Exception {
+    try (var run = FaultyRun.start(Quill.folder().resolve("data"), List.of())) {
+      System.out.println(
+          "20,000 entries in: "
+              + run.send("POST", "/api/import?apply=true", "text/csv", csv(ENTRIES, 1)).status());
+      for (var path : READS) {
+        var times = new ArrayList<Double>();
+        for (int i = 0; i < 60; i++) {
+          times.add(millis(() -> run.send("GET", path, null, "")));
+        }
+        System.out.printf(
+            "  one client, GET %-22s median %.1f ms%n", path, Faults.median(times.subList(20, 60)));
+      }
+      copyWhileOthersWrite(run);
+      clients(run, seconds);
+      imports(run);
+    }
+  }
+
+  private static void clients(FaultyRun run, int seconds) throws InterruptedException {
+    var end = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
+    var reads = Collections.synchronizedList(new ArrayList<Double>());
+    var writes = Collections.synchronizedList(new ArrayList<Double>());
+    var codes = Collections.synchronizedMap(new TreeMap<Integer, Integer>());
+    Faults.atOnce(
+        CLIENTS,
+        () -> {
+          var random = new Random();
+          while (System.nanoTime() < end) {
+            boolean write = random.nextInt(5) == 0;
+            var answer = new FaultyRun.Answer[1];
+            double time =
+                millis(
+                    () ->
+                        answer[0] =
+                            write
+                                ? run.send("POST", "/api/entries", "application/json", entry())
+                                : run.send(
+                                    "GET", READS.get(random.nextInt(READS.size())), null, ""));
+            (write ? writes : reads).add(time);
+            codes.merge(answer[0].status(), 1, Integer::sum);
+          }
+        });
+    System.out.printf(
+        "%d clients for %d s: answers %s, reads median %.0f ms, writes median %.0f ms%n",
+        CLIENTS, seconds, codes, Faults.median(reads), Faults.median(writes));
+  }
+
+  private static void copyWhileOthersWrite(FaultyRun run) throws InterruptedException {
+    var quiet = new ArrayList<Double>();
+    for (int i = 0; i < 60; i++) {
+      quiet.add(millis(() -> run.send("POST", "/api/entries", "application/json", entry())));
+    }
+    var during = Collections.synchronizedList(new ArrayList<Double>());
+    var copying =
+        new Thread(
+            () ->
+                System.out.printf(
+                    "verified copy of %d entries: %.0f ms%n",
+                    ENTRIES, millis(() -> run.send("POST", "/api/copies", null, ""))));
+    copying.start();
+    while (copying.isAlive()) {
+      during.add(millis(() -> run.send("POST", "/api/entries", "application/json", entry())));
+    }
+    System.out.printf(
+        "write: median %.1f ms alone, %.1f ms while a copy is made, longest then %.0f ms%n",
+        Faults.median(quiet.subList(20, 60)),
+        Faults.median(during),
+        during.stream().mapToDouble(d -> d).max().orElse(0));
+  }
+
+  private static void imports(FaultyRun run) throws InterruptedException {
+    var codes = Collections.synchronizedMap(new TreeMap<Integer, Integer>());
+    Faults.atOnce(
+        8,
+        () -> {
+          var file = csv(130_000, new Random().nextInt());
+          codes.merge(run.send("POST", "/api/import", "text/csv", file).status(), 1, Integer::sum);
+        });
+    System.out.println(
+        "Eight imports of 15 MB at once: "
+            + codes
+            + ", then Today: "
+            + run.send("GET", "/api/today", null, "").status());
+  }
+
+  private static String entry() {
+    return "{\"id\":\""
+        + UUID.randomUUID()
+        + "\",\"fields\":{\"day\":\"2026-03-05\",\"drawings\":1,\"topic\":\"boats\",\"wentWrong\":\"\",\"nextTime\":\"\",\"note\":\"\"}}";
+  }
+
+  private static String csv(int lines, int seed) {
+    var random = new Random(seed);
+    var topics = List.of("boats", "cranes", "gesture", "hands", "perspective", "boxes");
+    var today = LocalDate.now();
+    var out = new StringBuilder("day,topic,drawings,minutes,medium,book,page_from,mark,note\r\n");
+    for (int i = 0; i < lines; i++) {
+      out.append(today.minusDays(random.nextInt(3650)))
+          .append(',')
+          .append(topics.get(random.nextInt(topics.size())));
+      out.append(',')
+          .append(1 + random.nextInt(12))
+          .append(',')
+          .append(5 + random.nextInt(60))
+          .append(",pen,Book ");
+      out.append(i / 400).append(',').append(1 + i % 400).append(',').append(1 + random.nextInt(5));
+      out.append(",note ")
+          .append(seed)
+          .append(' ')
+          .append(i)
+          .append(" about bow and stern")
+          .append("\r\n");
+    }
+    return out.toString();
+  }
+
+  private static double millis(Runnable work) {
+    long begin = System.nanoTime();
+    work.run();
+    return (System.nanoTime() - begin) / 1e6;
+  }
+}

@@ -1,0 +1,82 @@
+package humblequill.server.entry;
+
+import humblequill.core.name.Names;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/**
+ * By what entries are found and in which order they are listed, held in memory: a database without
+ * an index over words reads all of them for every search.
+ */
+@Component
+class EntryIndex {
+  private final EntryRepository repository;
+  private final Remembered<NavigableMap<LocalDate, List<EntryRepository.Listed>>> listed;
+
+  EntryIndex(EntryRepository repository, Memory memory) {
+    this.repository = repository;
+    this.listed = memory.remember("what every entry is found by, by day");
+  }
+
+  /**
+   * Entries that match, newest first.
+   *
+   * @param ids those asked for
+   * @param total how many match in all
+   */
+  record Found(List<UUID> ids, long total) {}
+
+  Found find(EntryFilter filter, Names names) {
+    var query = new EntryQuery(filter, names);
+    var ids = new ArrayList<UUID>();
+    long total = 0;
+    var between = days().subMap(query.from(), true, query.to(), true).descendingMap();
+    for (var day : between.values()) {
+      for (var entry : day) {
+        if (query.matches(entry)) {
+          if (total >= filter.skip() && ids.size() < filter.most()) {
+            ids.add(entry.id());
+          }
+          total++;
+        }
+      }
+    }
+    return new Found(ids, total);
+  }
+
+  private NavigableMap<LocalDate, List<EntryRepository.Listed>> days() {
+    return listed.get(() -> byDay(repository.listed()), this::again);
+  }
+
+  private static NavigableMap<LocalDate, List<EntryRepository.Listed>> byDay(
+      List<EntryRepository.Listed> rows) {
+    return rows.stream()
+        .collect(
+            Collectors.groupingBy(
+                EntryRepository.Listed::day, TreeMap::new, Collectors.toUnmodifiableList()));
+  }
+
+  private NavigableMap<LocalDate, List<EntryRepository.Listed>> again(
+      Map<LocalDate, List<EntryRepository.Listed>> held, Set<Object> days) {
+    var changed = new TreeMap<>(held);
+    days.forEach(changed::remove);
+    changed.putAll(byDay(repository.listedOn(days.stream().map(LocalDate.class::cast).toList())));
+    return changed;
+  }
+
+  /** Tells that the running transaction writes entries of some days. */
+  void changed(Collection<LocalDate> days) {
+    listed.changed(days);
+  }
+}

@@ -1,0 +1,200 @@
+package humblequill.server.fuzz;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.server.Api;
+import humblequill.server.RunningQuill;
+import humblequill.server.backup.Import;
+import humblequill.server.backup.Restore;
+import humblequill.server.backup.Sum;
+import humblequill.server.data.DataFolder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Good files of every kind that is read, with bytes spoiled, cut out, doubled or strewn in: each is
+ * taken, or refused in words without a trace.
+ */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ImporterFuzzTest {
+  private static final int TEXTS = 80;
+  private static final int ARCHIVES = 10;
+  private static final long SEED = Long.getLong("quill.fuzz.seed", 20260305L);
+  private static final List<String> STREWN =
+      List.of(
+          "\"",
+          ",",
+          "\r\n",
+          "\u0000",
+          ": ",
+          "- ",
+          "&a ",
+          "*a",
+          "{",
+          "[",
+          "NaN",
+          "-1",
+          "9".repeat(40),
+          "\ufeff",
+          "\ud83d");
+
+  private final Path folder = temporary();
+  private final Random random = new Random(SEED);
+  private ConfigurableApplicationContext quill;
+  private Api api;
+
+  private static Path temporary() {
+    try {
+      return Files.createTempDirectory("quill-fuzz");
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  @BeforeAll
+  void start() {
+    quill = RunningQuill.start(folder, "--quill.demo=true");
+    api = new Api(quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+  }
+
+  @AfterAll
+  void stop() {
+    quill.close();
+  }
+
+  private byte[] spoiled(byte[] good) {
+    var bytes = new ArrayList<Byte>();
+    for (byte b : good) {
+      bytes.add(b);
+    }
+    for (int i = 1 + random.nextInt(4); i > 0 && !bytes.isEmpty(); i--) {
+      int at = random.nextInt(bytes.size());
+      switch (random.nextInt(4)) {
+        case 0 -> bytes.set(at, (byte) random.nextInt(256));
+        case 1 -> bytes.subList(at, Math.min(bytes.size(), at + 1 + random.nextInt(40))).clear();
+        case 2 -> bytes.addAll(at, List.copyOf(bytes.subList(at, Math.min(bytes.size(), at + 30))));
+        default -> {
+          var strewn = STREWN.get(random.nextInt(STREWN.size())).getBytes(StandardCharsets.UTF_8);
+          for (byte b : strewn) {
+            bytes.add(at, b);
+          }
+        }
+      }
+    }
+    var all = new byte[bytes.size()];
+    for (int i = 0; i < all.length; i++) {
+      all[i] = bytes.get(i);
+    }
+    return all;
+  }
+
+  private HttpResponse<byte[]> send(String method, String path, String type, byte[] body) {
+    try {
+      return HttpClient.newHttpClient()
+          .send(
+              HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + api.port() + path))
+                  .header("Content-Type", type)
+                  .method(method, HttpRequest.BodyPublishers.ofByteArray(body))
+                  .build(),
+              HttpResponse.BodyHandlers.ofByteArray());
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private void takenOrRefused(String path, String type, byte[] good) {
+    var source = quill.getBean(DataSource.class);
+    for (int i = 0; i < TEXTS; i++) {
+      var file = spoiled(good);
+      var before = Sum.of(source);
+      var answer = send("POST", path, type, file);
+      var said = new String(answer.body(), StandardCharsets.UTF_8);
+      var shown = new String(file, StandardCharsets.UTF_8);
+      assertThat(answer.statusCode()).as(shown).isLessThan(500);
+      assertThat(said).as(shown).doesNotContain("Exception").doesNotContain("\tat ");
+      if (answer.statusCode() >= 400) {
+        assertThat(Sum.of(source)).as(shown).isEqualTo(before);
+      }
+    }
+  }
+
+  @Test
+  void entries_as_csv() {
+    var all = api.get("/api/export").body().lines().limit(12).toList();
+    var fresh = String.join("\r\n", all).replaceAll("(?m)^[0-9a-f-]{36}", "") + "\r\n";
+    takenOrRefused("/api/import?apply=true", "text/csv", fresh.getBytes(StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void a_course_as_yaml() {
+    var course = api.get("/api/courses/ten-minutes-on-the-bench/file").body();
+    var good = course.startsWith("{\"detail\"") ? "format: 2\nid: quay\n" : course;
+    takenOrRefused(
+        "/api/courses/import",
+        "application/yaml",
+        good.substring(0, Math.min(2500, good.length())).getBytes(StandardCharsets.UTF_8));
+  }
+
+  private interface Command {
+    int run(DataFolder folder, PrintStream out);
+  }
+
+  private static void wellBehaved(Path data, Command command) throws IOException {
+    var said = new ByteArrayOutputStream();
+    int code =
+        command.run(new DataFolder(data), new PrintStream(said, true, StandardCharsets.UTF_8));
+    assertThat(code).isIn(0, 2);
+    assertThat(said.toString(StandardCharsets.UTF_8))
+        .isNotBlank()
+        .doesNotContain("Exception")
+        .doesNotContain("\tat ");
+    assertThat(data.resolve("restoring")).doesNotExist();
+    assertThat(data.resolve("restore.journal")).doesNotExist();
+    assertThat(Files.exists(data.resolve("quill.mv.db"))).isEqualTo(code == 0);
+  }
+
+  @Test
+  void everything_as_zip(@TempDir Path other) throws IOException {
+    var good = send("GET", "/api/copies/whole", "x/x", new byte[0]).body();
+    for (int i = 0; i < ARCHIVES; i++) {
+      var file = Files.write(other.resolve(i + ".zip"), spoiled(good));
+      var data = Files.createDirectories(other.resolve("data" + i));
+      wellBehaved(data, (folder, out) -> Import.run(folder, file, out));
+    }
+  }
+
+  @Test
+  void a_copy(@TempDir Path other) throws IOException {
+    api.post("/api/copies", "");
+    Path copy;
+    try (var copies = Files.list(folder.resolve("copies"))) {
+      copy = copies.filter(f -> f.toString().endsWith(".zip")).findFirst().orElseThrow();
+    }
+    var good = Files.readAllBytes(copy);
+    for (int i = 0; i < ARCHIVES; i++) {
+      var data = other.resolve("data" + UUID.randomUUID());
+      Files.createDirectories(data.resolve("copies"));
+      Files.write(data.resolve("copies/quill-0001-2026-03-05-1000.zip"), spoiled(good));
+      wellBehaved(data, (folder, out) -> Restore.run(folder, "1", out));
+    }
+  }
+}
