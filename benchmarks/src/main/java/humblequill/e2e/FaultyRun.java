@@ -108,7 +108,7 @@ final class FaultyRun implements AutoCloseable {
   Answer send(String method, String path, String type, String body) {
     var request =
         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-            .timeout(Duration.ofSeconds(120))
+            .timeout(Duration.ofMinutes(10))
             .method(method, HttpRequest.BodyPublishers.ofString(body));
     if (type != null) {
       request.header("Content-Type", type);

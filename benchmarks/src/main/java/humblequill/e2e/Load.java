@@ -28,7 +28,8 @@ final class Load {
     try (var run = FaultyRun.start(Quill.folder().resolve("data"), List.of())) {
       System.out.println(
           "20,000 entries in: "
-              + run.send("POST", "/api/import?apply=true", "text/csv", csv(ENTRIES, 1)).status());
+              + run.send("POST", "/api/import?apply=true", "text/csv", csv(ENTRIES, 1, 0))
+                  .status());
       for (var path : READS) {
         var times = new ArrayList<Double>();
         for (int i = 0; i < 60; i++) {
@@ -100,7 +101,7 @@ final class Load {
     Faults.atOnce(
         8,
         () -> {
-          var file = csv(130_000, new Random().nextInt());
+          var file = csv(45_000, new Random().nextInt(), 260);
           codes.merge(run.send("POST", "/api/import", "text/csv", file).status(), 1, Integer::sum);
         });
     System.out.println(
@@ -116,7 +117,7 @@ final class Load {
         + "\",\"fields\":{\"day\":\"2026-03-05\",\"drawings\":1,\"topic\":\"boats\",\"wentWrong\":\"\",\"nextTime\":\"\",\"note\":\"\"}}";
   }
 
-  private static String csv(int lines, int seed) {
+  private static String csv(int lines, int seed, int longer) {
     var random = new Random(seed);
     var topics = List.of("boats", "cranes", "gesture", "hands", "perspective", "boxes");
     var today = LocalDate.now();
@@ -135,7 +136,8 @@ final class Load {
           .append(seed)
           .append(' ')
           .append(i)
-          .append(" about bow and stern")
+          .append(" about bow and stern ")
+          .append("x".repeat(longer))
           .append("\r\n");
     }
     return out.toString();

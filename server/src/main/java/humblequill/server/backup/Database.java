@@ -25,7 +25,10 @@ final class Database {
   static Contents ofScript(Path script, Path path) throws SQLException {
     try (var connection = DriverManager.getConnection(url(path), "sa", "");
         var statement = connection.createStatement()) {
+      // One transaction: thousands of small ones take half as long again.
+      connection.setAutoCommit(false);
       statement.execute("RUNSCRIPT FROM " + quoted(script) + " CHARSET 'UTF-8'");
+      connection.commit();
       var contents = Contents.of(connection);
       statement.execute("SHUTDOWN COMPACT");
       return contents;

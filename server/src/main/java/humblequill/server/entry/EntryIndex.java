@@ -21,6 +21,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class EntryIndex {
+  private static final int DENSE = 3;
+
   private final EntryRepository repository;
   private final Remembered<NavigableMap<LocalDate, List<EntryRepository.Listed>>> listed;
 
@@ -33,26 +35,44 @@ class EntryIndex {
    * Entries that match, newest first.
    *
    * @param ids those asked for
+   * @param first day of the oldest of them
+   * @param last day of the newest of them
+   * @param between how many entries there are between these days, whether or not they match
    * @param total how many match in all
    */
-  record Found(List<UUID> ids, long total) {}
+  record Found(List<UUID> ids, LocalDate first, LocalDate last, long between, long total) {
+    /** Whether most of what lies between its days is asked for. */
+    boolean isDense() {
+      return between <= DENSE * ids.size();
+    }
+  }
 
   Found find(EntryFilter filter, Names names) {
     var query = new EntryQuery(filter, names);
     var ids = new ArrayList<UUID>();
     long total = 0;
-    var between = days().subMap(query.from(), true, query.to(), true).descendingMap();
+    var first = LocalDate.EPOCH;
+    var last = LocalDate.EPOCH;
+    var days = days();
+    var between = days.subMap(query.from(), true, query.to(), true).descendingMap();
     for (var day : between.values()) {
+      if (query.matchesAll() && ids.size() == filter.most()) {
+        total += day.size();
+        continue;
+      }
       for (var entry : day) {
         if (query.matches(entry)) {
           if (total >= filter.skip() && ids.size() < filter.most()) {
             ids.add(entry.id());
+            last = ids.size() == 1 ? entry.day() : last;
+            first = entry.day();
           }
           total++;
         }
       }
     }
-    return new Found(ids, total);
+    long near = days.subMap(first, true, last, true).values().stream().mapToLong(List::size).sum();
+    return new Found(ids, first, last, near, total);
   }
 
   private NavigableMap<LocalDate, List<EntryRepository.Listed>> days() {

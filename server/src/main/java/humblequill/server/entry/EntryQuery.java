@@ -66,6 +66,13 @@ final class EntryQuery {
     return to.isBefore(from()) ? from() : to;
   }
 
+  /** Whether nothing but the days is asked for. */
+  boolean matchesAll() {
+    return words == null
+        && Stream.of(filter.exercise(), filter.pages(), topics, media, sources, books)
+            .allMatch(Objects::isNull);
+  }
+
   /** Whether an entry between the two days matches. */
   boolean matches(EntryRepository.Listed entry) {
     return (filter.to() == null || !entry.day().isAfter(filter.to()))

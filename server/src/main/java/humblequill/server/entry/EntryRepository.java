@@ -50,6 +50,9 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
 
   List<EntryEntity> findByPracticeDayOrderByTimeOfDayAscWrittenAtAsc(LocalDate day);
 
+  @Query("select e from EntryEntity e where e.practiceDay between :first and :last")
+  List<EntryEntity> between(LocalDate first, LocalDate last);
+
   List<EntryEntity> findByPracticeDayIn(Collection<LocalDate> days);
 
   Optional<EntryEntity> findFirstByExerciseIdOrderByPracticeDayDescWrittenAtDesc(String exerciseId);
