@@ -48,7 +48,7 @@ public final class Faults {
       }
       var writers = new ArrayList<Thread>();
       for (int i = 0; i < WRITERS; i++) {
-        int first = i;
+        int first = i + WRITERS * round;
         var thread =
             new Thread(
                 () -> {
@@ -60,7 +60,7 @@ public final class Faults {
         thread.start();
         writers.add(thread);
       }
-      Thread.sleep(300 + ThreadLocalRandom.current().nextInt(1500));
+      Thread.sleep(1000 + ThreadLocalRandom.current().nextInt(3000));
       run.kill();
       for (var writer : writers) {
         writer.join();

@@ -30,7 +30,6 @@ final class FaultyRun implements AutoCloseable {
     CHANGED_ENTRY,
     REMOVED_ENTRY,
     QUOTA,
-    APPOINTMENTS,
     NAME,
     COURSE_FILE,
     CSV
@@ -168,26 +167,17 @@ final class FaultyRun implements AutoCloseable {
                           .status()
                       == 201
                   && known.there.get(kind).add("/api/quotas/" + id);
-          case APPOINTMENTS -> {
-            var title = "Life class " + id;
-            yield json(
-                        "PUT",
-                        "/api/appointments",
-                        "{\"appointments\":[{\"title\":\""
-                            + title
-                            + "\",\"weekday\":\"MONDAY\",\"start\":\"18:00\",\"minutes\":60,\"from\":\"2026-03-02\",\"poses\":[]}]}")
-                    .status()
-                == 200;
-          }
           case NAME ->
               json(
                               "POST",
                               "/api/names",
-                              "{\"kind\":\"MEDIUM\",\"text\":\"ink "
+                              "{\"id\":\""
+                                  + id
+                                  + "\",\"kind\":\"MEDIUM\",\"text\":\"ink "
                                   + id
                                   + "\",\"spellings\":[],\"properties\":[]}")
                           .status()
-                      < 300
+                      == 201
                   && known.there.get(kind).add("/api/names ink " + id);
           case COURSE_FILE -> {
             var name = "c" + id.toString().substring(0, 8);

@@ -4,14 +4,21 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** Reads what is marked: what went wrong, what to do next time, notes, and names in quotes. */
 final class TextReader {
-  private static final Pattern NAMED =
-      Pattern.compile("(?<!\\p{L})(topic|medium|source|book|resource):? ?\"([^\"]+)\"");
+  private static final List<Phrase.Field> TEXTS =
+      List.of(Phrase.Field.WENT_WRONG, Phrase.Field.NEXT_TIME, Phrase.Field.NOTE);
 
-  private final Map<Phrase.Field, Pattern> quoted;
+  /**
+   * All that stands in quotes, from left to right: what comes first has the quotes that follow, so
+   * that a name such as "note" is not taken for the beginning of one.
+   */
+  private final Pattern quoted;
+
   private final Map<Phrase.Field, Pattern> labelled;
 
   TextReader(Language language) {
@@ -20,11 +27,14 @@ final class TextReader {
             Phrase.Field.WENT_WRONG, language.any("went-wrong"),
             Phrase.Field.NEXT_TIME, language.any("next-time"),
             Phrase.Field.NOTE, language.any("note"));
-    quoted = new EnumMap<>(Phrase.Field.class);
+    quoted =
+        Pattern.compile(
+            "(?<!\\p{L})(?:(topic|medium|source|book|resource)|("
+                + TEXTS.stream().map(markers::get).collect(Collectors.joining(")|("))
+                + ")):? ?\"((?:[^\"]|\"\")*)\"");
     labelled = new EnumMap<>(Phrase.Field.class);
     markers.forEach(
         (field, marker) -> {
-          quoted.put(field, Pattern.compile("(?<!\\p{L})" + marker + ":? ?\"((?:[^\"]|\"\")*)\""));
           labelled.put(
               field,
               Pattern.compile(
@@ -35,22 +45,15 @@ final class TextReader {
   }
 
   void read(Line line) {
-    quoted.forEach(
-        (field, pattern) -> {
-          for (var m : line.find(pattern)) {
-            line.claim(
-                field,
-                m.start(),
-                m.end(),
-                line.written(m.start(1), m.end(1)).replace("\"\"", "\""));
-          }
-        });
-    for (var m : line.find(NAMED)) {
-      var kind = WordKind.valueOf(m.group(1).toUpperCase(Locale.ROOT));
-      var name = line.written(m.start(2), m.end(2)).strip();
-      if (!name.isEmpty()) {
-        line.claim(
-            Phrase.Field.valueOf(kind.name()), m.start(), m.end(), List.of(Word.of(kind, name)));
+    for (var m : line.find(quoted)) {
+      int last = m.groupCount();
+      var written = line.written(m.start(last), m.end(last));
+      if (m.group(1) == null) {
+        line.claim(textOf(m), m.start(), m.end(), written.replace("\"\"", "\""));
+      } else if (!written.isBlank()) {
+        var kind = WordKind.valueOf(m.group(1).toUpperCase(Locale.ROOT));
+        var word = Word.of(kind, written.strip());
+        line.claim(Phrase.Field.valueOf(kind.name()), m.start(), m.end(), List.of(word));
       }
     }
     labelled.forEach(
@@ -63,5 +66,13 @@ final class TextReader {
             }
           }
         });
+  }
+
+  private static Phrase.Field textOf(MatchResult quoted) {
+    int i = 0;
+    while (quoted.group(i + 2) == null) {
+      i++;
+    }
+    return TEXTS.get(i);
   }
 }

@@ -17,6 +17,7 @@ import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Builders;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -125,6 +126,16 @@ class LogLinePropertiesTest {
         .coverage(said -> said.check(true).count(more(10)));
     for (var entry : read.entries()) {
       assertThat(READER.read(READER.write(entry), TODAY).entries()).as(line).containsExactly(entry);
+    }
+  }
+
+  @Example
+  void a_name_that_ends_like_the_beginning_of_a_text_is_not_taken_for_one() {
+    for (var line :
+        List.of("topic \"note\", next time \"boat\"", "topic \"at next time\", note \"x\"")) {
+      var entry = READER.read(line, TODAY).entry().orElseThrow();
+      assertThat(READER.read(READER.write(entry), TODAY).entry()).as(line).contains(entry);
+      assertThat(entry.topic().orElseThrow()).isEqualTo(line.split("\"")[1]);
     }
   }
 
