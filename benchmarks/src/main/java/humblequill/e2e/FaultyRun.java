@@ -67,23 +67,9 @@ final class FaultyRun implements AutoCloseable {
    */
   static FaultyRun start(Path folder, List<String> before)
       throws IOException, InterruptedException {
-    var app = Quill.root().resolve(".quill/app");
     int port = Quill.freePort();
     var command = new ArrayList<>(before);
-    command.addAll(
-        List.of(
-            "java",
-            "-XX:+UseSerialGC",
-            "-XX:TieredStopAtLevel=1",
-            "-Xmx512m",
-            "-XX:SharedArchiveFile=" + app.resolve("app.jsa"),
-            "-Xlog:disable",
-            "-jar",
-            app.resolve("quill.jar").toString(),
-            "--data",
-            folder.toString(),
-            "--port",
-            Integer.toString(port)));
+    command.addAll(Quill.command(folder, "--port", Integer.toString(port)));
     var process =
         new ProcessBuilder(command)
             .redirectErrorStream(true)

@@ -45,7 +45,8 @@ final class Quill implements AutoCloseable {
     }
   }
 
-  private static List<String> command(Path folder, String... more) {
+  /** The command that runs it on a folder. */
+  static List<String> command(Path folder, String... more) {
     var app = ROOT.resolve(".quill/app");
     var command =
         new ArrayList<>(

@@ -63,6 +63,7 @@ public final class Check {
   private final boolean repair;
   private final PrintStream out;
   private int open;
+  private boolean copied;
 
   private Check(DataFolder folder, boolean repair, PrintStream out) {
     this.folder = folder;
@@ -102,11 +103,29 @@ public final class Check {
   private void finding(String what, String would, Mending mending)
       throws IOException, SQLException {
     if (repair) {
+      copyFirst();
       mending.mend();
       out.println(what + " Mended: " + would + ".");
     } else {
       open++;
       out.println(what + " Would " + would + ".");
+    }
+  }
+
+  /** A database that does not open cannot be copied; it is set aside whole instead. */
+  private void copyFirst() throws IOException {
+    if (copied || !Files.exists(folder.databaseFile())) {
+      return;
+    }
+    copied = true;
+    var pool = JdbcConnectionPool.create(folder.databaseUrl() + ";IFEXISTS=TRUE", "sa", "");
+    try {
+      var copy = new CopyMaker(folder, pool).make(LocalDateTime.now());
+      out.println("All of it was copied first: " + copy.file().getFileName() + ".");
+    } catch (SQLException e) {
+      out.println("It could not be copied first, since the database does not open.");
+    } finally {
+      pool.dispose();
     }
   }
 
@@ -197,7 +216,7 @@ public final class Check {
               + contents.tables().size()
               + " tables read.");
       documents(connection, contents);
-      references(connection, pool);
+      references(connection);
     } catch (SQLException e) {
       missing("is damaged");
     } finally {
@@ -259,9 +278,7 @@ public final class Check {
     }
   }
 
-  private void references(Connection connection, JdbcConnectionPool pool)
-      throws SQLException, IOException {
-    boolean copied = false;
+  private void references(Connection connection) throws SQLException, IOException {
     for (var reference : REFERENCES) {
       long count;
       try (var statement = connection.createStatement();
@@ -272,12 +289,8 @@ public final class Check {
       if (count == 0) {
         continue;
       }
-      if (repair && !copied) {
-        new CopyMaker(folder, pool).make(LocalDateTime.now());
-        copied = true;
-      }
       finding(
-          "There are " + count + " " + reference.what() + ".",
+          capital(reference.what()) + ": " + count + ".",
           reference.does(),
           () -> {
             try (var statement = connection.createStatement()) {
@@ -285,5 +298,9 @@ public final class Check {
             }
           });
     }
+  }
+
+  private static String capital(String words) {
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 }

@@ -38,6 +38,7 @@ public class CopyKeeper {
   private volatile @Nullable Trouble trouble;
   private volatile @Nullable Trouble secondTrouble;
   private volatile List<CopiesView.Damaged> damaged = List.of();
+  private @Nullable LocalDate lookedOn;
 
   CopyKeeper(DataFolder folder, Disk disk, DataSource source, SettingsService settings) {
     this.folder = folder;
@@ -67,14 +68,15 @@ public class CopyKeeper {
   void copyIfDue() {
     var now = now();
     try {
-      var copies = Copies.in(folder.copies());
-      boolean due =
-          copies.isEmpty()
-              || !copies.get(copies.size() - 1).at().toLocalDate().equals(now.toLocalDate());
+      if (!now.toLocalDate().equals(lookedOn)) {
+        lookAtAll();
+        lookedOn = now.toLocalDate();
+      }
+      boolean due = newest().filter(c -> c.at().toLocalDate().equals(now.toLocalDate())).isEmpty();
       if (due) {
         make(now);
       } else {
-        bringToSecondPlace(now, copies);
+        bringToSecondPlace(now, Copies.in(folder.copies()));
       }
     } catch (IOException | RuntimeException e) {
       failed(now, e);

@@ -9,7 +9,9 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Another folder or drive that gets every copy when it is there. Copies lie in a folder of their
@@ -18,7 +20,8 @@ import java.util.Optional;
  * is known when the database is not.
  */
 final class SecondPlace {
-  private static final String INSIDE = "humble-quill-copies";
+  private static final String INSIDE = "humble-quill-copies-";
+  private static final int NAME_LENGTH = 8;
 
   private final DataFolder folder;
 
@@ -40,9 +43,15 @@ final class SecondPlace {
     }
   }
 
+  private String inside() {
+    var path = folder.path().toAbsolutePath().normalize().toString();
+    var sum = Contents.sha256().digest(path.getBytes(StandardCharsets.UTF_8));
+    return INSIDE + Contents.hex(sum).substring(0, NAME_LENGTH);
+  }
+
   /** Where its copies lie, if it is there now. */
   Optional<Path> copies() {
-    return named().map(place -> place.resolve(INSIDE)).filter(Files::isDirectory);
+    return named().map(place -> place.resolve(inside())).filter(Files::isDirectory);
   }
 
   /**
@@ -57,7 +66,7 @@ final class SecondPlace {
         return;
       }
       var place = checked(text.strip());
-      Files.createDirectories(place.resolve(INSIDE));
+      Files.createDirectories(place.resolve(inside()));
       Files.createDirectories(folder.copies());
       SafeFiles.replace(file(), place.toString().getBytes(StandardCharsets.UTF_8));
     } catch (IOException e) {
@@ -98,12 +107,12 @@ final class SecondPlace {
    *
    * @param good which copies of the first place may go there
    */
-  void bring(java.util.List<Copies.Copy> copies, java.util.function.Predicate<Copies.Copy> good)
-      throws IOException {
+  void bring(List<Copies.Copy> copies, Predicate<Copies.Copy> good) throws IOException {
     var there = copies();
     if (there.isEmpty()) {
       return;
     }
+    boolean arrived = false;
     for (var copy : copies) {
       var target = there.get().resolve(copy.file().getFileName());
       if (!Files.exists(target) && good.test(copy)) {
@@ -115,9 +124,11 @@ final class SecondPlace {
           throw new IOException("What arrived is not what was sent");
         }
         SafeFiles.move(unfinished, target);
+        arrived = true;
       }
     }
-    var all = Copies.in(there.get());
-    Copies.dropOld(all, copy -> CopyFile.damage(copy.file()) == null);
+    if (arrived) {
+      Copies.dropOld(Copies.in(there.get()), copy -> CopyFile.damage(copy.file()) == null);
+    }
   }
 }

@@ -3,7 +3,6 @@ package humblequill.server.entry;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -65,7 +64,7 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   /**
    * All that an entry is found by.
    *
-   * @param text its words in lower case, one field a line
+   * @param text its words in lower case, with strokes between the fields
    */
   record Listed(
       UUID id,
@@ -78,44 +77,13 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable UUID resourceId,
       @Nullable Integer pageFrom,
       @Nullable Integer pageTo,
-      String text) {
-    /** From its words as they are written. */
-    Listed(
-        UUID id,
-        LocalDate day,
-        @Nullable String exerciseId,
-        @Nullable UUID topicId,
-        @Nullable UUID mediumId,
-        @Nullable UUID sourceId,
-        @Nullable UUID bookId,
-        @Nullable UUID resourceId,
-        @Nullable Integer pageFrom,
-        @Nullable Integer pageTo,
-        @Nullable String title,
-        String note,
-        String wentWrong,
-        String nextTime) {
-      this(
-          id,
-          day,
-          exerciseId,
-          topicId,
-          mediumId,
-          sourceId,
-          bookId,
-          resourceId,
-          pageFrom,
-          pageTo,
-          String.join("\n", title == null ? "" : title, note, wentWrong, nextTime)
-              .toLowerCase(Locale.ROOT));
-    }
-  }
+      String text) {}
 
   String LISTED =
       """
       select new humblequill.server.entry.EntryRepository$Listed(e.id, e.practiceDay, e.exerciseId, e.topicId,
         e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo,
-        e.exerciseTitle, e.note, e.wentWrong, e.nextTime)
+        lower(concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime)))
       from EntryEntity e
       """;
 

@@ -291,8 +291,7 @@ class CopiesTest {
     copy(NOON);
     second.bring(Copies.in(folder.copies()), c -> true);
     assertThat(Copies.in(second.copies().orElseThrow())).hasSize(1);
-    Files.move(
-        drive.resolve("humble-quill-copies"), path.resolveSibling("away-" + path.getFileName()));
+    Files.move(second.copies().orElseThrow(), path.resolveSibling("away-" + path.getFileName()));
     copy(NOON.plusDays(1));
     second.bring(Copies.in(folder.copies()), c -> true);
     assertThat(second.copies()).isEmpty();

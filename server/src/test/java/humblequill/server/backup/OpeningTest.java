@@ -137,11 +137,14 @@ class OpeningTest {
     Files.writeString(folder.courses().resolve("quay.unfinished"), "half");
     assertThat(checked(false))
         .startsWith("1 ")
-        .contains("There are 1 answers to rules of entries that are gone. Would remove them.")
+        .contains("Answers to rules of entries that are gone: 1. Would remove them.")
         .contains("quill-0002-2026-03-06-1000.zip is damaged")
         .contains("courses/quay.unfinished was left unfinished. Would remove it.");
-    assertThat(checked(true)).startsWith("0 ").contains("Mended: remove them.");
-    assertThat(Copies.in(folder.copies())).extracting(Copies.Copy::number).containsExactly(1L, 2L);
+    assertThat(checked(true))
+        .startsWith("0 ")
+        .contains("All of it was copied first: quill-0003-")
+        .contains("Mended: remove them.");
+    assertThat(Copies.in(folder.copies())).extracting(Copies.Copy::number).containsExactly(1L, 3L);
     assertThat(folder.copies().resolve("damaged/quill-0002-2026-03-06-1000.zip")).exists();
     assertThat(checked(false)).startsWith("0 ");
   }

@@ -1,0 +1,113 @@
+package humblequill.server.backup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import humblequill.core.calendar.PracticeClock;
+import humblequill.server.data.DataFolder;
+import humblequill.server.data.Disk;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import org.h2.jdbcx.JdbcConnectionPool;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** What is told of the copies, day after day. */
+class CopyKeeperTest {
+  private static final LocalDate THURSDAY = LocalDate.parse("2026-03-05");
+
+  @TempDir private Path path;
+  private final Learner learner = mock(Learner.class);
+  private DataFolder folder;
+  private JdbcConnectionPool pool;
+  private CopyKeeper keeper;
+
+  @BeforeEach
+  void open() {
+    folder = new DataFolder(path);
+    pool = JdbcConnectionPool.create(folder.databaseUrl(), "sa", "");
+    new JdbcTemplate(pool).execute("create table entry(id int primary key)");
+    var settings = mock(SettingsService.class);
+    when(settings.learner()).thenReturn(learner);
+    when(learner.clock()).thenReturn(new PracticeClock(ZoneOffset.UTC, 0));
+    on(THURSDAY);
+    keeper = new CopyKeeper(folder, new Disk(folder), pool, settings);
+  }
+
+  @AfterEach
+  void close() {
+    new JdbcTemplate(pool).execute("shutdown");
+    pool.dispose();
+  }
+
+  private void on(LocalDate day) {
+    when(learner.now()).thenReturn(Instant.parse(day + "T10:00:00Z"));
+  }
+
+  private long copies() throws IOException {
+    return Copies.in(folder.copies()).size();
+  }
+
+  @Test
+  void a_day_of_use_has_one_copy_however_often_it_is_asked_for() throws IOException {
+    keeper.copyIfDue();
+    keeper.copyIfDue();
+    assertThat(copies()).isEqualTo(1);
+    on(THURSDAY.plusDays(1));
+    keeper.copyIfDue();
+    assertThat(copies()).isEqualTo(2);
+    assertThat(keeper.behind(THURSDAY.plusDays(1))).isEmpty();
+  }
+
+  /** A file where the folder should be stands for a disk that refuses. */
+  @Test
+  void a_copy_that_failed_is_told_the_next_day_until_one_is_made() throws IOException {
+    keeper.copyIfDue();
+    Files.move(folder.copies(), path.resolve("away"));
+    Files.writeString(folder.copies(), "in the way");
+    on(THURSDAY.plusDays(1));
+    keeper.copyIfDue();
+    assertThat(keeper.behind(THURSDAY.plusDays(1)).orElseThrow().sentence()).contains("disk");
+    Files.delete(folder.copies());
+    Files.move(path.resolve("away"), folder.copies());
+    assertThat(keeper.behind(THURSDAY.plusDays(1)).orElseThrow().newest()).isEqualTo(THURSDAY);
+    keeper.copyIfDue();
+    assertThat(keeper.behind(THURSDAY.plusDays(1))).isEmpty();
+  }
+
+  @Test
+  void a_copy_that_went_bad_is_named_and_another_made_in_its_place() throws IOException {
+    keeper.copyIfDue();
+    var file = Copies.in(folder.copies()).get(0).file();
+    Files.writeString(file, "no zip any more");
+    on(THURSDAY.plusDays(1));
+    keeper.copyIfDue();
+    var view = keeper.view();
+    assertThat(view.damaged())
+        .extracting(CopiesView.Damaged::file)
+        .containsExactly(file.getFileName().toString());
+    assertThat(view.count()).isEqualTo(1);
+    assertThat(file).exists();
+  }
+
+  @Test
+  void two_folders_may_share_a_second_place() throws IOException {
+    var drive = Files.createDirectory(path.resolveSibling("shared-" + path.getFileName()));
+    keeper.copyIfDue();
+    keeper.nameSecondPlace(drive.toString());
+    var other = new SecondPlace(new DataFolder(Files.createDirectory(path.resolve("other"))));
+    other.name(drive.toString());
+    assertThat(Copies.in(other.copies().orElseThrow())).isEmpty();
+    assertThat(Copies.in(new SecondPlace(folder).copies().orElseThrow())).hasSize(1);
+  }
+}
