@@ -1,4 +1,6 @@
+import { useEffect } from 'react'
 import { useQuery } from '@tanstack/react-query'
+import { useLocation } from 'react-router'
 import { queries } from '../api/queries'
 import { AppointmentsSection } from '../features/appointment/AppointmentsSection'
 import { FeedSection } from '../features/feed/FeedSection'
@@ -26,7 +28,15 @@ const PARTS = {
 
 /** All settings on one page, with an index of its parts. */
 export default function SettingsScreen() {
+  const settings = useQuery(queries.settings())
   const sittings = useQuery(queries.sittingSettings())
+  const { hash } = useLocation()
+  const whole = settings.isSuccess && sittings.isSuccess
+  useEffect(() => {
+    if (whole && hash) {
+      document.getElementById(hash.slice(1))?.scrollIntoView()
+    }
+  }, [hash, whole])
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>Settings</h1>
@@ -41,9 +51,9 @@ export default function SettingsScreen() {
           </a>
         ))}
       </nav>
-      <Waiting query={useQuery(queries.settings())}>
-        {(settings) => (
-          <Waiting query={sittings}>{(own) => <OwnSettings settings={settings} sittings={own} />}</Waiting>
+      <Waiting query={settings}>
+        {(own) => (
+          <Waiting query={sittings}>{(sitting) => <OwnSettings settings={own} sittings={sitting} />}</Waiting>
         )}
       </Waiting>
       <AppointmentsSection />

@@ -13,6 +13,7 @@ import { plural } from '../../ui/plural'
 import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
 import { remedies, shortfall } from '../../shared/plan-words'
+import { NotKept } from './NotKept'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
@@ -38,28 +39,6 @@ function Spread({ today }: { today: Today }) {
         <Drawn today={today} />
       </TwoLeaves>
     </>
-  )
-}
-
-/** What stands in the way of keeping what is written. */
-function NotKept({ today }: { today: Today }) {
-  const format = useFormats()
-  const { copies, disk } = today
-  if (!copies && !disk) {
-    return null
-  }
-  return (
-    <div role="status" className="border-hairline text-sanguine wide:px-8 border-b px-4 py-2">
-      {disk && <p>{disk}</p>}
-      {copies && !disk && (
-        <p>
-          {copies.newest
-            ? `No copy was made since ${format.weekdayDate(copies.newest)}. `
-            : 'There is no copy yet. '}
-          {copies.sentence} <Link to="/settings#copies">See to the copies</Link>
-        </p>
-      )}
-    </div>
   )
 }
 

@@ -1,0 +1,25 @@
+import { screen } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { show } from '../../test-page'
+import { NotKept } from './NotKept'
+
+test('nothing is said while everything is kept and copied', () => {
+  show(<NotKept today={{}} />, {})
+  expect(screen.queryByText(/./)).not.toBeInTheDocument()
+})
+
+test('a full disk is said with what that means', () => {
+  show(<NotKept today={{ disk: 'The disk is full: 0 MB are free.' }} />, {})
+  expect(
+    screen.getByText(
+      'The disk is full: 0 MB are free. Until then nothing new is kept; what is here can be read.',
+    ),
+  ).toBeInTheDocument()
+})
+
+test('a copy that failed is said with the day of the last one and a way to the copies', () => {
+  const copies = { newest: '2026-03-04', sentence: 'The disk failed at writing or reading it back.' }
+  show(<NotKept today={{ copies }} />, {})
+  expect(screen.getByText(/No copy was made since Wednesday, Mar 4\. The disk failed/)).toBeInTheDocument()
+  expect(screen.getByRole('link')).toHaveAttribute('href', '/settings#copies')
+})
