@@ -1,5 +1,5 @@
-import { useEffect } from 'react'
-import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import { useIsFetching, useQuery } from '@tanstack/react-query'
 import { useLocation } from 'react-router'
 import { queries } from '../api/queries'
 import { AppointmentsSection } from '../features/appointment/AppointmentsSection'
@@ -30,13 +30,7 @@ const PARTS = {
 export default function SettingsScreen() {
   const settings = useQuery(queries.settings())
   const sittings = useQuery(queries.sittingSettings())
-  const { hash } = useLocation()
-  const whole = settings.isSuccess && sittings.isSuccess
-  useEffect(() => {
-    if (whole && hash) {
-      document.getElementById(hash.slice(1))?.scrollIntoView()
-    }
-  }, [hash, whole])
+  useShownPart()
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>Settings</h1>
@@ -64,4 +58,17 @@ export default function SettingsScreen() {
       <CopiesSection />
     </div>
   )
+}
+
+/** Shows the part that the address names, once all parts above it have their height. */
+function useShownPart() {
+  const { hash } = useLocation()
+  const settled = useIsFetching() === 0
+  const shown = useRef('')
+  useEffect(() => {
+    if (settled && shown.current !== hash) {
+      shown.current = hash
+      document.getElementById(hash.slice(1))?.scrollIntoView()
+    }
+  }, [hash, settled])
 }
