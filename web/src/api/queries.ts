@@ -112,6 +112,19 @@ export const queries = {
     }),
   copies: () => queryOptions({ queryKey: ['copies'], queryFn: () => answer(api.GET('/api/copies')) }),
   feed: () => queryOptions({ queryKey: ['feed'], queryFn: () => answer(api.GET('/api/feed')) }),
+  books: () => queryOptions({ queryKey: ['books'], queryFn: () => answer(api.GET('/api/books')) }),
+  book: (id: string) =>
+    queryOptions({
+      queryKey: ['books', id],
+      queryFn: () => answer(api.GET('/api/books/{id}', { params: { path: { id } } })),
+    }),
+  page: (book: string, number: number) =>
+    queryOptions({
+      queryKey: ['books', book, number],
+      queryFn: () =>
+        answer(api.GET('/api/books/{book}/pages/{number}', { params: { path: { book, number } } })),
+    }),
+  tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
   search: (text: string) =>
     queryOptions({
       queryKey: ['search', text],

@@ -22,6 +22,9 @@ const WorksheetScreen = lazy(() => import('../features/quota/WorksheetScreen'))
 const BuilderScreen = lazy(() => import('../features/sitting/BuilderScreen'))
 const RunningScreen = lazy(() => import('../features/sitting/RunningScreen'))
 const CabinetScreen = lazy(() => import('../features/cabinet/CabinetScreen'))
+const BooksScreen = lazy(() => import('../features/book/BooksScreen'))
+const PageScreen = lazy(() => import('../features/book/PageScreen'))
+const TrayScreen = lazy(() => import('../features/book/TrayScreen'))
 const SettingsScreen = lazy(() => import('./SettingsScreen'))
 const SearchScreen = lazy(() => import('../features/search/SearchScreen'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
@@ -73,6 +76,10 @@ function Framed() {
           <Route path="/quotas/new" element={<WorksheetScreen />} />
           <Route path="/quotas/:id" element={<QuotasScreen />} />
           <Route path="/quotas/:id/change" element={<WorksheetScreen />} />
+          <Route path="/books" element={<BooksScreen />} />
+          <Route path="/books/:id" element={<BooksScreen />} />
+          <Route path="/books/:id/:number" element={<PageScreen />} />
+          <Route path="/tray" element={<TrayScreen />} />
           <Route path="/sitting" element={<BuilderScreen />} />
           <Route path="/cabinet" element={<CabinetScreen />} />
           <Route path="/search" element={<SearchScreen />} />

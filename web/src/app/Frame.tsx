@@ -1,14 +1,24 @@
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useEffect, useRef, useState, type FormEvent, type ReactNode } from 'react'
+import {
+  lazy,
+  Suspense,
+  useCallback,
+  useEffect,
+  useRef,
+  useState,
+  type FormEvent,
+  type ReactNode,
+} from 'react'
 import { NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { queries } from '../api/queries'
 import { LINE_LINK } from '../ui/Button'
 import { Mishap } from '../ui/Mishap'
 import { Key } from '../ui/Key'
-import { KeyList } from './KeyList'
 import { useFormats } from '../ui/locale'
 import { SECTIONS } from './sections'
 import { useKeys } from './useKeys'
+
+const KeyList = lazy(() => import('./KeyList'))
 
 const TABS = [...SECTIONS, { path: '/settings', label: 'Settings' }]
 
@@ -37,7 +47,7 @@ export function Frame({ children }: { children: ReactNode }) {
         </main>
       </div>
       <Tabs />
-      <KeyList open={help} onClose={() => setHelp(false)} />
+      <Suspense>{help && <KeyList onClose={() => setHelp(false)} />}</Suspense>
     </div>
   )
 }

@@ -8,15 +8,16 @@ const KEYS = [
   ['S', 'Begin a sitting'],
   ['Enter', 'Save the log line'],
   ['← →', 'On the ruler: the week before or after'],
+  ['← → ↑ ↓', 'Among pages of a book; on a page and in the tray: the one before or after'],
   ['/', 'Search'],
   ['?', 'This list'],
   ['Esc', 'Close what is open; leave a field, so that the other keys work'],
 ] as const
 
 /** Every key in one list. */
-export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+export default function KeyList({ onClose }: { onClose: () => void }) {
   return (
-    <Sheet open={open} onClose={onClose} title="Keys">
+    <Sheet open onClose={onClose} title="Keys">
       <dl className="grid grid-cols-[5rem_1fr] gap-y-2">
         {KEYS.map(([key, meaning]) => (
           <div key={key} className="contents">

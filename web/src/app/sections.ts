@@ -3,4 +3,5 @@ export const SECTIONS = [
   { path: '/today', label: 'Today' },
   { path: '/course', label: 'Course' },
   { path: '/quotas', label: 'Quotas' },
+  { path: '/books', label: 'Books' },
 ] as const

@@ -17,7 +17,7 @@ export function Leaf({
 }: HTMLAttributes<HTMLElement> & { second?: boolean; ref?: React.Ref<HTMLElement> }) {
   return (
     <section
-      className={`wide:px-8 px-4 py-6 ${second ? 'border-hairline wide:border-t-0 border-t' : ''} ${className}`}
+      className={`wide:px-8 min-w-0 px-4 py-6 ${second ? 'border-hairline wide:border-t-0 border-t' : ''} ${className}`}
       {...rest}
     >
       {children}

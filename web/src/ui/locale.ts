@@ -23,6 +23,13 @@ function usable(tag: string): string {
   }
 }
 
+/** An amount of money; the currency stands as it was written. */
+function money(locale: string, value: number, currency: string): string {
+  const digits = { minimumFractionDigits: 2, maximumFractionDigits: 2 }
+  const amount = new Intl.NumberFormat(locale, digits).format(value)
+  return currency === '' ? amount : `${amount} ${currency}`
+}
+
 /** Formats dates and numbers in a language. */
 export function formats(tag: string) {
   const locale = usable(tag)
@@ -52,6 +59,8 @@ export function formats(tag: string) {
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),
+    /** An amount of money, with its currency where it is told. */
+    money: (value: number, currency = '') => money(locale, value, currency),
     minutes: (total: number) => duration(total, number),
     each: (seconds: number) =>
       seconds % 60 === 0 || seconds > 120

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
+        get: operations["read_5"];
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -30,6 +30,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post: operations["create_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/{book}/pages/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_4"];
+        put: operations["tell"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -140,7 +204,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["course"];
-        put: operations["place"];
+        put: operations["place_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -205,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change_1"];
+        post: operations["change_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -461,8 +525,40 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_7"];
+        post: operations["read_9"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lineage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["grew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lineage/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
         options?: never;
         head?: never;
         patch?: never;
@@ -477,7 +573,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_6"];
+        post: operations["read_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -491,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_5"];
+        get: operations["read_7"];
         put?: never;
         post: operations["create_1"];
         delete?: never;
@@ -526,7 +622,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -644,6 +740,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["original"];
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/caption": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["caption"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["place"];
+        post?: never;
+        delete: operations["takeOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/turn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/{size}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["small"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan.ics": {
         parameters: {
             query?: never;
@@ -717,7 +909,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_4"];
+        post: operations["read_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -862,7 +1054,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1172,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tray": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tray"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/turn": {
         parameters: {
             query?: never;
@@ -1292,6 +1500,87 @@ export interface components {
             newest?: string | null;
             sentence: string;
         };
+        BookFields: {
+            /** @enum {string} */
+            binding: "BOUND" | "RING" | "LOOSE";
+            bothSides: boolean;
+            /** Format: date */
+            closed?: string | null;
+            colours: string;
+            currency: string;
+            format: string;
+            goal: string;
+            /** Format: int32 */
+            grams?: number | null;
+            keptPrivate: boolean;
+            /** Format: int32 */
+            keptShare?: number | null;
+            /** Format: int32 */
+            leaves?: number | null;
+            name: string;
+            notJudged: boolean;
+            notShown: boolean;
+            /** Format: date */
+            opened?: string | null;
+            paper: components["schemas"]["OnPaper"][];
+            price?: number | null;
+            rules: ("PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE")[];
+        };
+        BookLine: {
+            /** @enum {string} */
+            binding: "BOUND" | "RING" | "LOOSE";
+            /** Format: date */
+            closed?: string | null;
+            /** Format: double */
+            filledShare: number;
+            /** Format: date */
+            from?: string | null;
+            /** Format: int32 */
+            heightMm?: number | null;
+            /** Format: uuid */
+            id: string;
+            inUse: boolean;
+            keptPrivate: boolean;
+            /** Format: int32 */
+            leaves?: number | null;
+            name: string;
+            /** Format: int32 */
+            pages: number;
+            removed: boolean;
+            /** Format: int32 */
+            widthMm?: number | null;
+        };
+        BookView: {
+            cost?: components["schemas"]["Cost"];
+            counts: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            drawnOn: number;
+            fields: components["schemas"]["BookFields"];
+            /** Format: date */
+            from?: string | null;
+            full?: components["schemas"]["FullDate"];
+            /** Format: int32 */
+            heightMm?: number | null;
+            /** Format: uuid */
+            id: string;
+            kept: {
+                [key: string]: components["schemas"]["Count"];
+            };
+            /** Format: date */
+            last?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            openings: components["schemas"]["OpeningView"][];
+            /** Format: int32 */
+            pages: number;
+            remarks: components["schemas"]["PaperRemark"][];
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            widthMm?: number | null;
+        };
         BrokenFile: {
             file: string;
             path: string;
@@ -1322,6 +1611,9 @@ export interface components {
             /** Format: double */
             size: number;
         };
+        Caption: {
+            text: string;
+        };
         Caution: {
             /** @enum {string} */
             kind: "BREAK" | "SUDDEN_INCREASE" | "DUST_AND_FUMES" | "BLADE";
@@ -1344,6 +1636,13 @@ export interface components {
             change: string;
         };
         ChangeToMake: components["schemas"]["Stretch"] | components["schemas"]["UntilDone"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Swap"] | components["schemas"]["EmptyWeek"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DetourForTopic"] | components["schemas"]["Wait"] | components["schemas"]["Slide"] | components["schemas"]["LetGo"] | components["schemas"]["DropUnits"] | components["schemas"]["OtherPace"] | components["schemas"]["MinutesADay"] | components["schemas"]["WarmUp"] | components["schemas"]["SubjectAgain"] | components["schemas"]["OtherPolicy"];
+        ChangedBook: {
+            /** Format: uuid */
+            change: string;
+            fields: components["schemas"]["BookFields"];
+            /** Format: int64 */
+            version: number;
+        };
         ChangedEntry: {
             fields: components["schemas"]["EntryFields"];
             /** Format: int64 */
@@ -1399,6 +1698,10 @@ export interface components {
             refusal?: string | null;
             second?: components["schemas"]["Second"];
             trouble?: components["schemas"]["Trouble"];
+        };
+        Cost: {
+            perHour?: number | null;
+            perPage?: number | null;
         };
         Count: {
             /** Format: int32 */
@@ -1702,6 +2005,34 @@ export interface components {
             weekKey: string;
             weekTitle: string;
         };
+        FullDate: {
+            /** Format: date */
+            early?: string | null;
+            fan: components["schemas"]["Left"][];
+            /** Format: date */
+            late?: string | null;
+            /** Format: int32 */
+            left: number;
+            /** Format: date */
+            middle?: string | null;
+            /** Format: int32 */
+            ownDays: number;
+            /** Format: double */
+            pagesADay: number;
+        };
+        Grew: {
+            /** Format: int32 */
+            from: number;
+            /** Format: uuid */
+            fromBook: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            into: number;
+            /** Format: uuid */
+            intoBook: string;
+            words: string;
+        };
         HistoryLine: {
             automatic: boolean;
             changes: components["schemas"]["Made"][];
@@ -1765,6 +2096,10 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
+        KeptPicture: {
+            isNew: boolean;
+            picture: components["schemas"]["PagePicture"];
+        };
         LadderView: {
             /** Format: int32 */
             drawings: number;
@@ -1774,6 +2109,16 @@ export interface components {
         };
         LastSitting: {
             begun?: components["schemas"]["BegunSitting"];
+        };
+        Left: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            least: number;
+            /** Format: int32 */
+            middle: number;
+            /** Format: int32 */
+            most: number;
         };
         LetGo: {
             dates: string[];
@@ -1888,6 +2233,11 @@ export interface components {
         NamesView: {
             names: components["schemas"]["NameView"][];
         };
+        NewBook: {
+            fields: components["schemas"]["BookFields"];
+            /** Format: uuid */
+            id: string;
+        };
         NewEntry: {
             fields: components["schemas"]["EntryFields"];
             /** Format: uuid */
@@ -1940,6 +2290,11 @@ export interface components {
             /** Format: int32 */
             weeks: number;
         };
+        OnPaper: {
+            medium: string;
+            /** @enum {string} */
+            takes: "STANDS" | "BUCKLES" | "BLEEDS_THROUGH";
+        };
         OpenRule: {
             entry: string;
             /** Format: uuid */
@@ -1949,6 +2304,10 @@ export interface components {
             quotaId: string;
             /** @enum {string} */
             rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE";
+        };
+        OpeningView: {
+            left?: components["schemas"]["PageTile"];
+            right?: components["schemas"]["PageTile"];
         };
         OtherPace: {
             exerciseId: string;
@@ -1983,8 +2342,78 @@ export interface components {
             secondsEach: number;
             title: string;
         };
+        PageFields: {
+            favourite: boolean;
+            keptPrivate: boolean;
+            /** @enum {string} */
+            state: "UNTOUCHED" | "DRAWN" | "KEPT_FREE" | "TORN_OUT" | "GLUED_IN";
+            words: string;
+        };
+        PagePicture: {
+            /** Format: date-time */
+            addedAt: string;
+            beside: boolean;
+            /** Format: int64 */
+            bytes: number;
+            caption: string;
+            /** Format: date */
+            day?: string | null;
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            id: string;
+            originalName: string;
+            /** Format: uuid */
+            pageId?: string | null;
+            /** Format: date-time */
+            taken?: string | null;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            width: number;
+        };
+        PageTile: {
+            about: string;
+            /** Format: date */
+            day?: string | null;
+            favourite: boolean;
+            /** Format: int32 */
+            number: number;
+            /** Format: uuid */
+            picture?: string | null;
+            /** @enum {string} */
+            state: "UNTOUCHED" | "DRAWN" | "KEPT_FREE" | "TORN_OUT" | "GLUED_IN";
+            words: string;
+        };
+        PageView: {
+            /** Format: int32 */
+            after?: number | null;
+            /** Format: int32 */
+            before?: number | null;
+            book: string;
+            /** Format: uuid */
+            bookId: string;
+            bookKeptPrivate: boolean;
+            family: components["schemas"]["Relative"][];
+            layers: components["schemas"]["EntryView"][];
+            notJudged: boolean;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            pages: number;
+            pictures: components["schemas"]["PagePicture"][];
+            /** @enum {string} */
+            state: "UNTOUCHED" | "DRAWN" | "KEPT_FREE" | "TORN_OUT" | "GLUED_IN";
+            told: components["schemas"]["PageFields"];
+        };
         Pair: {
             moments: components["schemas"]["Moment"][];
+        };
+        PaperRemark: {
+            medium: string;
+            pages: number[];
+            /** @enum {string} */
+            takes: "STANDS" | "BUCKLES" | "BLEEDS_THROUGH";
         };
         PauseSpan: {
             /** Format: date */
@@ -2009,6 +2438,13 @@ export interface components {
         };
         Place: {
             path: string;
+        };
+        PlaceOnPage: {
+            beside: boolean;
+            /** Format: uuid */
+            book: string;
+            /** Format: int32 */
+            number: number;
         };
         Placed: {
             courseId: string;
@@ -2142,6 +2578,18 @@ export interface components {
             rerolls: number[];
             /** Format: int64 */
             seed: number;
+        };
+        ProposedPage: {
+            about: string;
+            book: string;
+            /** Format: uuid */
+            bookId: string;
+            /** Format: date */
+            day?: string | null;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            rests: "DAY_AND_COUNT" | "DAY" | "DAYS_BEFORE" | "NEXT_PAGE";
         };
         QuotaAgain: {
             /** Format: uuid */
@@ -2296,6 +2744,16 @@ export interface components {
             low: number;
             /** Format: int32 */
             middle: number;
+        };
+        Relative: {
+            book: string;
+            /** Format: uuid */
+            bookId: string;
+            /** Format: int32 */
+            number: number;
+            outOf: components["schemas"]["Step"][];
+            /** Format: uuid */
+            picture?: string | null;
         };
         Remark: {
             detourCourseId?: string | null;
@@ -2562,6 +3020,14 @@ export interface components {
             /** Format: date */
             to: string;
         };
+        Step: {
+            book: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            words: string;
+        };
         StepView: {
             /** Format: int32 */
             drawing: number;
@@ -2724,6 +3190,9 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        TrayView: {
+            waiting: components["schemas"]["WaitingPicture"][];
+        };
         TrialView: {
             /** Format: int32 */
             count: number;
@@ -2768,6 +3237,10 @@ export interface components {
             end: string;
             /** Format: date */
             then: string;
+        };
+        WaitingPicture: {
+            picture: components["schemas"]["PagePicture"];
+            proposed?: components["schemas"]["ProposedPage"];
         };
         WarmUp: {
             /**
@@ -2912,7 +3385,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_3: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2977,6 +3450,188 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Clashing"];
                 };
+            };
+        };
+    };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookLine"][];
+                };
+            };
+        };
+    };
+    create_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBook"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookView"];
+                };
+            };
+        };
+    };
+    read_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                book: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PageFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedBook"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookView"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3160,7 +3815,7 @@ export interface operations {
             };
         };
     };
-    place: {
+    place_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3246,7 +3901,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3755,7 +4410,7 @@ export interface operations {
             };
         };
     };
-    read_7: {
+    read_9: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -3777,7 +4432,51 @@ export interface operations {
             };
         };
     };
-    read_6: {
+    grew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Grew"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    read_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3801,7 +4500,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3863,7 +4562,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_4: {
         parameters: {
             query: {
                 change: string;
@@ -4049,6 +4748,211 @@ export interface operations {
             };
         };
     };
+    original: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPicture"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    caption: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Caption"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceOnPage"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    takeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    small: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                size: "SMALL" | "LARGE";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     download: {
         parameters: {
             query?: never;
@@ -4157,7 +5061,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4447,7 +5351,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5018,6 +5922,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Topics"];
+                };
+            };
+        };
+    };
+    tray: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrayView"];
                 };
             };
         };

@@ -58,7 +58,7 @@ test('a value out of range can be left out', async () => {
 test('a word can be put right by itself', async () => {
   const change = show(phrase({}))
   await userEvent.click(screen.getByRole('button', { name: '5' }))
-  const written = screen.getByLabelText('minutes as written')
+  const written = await screen.findByLabelText('minutes as written')
   await userEvent.clear(written)
   await userEvent.type(written, '8 min{Enter}')
   expect(change).toHaveBeenCalledWith('8 min, 3 boats, 10 min')

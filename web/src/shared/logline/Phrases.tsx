@@ -1,9 +1,10 @@
-import { Popover } from 'radix-ui'
-import { useState, type FormEvent, type KeyboardEvent } from 'react'
+import { lazy, Suspense, useRef, useState, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { choiceLabel, FIELD_NAMES, trouble } from './text'
+
+const PutRight = lazy(() => import('./PutRight'))
 
 type Phrase = Schemas['Phrase']
 
@@ -134,70 +135,40 @@ function DayOrText({ day, text }: { day: boolean; text: string }) {
 
 function Understood({ phrase, line, onChange }: Piece) {
   const [open, setOpen] = useState(false)
+  const word = useRef<HTMLButtonElement>(null)
   const name = FIELD_NAMES[phrase.field]
   const apply = (next: string) => {
     setOpen(false)
     onChange(next)
   }
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
+    <>
       <span className="text-faded">{name} </span>
-      <Popover.Trigger className="decoration-faded min-h-8 font-medium underline decoration-dotted underline-offset-4 pointer-coarse:min-h-11">
+      <button
+        ref={word}
+        type="button"
+        aria-haspopup="dialog"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="decoration-faded min-h-8 font-medium underline decoration-dotted underline-offset-4 pointer-coarse:min-h-11"
+      >
         {phrase.value === '' ? 'none' : <DayOrText day={phrase.field === 'DAY'} text={phrase.value} />}
-      </Popover.Trigger>
+      </button>
       {phrase.state === 'ABOUT' && <span className="text-faded text-sm"> (the middle)</span>}
       {phrase.state === 'AS_LAST_TIME' && <span className="text-faded text-sm"> (as last time)</span>}
       {phrase.state === 'AS_PLANNED' && <span className="text-faded text-sm"> (as the course says)</span>}
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={6}
-          className="floats bg-paper text-ink border-hairline rounded-paper z-50 max-h-72 w-72 overflow-y-auto border p-3"
-          onCloseAutoFocus={(event) => event.preventDefault()}
-          aria-label={`Put ${name} right`}
-        >
-          {phrase.start >= 0 && <Rewrite phrase={phrase} line={line} onChange={apply} />}
-          <ul>
-            {phrase.choices.map((choice) => (
-              <li key={choice.line}>
-                <button
-                  type="button"
-                  className="hover:bg-deeper min-h-8 w-full px-1 text-left pointer-coarse:min-h-11"
-                  onClick={() => apply(choice.line)}
-                >
-                  {choice.label}
-                </button>
-              </li>
-            ))}
-          </ul>
-          {phrase.start >= 0 && phrase.field !== 'NOTE' && (
-            <Button look="quiet" onClick={() => apply(without(line, phrase))}>
-              Leave it out
-            </Button>
-          )}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
-  )
-}
-
-function Rewrite({ phrase, line, onChange }: Piece) {
-  const submit = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault()
-    event.stopPropagation()
-    const text = String(new FormData(event.currentTarget).get('text'))
-    onChange(`${line.slice(0, phrase.start)}${text}${line.slice(phrase.end)}`)
-  }
-  return (
-    <form onSubmit={submit} className="mb-1 flex items-center gap-2">
-      <input
-        name="text"
-        aria-label={`${FIELD_NAMES[phrase.field]} as written`}
-        defaultValue={line.slice(phrase.start, phrase.end)}
-        className="border-faded min-h-8 min-w-0 flex-1 border-b bg-transparent px-1 font-serif"
-        autoComplete="off"
-      />
-      <Button type="submit">Change</Button>
-    </form>
+      <Suspense>
+        {open && (
+          <PutRight
+            phrase={phrase}
+            line={line}
+            without={without(line, phrase)}
+            word={word}
+            onChange={apply}
+            onClose={() => setOpen(false)}
+          />
+        )}
+      </Suspense>
+    </>
   )
 }

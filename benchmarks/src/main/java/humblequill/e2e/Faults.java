@@ -181,6 +181,8 @@ public final class Faults {
           try (var again = FaultyRun.start(folder, List.of())) {
             if (again == null) {
               failedStarts++;
+              System.out.println("After " + error + " at call " + at + " of " + call + ":");
+              System.out.println(Files.readString(base.resolve("faults.log")));
             } else {
               for (var kind : FaultyRun.Kind.values()) {
                 lost += again.lost(known.there.get(kind));

@@ -29,16 +29,16 @@ public final class Screenshots {
       camera.take("course", url + "/course", AS_IT_IS);
       camera.take("quotas", url + "/quotas", AS_IT_IS);
       camera.take("worksheet", url + "/quotas/new", Screenshots::promise);
+      camera.take("books", url + "/books", Screenshots::withPictures);
+      camera.take("page", url + "/books", Screenshots::openFavourite);
+      camera.take("tray", url + "/tray", Screenshots::withPictures);
       camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
       camera.take("settings", url + "/settings", AS_IT_IS);
       camera.take("search", url + "/search?q=sheer", AS_IT_IS);
       camera.take("entry-form", url + "/today", Screenshots::openForm);
       camera.take("missed-work", url + "/course", press("Missed work"));
       camera.take("change", url + "/course", Screenshots::longer);
-      camera.take("history", url + "/course", press("How the plan came to be"));
       camera.take("library", url + "/course/library", AS_IT_IS);
-      camera.take("merge", url + "/course/merge", Screenshots::chooseTwo);
-      camera.take("editor", url + "/course/edit/new?from=one-subject-one-week&as=mine", AS_IT_IS);
       camera.take("topics", url + "/course/topics", AS_IT_IS);
       camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
       camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
@@ -47,7 +47,7 @@ public final class Screenshots {
 
   private static void typeALine(Page page) {
     page.getByLabel("Write it down")
-        .fill("4 shed corners, 12 min, brush pen, harbour book p 80, 3/5");
+        .fill("4 shed corners, 12 min, brush pen, harbour book p 37, 3/5");
     page.getByText("Harbour book").first().waitFor();
   }
 
@@ -69,10 +69,21 @@ public final class Screenshots {
     page.evaluate("() => scrollTo(0, 0)");
   }
 
-  private static void chooseTwo(Page page) {
-    page.getByLabel("First course").selectOption("Figure from the ground up");
-    page.getByLabel("Second course").selectOption("From the inside out");
-    page.getByText("Keep as my own course").waitFor();
+  /** The demo's pictures are drawn after its start. */
+  private static void withPictures(Page page) {
+    page.getByRole(AriaRole.IMG).or(page.locator("main img")).first().waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  private static void openFavourite(Page page) {
+    withPictures(page);
+    page.getByRole(
+            AriaRole.LINK,
+            new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("a favourite")))
+        .first()
+        .click();
+    page.getByText("Drawn here").first().waitFor();
+    withPictures(page);
   }
 
   private static void promise(Page page) {

@@ -38,6 +38,27 @@ public record Api(int port) {
     return send("DELETE", path, null, Map.of());
   }
 
+  /** Sends bytes as they are. */
+  public Answer putBytes(String path, byte[] bytes) {
+    return answer(
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+            .header("Content-Type", "application/octet-stream")
+            .PUT(HttpRequest.BodyPublishers.ofByteArray(bytes)));
+  }
+
+  /** The bytes of an answer. */
+  public byte[] bytes(String path) {
+    try {
+      var request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build();
+      return CLIENT.send(request, HttpResponse.BodyHandlers.ofByteArray()).body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   /** Sends a request; text is sent as it is, all else as JSON. */
   public Answer send(String method, String path, Object body, Map<String, String> headers) {
     var text =
@@ -53,6 +74,10 @@ public record Api(int port) {
       request.header("Content-Type", "application/json");
     }
     headers.forEach(request::header);
+    return answer(request);
+  }
+
+  private static Answer answer(HttpRequest.Builder request) {
     try {
       var answer = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
       return new Answer(answer.statusCode(), answer.body(), answer);

@@ -26,6 +26,7 @@ class ShapeTest {
       Map.ofEntries(
           Map.entry("entry", Set.of("name")),
           Map.entry("topic", Set.of("name")),
+          Map.entry("book", Set.of("entry", "quota", "stats")),
           Map.entry("care", Set.of("entry", "name")),
           Map.entry("course", Set.of("entry", "name", "topic")),
           Map.entry("logline", Set.of("entry", "name")),
@@ -42,10 +43,13 @@ class ShapeTest {
       Map.ofEntries(
           Map.entry("backup", Set.of("migration", "settings")),
           Map.entry("topic", Set.of("name")),
+          Map.entry("picture", Set.of("settings")),
+          Map.entry("reference", Set.of("picture")),
+          Map.entry("book", Set.of("entry", "name", "picture", "settings")),
           Map.entry("course", Set.of("settings", "topic")),
           Map.entry("placement", Set.of("course", "name")),
           Map.entry("entry", Set.of("name", "placement", "settings")),
-          Map.entry("logline", Set.of("entry", "name", "placement", "quota", "settings")),
+          Map.entry("logline", Set.of("book", "entry", "name", "placement", "quota", "settings")),
           Map.entry("exchange", Set.of("entry", "placement")),
           Map.entry("search", Set.of("entry", "logline", "placement")),
           Map.entry("streak", Set.of("entry", "settings")),
@@ -68,7 +72,9 @@ class ShapeTest {
                   "sitting",
                   "streak")),
           Map.entry("turn", Set.of("plan", "settings", "sitting")),
-          Map.entry("demo", Set.of("entry", "name", "placement", "quota", "settings")));
+          Map.entry(
+              "demo",
+              Set.of("book", "entry", "name", "picture", "placement", "quota", "settings")));
 
   private static final Set<String> FOUNDATIONS = Set.of("data", "edge");
 

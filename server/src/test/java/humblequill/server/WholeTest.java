@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import humblequill.server.backup.Check;
 import humblequill.server.backup.Import;
 import humblequill.server.data.DataFolder;
+import humblequill.server.demo.DemoBooks;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -40,6 +41,8 @@ class WholeTest {
           "/api/quotas/prompts/words",
           "/api/entries?most=500",
           "/api/appointments",
+          "/api/books",
+          "/api/tray",
           "/api/names",
           "/api/settings",
           "/api/sittings/last",
@@ -56,7 +59,9 @@ class WholeTest {
 
   @BeforeAll
   void takeOut() throws Exception {
-    try (var quill = RunningQuill.start(original, "--quill.demo=true")) {
+    try (var quill =
+        RunningQuill.start(original, "--quill.demo=true", "--quill.demo.pictures=20")) {
+      quill.getBean(DemoBooks.class).await();
       var api = api(quill);
       Files.createDirectories(original.resolve("courses"));
       Files.writeString(
@@ -91,11 +96,15 @@ class WholeTest {
         assertThat(answer.status()).as(screen).isEqualTo(200);
         answers.put(screen, answer.body());
       }
-      var request =
-          HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + api.port() + "/api/copies/whole"))
-              .build();
-      HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofFile(file));
+      takenOut(api, file);
     }
+  }
+
+  private static void takenOut(Api api, Path file) throws IOException, InterruptedException {
+    var request =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + api.port() + "/api/copies/whole"))
+            .build();
+    HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofFile(file));
   }
 
   @AfterAll
@@ -116,7 +125,7 @@ class WholeTest {
   }
 
   @Test
-  void all_screens_answer_the_same_in_the_folder_it_was_brought_into() throws IOException {
+  void all_screens_answer_the_same_in_the_folder_it_was_brought_into() throws Exception {
     var into = Files.createDirectories(elsewhere.resolve("same"));
     assertThat(brought(file, into)).startsWith("0 Brought in ");
     try (var quill = RunningQuill.start(into)) {
@@ -124,6 +133,13 @@ class WholeTest {
       for (var screen : SCREENS) {
         assertThat(api.get(screen).body()).as(screen).isEqualTo(answers.get(screen));
       }
+      for (var waiting : api.get("/api/tray").json().path("waiting")) {
+        var id = waiting.path("picture").path("id").asString();
+        assertThat(api.get("/api/pictures/" + id).status()).isEqualTo(200);
+      }
+      var again = into.resolveSibling("again.zip");
+      takenOut(api, again);
+      assertThat(Files.mismatch(file, again)).isEqualTo(-1);
     }
     try (var names = Files.list(into)) {
       assertThat(names.map(f -> f.getFileName().toString()))

@@ -49,6 +49,13 @@ public record Drawn(
         || minutes.minutes() > 0;
   }
 
+  /** The pages it fills; empty when it names none. */
+  public Optional<PageSpan> span() {
+    return pages == 0
+        ? Optional.empty()
+        : Optional.of(new PageSpan(lastPage - pages + 1, lastPage));
+  }
+
   /** Minutes as the learner told them; empty where they are estimated or unknown. */
   public Optional<Integer> minutesTold() {
     return minutes.told() ? Optional.of(minutes.minutes()) : Optional.empty();

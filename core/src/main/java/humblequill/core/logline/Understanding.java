@@ -386,7 +386,8 @@ final class Understanding {
       fill(Phrase.Field.MEDIUM, last.medium(), Phrase.State.AS_LAST_TIME);
     }
     if (values.containsKey(Phrase.Field.PAGES)) {
-      fill(Phrase.Field.BOOK, last.book(), Phrase.State.AS_LAST_TIME);
+      var medium = Optional.ofNullable((String) values.get(Phrase.Field.MEDIUM));
+      fill(Phrase.Field.BOOK, habits.book(medium), Phrase.State.AS_LAST_TIME);
     }
   }
 

@@ -17,7 +17,7 @@ import java.util.TreeMap;
  * a half; so do, together, a day with nothing and one of twice the usual. See
  * docs/decisions/forecast.md.
  */
-final class DayUrn {
+public final class DayUrn {
   /** What ρ is taken for while nothing tells it, as if by so many more weeks. */
   private static final double USUAL_LIKENESS = 0.3;
 
@@ -36,7 +36,7 @@ final class DayUrn {
    * @param daysAWeek planned drawing days a week
    * @param daysLeft drawing days left to the date, 1 or more
    */
-  static PolyaUrn of(Tally own, double plan, double daysAWeek, int daysLeft) {
+  public static PolyaUrn of(Tally own, double plan, double daysAWeek, int daysLeft) {
     double spread = 1 + Math.max(0, daysAWeek - 1) * likeness(own);
     var weights = new TreeMap<Integer, Double>();
     own.byDay().values().forEach(units -> weights.merge(units, 1 / spread, Double::sum));

@@ -36,11 +36,16 @@ public final class RulesKept {
   /** A rule that an entry leaves open. */
   public record Open(Drawn drawn, Rule rule) {}
 
-  /** How often each rule was kept. */
+  /** How often each rule of a promise was kept. */
   public Map<Rule, Count> counts(Account account) {
+    return counts(account.quota().rules(), account.matching());
+  }
+
+  /** How often each rule was kept by some entries. */
+  public Map<Rule, Count> counts(Collection<Rule> rules, Collection<Drawn> drawn) {
     var counts = new EnumMap<Rule, Count>(Rule.class);
-    for (var rule : account.quota().rules()) {
-      var told = account.matching().stream().flatMap(d -> kept(rule, d).stream()).toList();
+    for (var rule : rules) {
+      var told = drawn.stream().flatMap(d -> kept(rule, d).stream()).toList();
       int kept = (int) told.stream().filter(yes -> yes).count();
       counts.put(rule, new Count(kept, told.size() - kept));
     }

@@ -29,8 +29,7 @@ class ChoicesTest {
 
   @Test
   void what_was_filled_in_offers_all_others_and_none() {
-    var last =
-        new Habits(Optional.of("life"), Optional.of("pen"), Optional.empty(), Optional.empty());
+    var last = new Habits(Optional.of("life"), Optional.of("pen"), Optional.empty());
     var others = choices("3 gulls, 5 min", Phrase.Field.MEDIUM, last);
     assertThat(others)
         .extracting(Phrase.Choice::label)

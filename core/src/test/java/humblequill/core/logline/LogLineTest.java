@@ -230,13 +230,21 @@ class LogLineTest {
 
   @Test
   void fills_from_the_last_time_and_can_be_told_not_to() {
-    var last =
-        new Habits(
-            Optional.of("photo"),
-            Optional.of("pen"),
-            Optional.of("Harbour book"),
-            Optional.of("life"));
-    var reader = new LogLine(HarbourWords.vocabulary(), (exercise, topic) -> last);
+    var last = new Habits(Optional.of("photo"), Optional.of("pen"), Optional.of("life"));
+    var reader =
+        new LogLine(
+            HarbourWords.vocabulary(),
+            new Habits.Lookup() {
+              @Override
+              public Habits of(Optional<String> exerciseId, Optional<String> topic) {
+                return last;
+              }
+
+              @Override
+              public Optional<String> book(Optional<String> medium) {
+                return medium.map(m -> m.equals("pen") ? "Harbour book" : "Wash book");
+              }
+            });
     var filled = reader.read("5 crates, p 12", TODAY);
     assertThat(filled.entry().orElseThrow().source()).contains("photo");
     assertThat(filled.entry().orElseThrow().book()).contains("Harbour book");

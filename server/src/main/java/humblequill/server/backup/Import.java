@@ -28,6 +28,12 @@ import tools.jackson.databind.json.JsonMapper;
 /** Fills an empty folder with everything that was taken out elsewhere. */
 public final class Import {
   private static final int LARGEST_COURSE = 4 * 1024 * 1024;
+  private static final long LARGEST_PICTURE = 101L * 1024 * 1024;
+
+  /** Room in bytes that stays free beside the pictures, for the database and what comes after. */
+  private static final long ROOM = 64L * 1024 * 1024;
+
+  private static final Pattern PICTURE = Pattern.compile("pictures/\\d{4}/[^/\\\\]{1,200}");
   private static final Pattern COURSE = Pattern.compile("courses/[^/\\\\]{1,200}");
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -96,6 +102,7 @@ public final class Import {
       var ready = Files.createDirectories(swap.ready());
       Files.createDirectories(ready.resolve("courses"));
       courses(zip, ready);
+      pictures(zip, ready);
       var url = Database.url(ready.resolve("quill"));
       migrate(url, Integer.toString(manifest.schema()));
       try (var connection = DriverManager.getConnection(url, "sa", "")) {
@@ -172,6 +179,32 @@ public final class Import {
       }
     }
     connection.commit();
+  }
+
+  /** One after the other, so that memory stays small however many there are. */
+  private static void pictures(ZipFile zip, Path ready) throws IOException {
+    for (var entry : (Iterable<ZipEntry>) zip.stream().map(e -> (ZipEntry) e)::iterator) {
+      if (!PICTURE.matcher(entry.getName()).matches()) {
+        continue;
+      }
+      var target = ready.resolve(entry.getName());
+      Files.createDirectories(target.getParent());
+      try (var in = zip.getInputStream(entry);
+          var out = Files.newOutputStream(target)) {
+        var buffer = new byte[1 << 16];
+        long written = 0;
+        for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+          written += n;
+          if (written > LARGEST_PICTURE) {
+            throw new IOException(entry.getName() + " in it is larger than 100 MB");
+          }
+          out.write(buffer, 0, n);
+        }
+      }
+      if (Files.getFileStore(ready).getUsableSpace() < ROOM) {
+        throw new IOException("the disk is full; its pictures need more room");
+      }
+    }
   }
 
   private static void courses(ZipFile zip, Path ready) throws IOException {

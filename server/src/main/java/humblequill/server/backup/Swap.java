@@ -136,6 +136,9 @@ final class Swap {
                 READY,
                 JOURNAL,
                 "copies",
+                // Pictures are never altered, so that those of any copy are among them.
+                "pictures",
+                "derived",
                 "in-use.lock",
                 "spare-room",
                 folder.about().getFileName().toString())

@@ -78,7 +78,9 @@ final class Tables {
       throws SQLException, IOException {
     long count = 0;
     try (var statement = connection.createStatement();
-        var rows = statement.executeQuery("select * from " + table + " order by 1")) {
+        var rows =
+            statement.executeQuery(
+                "select * from " + table + " order by " + key(connection, table))) {
       var printer = FORMAT.print(out);
       int columns = rows.getMetaData().getColumnCount();
       var names = new ArrayList<String>();
@@ -96,6 +98,26 @@ final class Tables {
       }
     }
     return count;
+  }
+
+  /** The columns that tell rows apart, so that the same rows are written in the same order. */
+  private static String key(Connection connection, String table) throws SQLException {
+    var key = new TreeSet<String>();
+    try (var columns = connection.getMetaData().getPrimaryKeys(null, "PUBLIC", table)) {
+      while (columns.next()) {
+        key.add(columns.getString("COLUMN_NAME"));
+      }
+    }
+    if (key.isEmpty()) {
+      try (var columns = connection.getMetaData().getColumns(null, "PUBLIC", table, null)) {
+        while (columns.next()) {
+          if (columns.getInt("DATA_TYPE") != Types.CLOB) {
+            key.add(columns.getString("COLUMN_NAME"));
+          }
+        }
+      }
+    }
+    return String.join(", ", key);
   }
 
   private static String cell(ResultSet rows, int column) throws SQLException {

@@ -7,10 +7,14 @@ import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
+import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
@@ -33,6 +37,7 @@ class Whole {
 
       tables    one CSV file for each table; open them with any spreadsheet
       courses   course files of your own
+      pictures  pictures of your pages, as they came
       whole.json  what this is, and how many rows each table has
 
       ./quill import FILE --data DIR fills an empty folder with it.
@@ -66,15 +71,16 @@ class Whole {
             var rows = new TreeMap<String, Long>();
             for (var table : Tables.names(connection)) {
               var name = table.toLowerCase(Locale.ROOT);
-              zip.putNextEntry(new ZipEntry(TABLES + name + ".csv"));
+              zip.putNextEntry(entry(TABLES + name + ".csv"));
               var out = new OutputStreamWriter(zip, StandardCharsets.UTF_8);
               rows.put(name, Tables.write(connection, table, out));
               out.flush();
             }
             for (var own : folder.ownFiles()) {
-              zip.putNextEntry(new ZipEntry(folder.nameOf(own)));
+              zip.putNextEntry(entry(folder.nameOf(own)));
               Files.copy(own, zip);
             }
+            pictures(connection, zip);
             text(
                 zip,
                 MANIFEST,
@@ -87,8 +93,34 @@ class Whole {
     }
   }
 
+  /**
+   * Pictures are packed already; they go in as they are. One that was deleted by hand is left out.
+   */
+  private void pictures(Connection connection, ZipOutputStream zip)
+      throws SQLException, IOException {
+    zip.setLevel(Deflater.NO_COMPRESSION);
+    try (var statement = connection.createStatement();
+        var rows = statement.executeQuery("select file from page_picture order by file")) {
+      while (rows.next()) {
+        var file = folder.path().resolve(rows.getString(1));
+        if (Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)) {
+          zip.putNextEntry(entry(rows.getString(1)));
+          Files.copy(file, zip);
+        }
+      }
+    }
+    zip.setLevel(Deflater.DEFAULT_COMPRESSION);
+  }
+
+  /** Without the time of day, so that the same data makes the same file. */
+  private static ZipEntry entry(String name) {
+    var entry = new ZipEntry(name);
+    entry.setTimeLocal(LocalDateTime.of(1980, 1, 1, 0, 0));
+    return entry;
+  }
+
   private static void text(ZipOutputStream zip, String name, String text) throws IOException {
-    zip.putNextEntry(new ZipEntry(name));
+    zip.putNextEntry(entry(name));
     zip.write(text.getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -25,6 +25,8 @@ public record DataFolder(Path path) {
       quill.mv.db   the database; move or copy it only while Humble Quill is stopped
       copies        proven copies of everything; ./quill restore puts one back
       courses       course files of your own
+      pictures      pictures of your pages, as they came
+      derived       smaller pictures made from them; they may be deleted and come back
       """;
 
   /** What keeps the folder from being used, in a sentence for the learner. */
@@ -57,6 +59,16 @@ public record DataFolder(Path path) {
   /** Where the learner puts course files of their own. */
   public Path courses() {
     return path.resolve("courses");
+  }
+
+  /** Where pictures of pages are kept, as they came. */
+  public Path pictures() {
+    return path.resolve("pictures");
+  }
+
+  /** What is made from pictures and can be made again. */
+  public Path derived() {
+    return path.resolve("derived");
   }
 
   /** A sentence about the folder for whoever finds it; it is there once data was kept. */

@@ -43,7 +43,7 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("quill.demo")
 class DemoData implements SmartInitializingSingleton {
   private static final int MAIN_WEIGHT = 70;
-  private static final int PAGES_IN_BOOK = 84;
+  private static final int PAGES_IN_BOOK = 72;
   private static final int DOUBLE_MISS = 79;
   private static final Set<Integer> SINGLE_MISSES = Set.of(17, 37, 66, 95);
   private static final List<String> BOOKS =
@@ -54,13 +54,16 @@ class DemoData implements SmartInitializingSingleton {
   private final NameChanges names;
   private final EntryService entries;
   private final DemoPromises promises;
+  private final DemoBooks books;
 
   DemoData(
       SettingsService settings,
       PlacementService placements,
       NameChanges names,
       EntryService entries,
-      DemoPromises promises) {
+      DemoPromises promises,
+      DemoBooks books) {
+    this.books = books;
     this.promises = promises;
     this.settings = settings;
     this.placements = placements;
@@ -92,6 +95,7 @@ class DemoData implements SmartInitializingSingleton {
     placed = placements.need(placed.id());
     entries.createAll(new Diary(placed, settings.learner()).write());
     promises.make(settings.learner());
+    books.make(settings.learner());
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {

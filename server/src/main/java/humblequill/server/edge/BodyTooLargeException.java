@@ -9,11 +9,22 @@ import org.springframework.http.ProblemDetail;
 final class BodyTooLargeException extends IOException {
   private static final long serialVersionUID = 1L;
 
-  static ProblemDetail problem() {
+  private final int most;
+
+  /** Over a limit in bytes. */
+  BodyTooLargeException(int most) {
+    this.most = most;
+  }
+
+  ProblemDetail problem() {
+    return problem(most);
+  }
+
+  static ProblemDetail problem(int most) {
     return Problems.problem(
         HttpStatus.CONTENT_TOO_LARGE,
         "too-large",
-        "The request is larger than " + ClosedDoor.MAX_BODY / 1024 / 1024 + " MB.",
+        "The request is larger than " + most / 1024 / 1024 + " MB.",
         Map.of());
   }
 }

@@ -32,6 +32,11 @@ class ClosedDoor extends OncePerRequestFilter {
   /** The largest request body in bytes. */
   static final int MAX_BODY = 16 * 1024 * 1024;
 
+  /** The largest picture that is sent, with some room to say that it is too large. */
+  private static final int MAX_PICTURE = 101 * 1024 * 1024;
+
+  private static final String PICTURES = "/api/pictures/";
+
   private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
@@ -70,12 +75,12 @@ class ClosedDoor extends OncePerRequestFilter {
           HttpStatus.FORBIDDEN,
           "foreign-origin",
           "Requests from other pages are not answered.");
-    } else if (request.getContentLengthLong() > MAX_BODY) {
+    } else if (request.getContentLengthLong() > most(request)) {
       refuse(
           response,
           HttpStatus.CONTENT_TOO_LARGE,
           "too-large",
-          BodyTooLargeException.problem().getDetail());
+          BodyTooLargeException.problem(most(request)).getDetail());
     } else if (!isReadable(request)) {
       refuse(
           response,
@@ -85,6 +90,10 @@ class ClosedDoor extends OncePerRequestFilter {
     } else {
       chain.doFilter(new Limited(request), response);
     }
+  }
+
+  private static int most(HttpServletRequest request) {
+    return request.getServletPath().startsWith(PICTURES) ? MAX_PICTURE : MAX_BODY;
   }
 
   private static boolean isReadable(HttpServletRequest request) {
@@ -143,8 +152,11 @@ class ClosedDoor extends OncePerRequestFilter {
 
   /** A request whose body breaks off at the limit, also when its length was not told. */
   private static final class Limited extends HttpServletRequestWrapper {
+    private final int most;
+
     private Limited(HttpServletRequest request) {
       super(request);
+      most = most(request);
     }
 
     @Override
@@ -169,8 +181,8 @@ class ClosedDoor extends OncePerRequestFilter {
 
         private void count(int bytes) throws IOException {
           read += bytes;
-          if (read > MAX_BODY) {
-            throw new BodyTooLargeException();
+          if (read > most) {
+            throw new BodyTooLargeException(most);
           }
         }
 

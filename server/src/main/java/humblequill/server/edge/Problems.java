@@ -73,8 +73,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail unexpected(Exception e) {
-    if (NestedExceptionUtils.getMostSpecificCause(e) instanceof BodyTooLargeException) {
-      return BodyTooLargeException.problem();
+    if (NestedExceptionUtils.getMostSpecificCause(e) instanceof BodyTooLargeException large) {
+      return large.problem();
     }
     var notKept = disk.failed(e);
     if (notKept.isPresent()) {
@@ -157,9 +157,8 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    if (e.getRootCause() instanceof BodyTooLargeException) {
-      return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
-          .body(BodyTooLargeException.problem());
+    if (e.getRootCause() instanceof BodyTooLargeException large) {
+      return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(large.problem());
     }
     if (e.getRootCause() instanceof Refusal refusal) {
       return ResponseEntity.badRequest().body(refused(refusal));

@@ -59,8 +59,6 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   Optional<EntryEntity> findFirstByTopicIdInOrderByPracticeDayDescWrittenAtDesc(
       Collection<UUID> topics);
 
-  Optional<EntryEntity> findFirstByBookIdIsNotNullOrderByPracticeDayDescWrittenAtDesc();
-
   /**
    * All that an entry is found by.
    *

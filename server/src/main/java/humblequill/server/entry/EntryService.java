@@ -41,6 +41,7 @@ public class EntryService {
   private final SettingsService settings;
   private final EntryLedger ledger;
   private final EntryIndex index;
+  private final List<EntryCheck> checks;
   private final Clock clock;
   private final ApplicationEventPublisher events;
 
@@ -51,9 +52,11 @@ public class EntryService {
       SettingsService settings,
       EntryLedger ledger,
       EntryIndex index,
+      List<EntryCheck> checks,
       Clock clock,
       ApplicationEventPublisher events) {
     this.index = index;
+    this.checks = checks;
     this.repository = repository;
     this.placements = placements;
     this.names = names;
@@ -144,14 +147,6 @@ public class EntryService {
         .map(this::view);
   }
 
-  /** The book that was drawn in last. */
-  @Transactional(readOnly = true)
-  public Optional<String> lastBook() {
-    return repository
-        .findFirstByBookIdIsNotNullOrderByPracticeDayDescWrittenAtDesc()
-        .map(e -> names.called(e.bookId));
-  }
-
   /** The outcome of a create: the same create told twice makes one entry. */
   public record Created(EntryView entry, boolean isNew) {}
 
@@ -159,6 +154,7 @@ public class EntryService {
   @Transactional
   public Created create(UUID id, EntryFields fields) {
     check(fields);
+    checks.forEach(c -> c.check(fields));
     var existing = repository.findById(id);
     if (existing.isPresent()) {
       if (!says(existing.get(), fields)) {
@@ -210,6 +206,7 @@ public class EntryService {
     if (!Objects.equals(entity.version, version)) {
       throw Refusal.stale("entry", view(entity));
     }
+    checks.forEach(c -> c.check(fields));
     touched(List.of(entity.practiceDay, fields.day()));
     fill(entity, fields, names::idOf);
     return view(repository.saveAndFlush(entity));

@@ -1,5 +1,6 @@
 package humblequill.server.logline;
 
+import humblequill.core.book.BookInUse;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.logline.Habits;
 import humblequill.core.logline.Language;
@@ -15,6 +16,7 @@ import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import humblequill.core.name.ShippedNames;
 import humblequill.core.placement.PlacedCourse;
+import humblequill.server.book.BookService;
 import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryLedger;
@@ -39,6 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class LogLineService {
   private final EntryService entries;
+  private final BookService books;
   private final EntryLedger ledger;
   private final PlacementService placements;
   private final PromisedTopics promises;
@@ -55,6 +58,11 @@ public class LogLineService {
         }
 
         @Override
+        public Optional<String> book(Optional<String> medium) {
+          return BookInUse.of(ledger.read().all().toList(), books.putAway(), medium);
+        }
+
+        @Override
         public Usual usual() {
           return Usual.of(ledger.read());
         }
@@ -62,6 +70,7 @@ public class LogLineService {
 
   LogLineService(
       EntryService entries,
+      BookService books,
       EntryLedger ledger,
       PlacementService placements,
       PromisedTopics promises,
@@ -69,6 +78,7 @@ public class LogLineService {
       NameService names,
       SettingsService settings) {
     this.entries = entries;
+    this.books = books;
     this.ledger = ledger;
     this.placements = placements;
     this.promises = promises;
@@ -216,7 +226,6 @@ public class LogLineService {
     return new Habits(
         last.map(EntryFields::source),
         last.map(EntryFields::medium),
-        entries.lastBook(),
         exerciseId.flatMap(this::courseSource));
   }
 

@@ -1,5 +1,6 @@
 package humblequill.server.reference;
 
+import humblequill.server.picture.PictureReader;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;

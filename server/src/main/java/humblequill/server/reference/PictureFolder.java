@@ -1,6 +1,7 @@
 package humblequill.server.reference;
 
 import humblequill.server.edge.Refusal;
+import humblequill.server.picture.PictureReader;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;

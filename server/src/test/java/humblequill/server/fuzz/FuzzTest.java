@@ -44,7 +44,7 @@ class FuzzTest {
   void no_request_breaks_it_shows_its_inside_or_changes_anything_once_refused() throws IOException {
     var wrong = new ArrayList<String>();
     var codes = new TreeMap<Integer, Integer>();
-    try (var quill = RunningQuill.start(folder, "--quill.demo=true")) {
+    try (var quill = RunningQuill.start(folder, "--quill.demo=true", "--quill.demo.pictures=0")) {
       int port = quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
       var source = quill.getBean(DataSource.class);
       var requests = new Requests(SEED);

@@ -1,4 +1,4 @@
-package humblequill.server.reference;
+package humblequill.server.picture;
 
 import java.awt.Dimension;
 import java.io.IOException;
@@ -15,7 +15,7 @@ import javax.imageio.stream.ImageInputStream;
  * a large one needs little memory. What would unpack to far more than it takes on disk is refused
  * by its first bytes.
  */
-final class PictureReader {
+public final class PictureReader {
   private static final int KEPT = 160;
   private static final int MOST_PIXELS = 150_000_000;
 
@@ -30,7 +30,7 @@ final class PictureReader {
   private PictureReader() {}
 
   /** A file that cannot be shown, and why. */
-  static final class NoPicture extends IOException {
+  public static final class NoPicture extends IOException {
     private static final long serialVersionUID = 1L;
 
     private final String sentence;
@@ -41,20 +41,20 @@ final class PictureReader {
     }
 
     /** What is wrong with it; it goes on after the name of the file. */
-    String sentence() {
+    public String sentence() {
       return sentence;
     }
   }
 
   /** What the first bytes of a picture tell. */
-  record Header(Dimension size, String type) {}
+  public record Header(Dimension size, String type) {}
 
   private interface Looking<T> {
     T look(ImageReader reader) throws IOException;
   }
 
   /** The first bytes alone; the stream is left anywhere. */
-  static Header header(InputStream from) throws IOException {
+  public static Header header(InputStream from) throws IOException {
     try (var in = ImageIO.createImageInputStream(from)) {
       return with(
           in,
@@ -72,7 +72,7 @@ final class PictureReader {
    *
    * @throws IOException if it is none, is cut off or too large
    */
-  static Dimension read(Path file) throws IOException {
+  public static Dimension read(Path file) throws IOException {
     try (var in = ImageIO.createImageInputStream(file.toFile())) {
       return with(in, reader -> read(reader, in, Files.size(file)));
     }

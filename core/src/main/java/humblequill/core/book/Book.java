@@ -1,0 +1,70 @@
+package humblequill.core.book;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * A sketchbook as the learner describes it. A name alone is enough; all else can follow.
+ *
+ * @param name as it is called
+ * @param format the size of a page
+ * @param leaves how many, 1 to {@value #MAX_LEAVES}
+ * @param bothSides whether both sides of a leaf are used
+ * @param binding how the leaves hold together
+ * @param price what it cost
+ * @param opened the first day in use
+ * @param closed the day it was put away
+ */
+public record Book(
+    String name,
+    Optional<Format> format,
+    Optional<Integer> leaves,
+    boolean bothSides,
+    Binding binding,
+    Optional<BigDecimal> price,
+    Optional<LocalDate> opened,
+    Optional<LocalDate> closed) {
+  /** The most leaves, so that the last page keeps a number that an entry can name. */
+  public static final int MAX_LEAVES = 1000;
+
+  public Book {
+    Objects.requireNonNull(binding, "binding");
+    leaves.ifPresent(
+        n -> {
+          if (n < 1 || n > MAX_LEAVES) {
+            throw new IllegalArgumentException(
+                "a book has 1 to " + MAX_LEAVES + " leaves, not " + n);
+          }
+        });
+    price.ifPresent(
+        p -> {
+          if (p.signum() < 0) {
+            throw new IllegalArgumentException("a price is 0 or more, not " + p);
+          }
+        });
+    if (opened.isPresent() && closed.isPresent() && closed.get().isBefore(opened.get())) {
+      throw new IllegalArgumentException(
+          "a book is closed on the day it was opened or later, not on " + closed.get());
+    }
+  }
+
+  /** A book of which only the name is known. */
+  public static Book named(String name) {
+    return new Book(
+        name,
+        Optional.empty(),
+        Optional.empty(),
+        true,
+        Binding.BOUND,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /** How many pages can be used; empty where nobody counted the leaves. */
+  public Optional<Integer> pageCount() {
+    return leaves.map(n -> bothSides ? 2 * n : n);
+  }
+}

@@ -1,0 +1,31 @@
+package humblequill.server.book;
+
+import humblequill.core.book.Binding;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A book on the shelf.
+ *
+ * @param pages how many there are
+ * @param filledShare how far it is used up, 0 to 1
+ * @param from the first day in use
+ * @param closed the day it was put away
+ * @param inUse whether it is the open book that was last drawn in
+ * @param removed taken off the shelf; its entries still name it
+ */
+public record BookLine(
+    UUID id,
+    String name,
+    @Nullable Integer widthMm,
+    @Nullable Integer heightMm,
+    @Nullable Integer leaves,
+    Binding binding,
+    int pages,
+    double filledShare,
+    boolean keptPrivate,
+    @Nullable LocalDate from,
+    @Nullable LocalDate closed,
+    boolean inUse,
+    boolean removed) {}

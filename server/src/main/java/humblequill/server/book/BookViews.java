@@ -1,0 +1,263 @@
+package humblequill.server.book;
+
+import humblequill.core.book.Cost;
+import humblequill.core.book.FullDate;
+import humblequill.core.book.Page;
+import humblequill.core.book.PageMap;
+import humblequill.core.book.PageState;
+import humblequill.core.book.Paper;
+import humblequill.core.entry.Drawn;
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.core.quota.RulesKept;
+import humblequill.server.entry.EntryLedger;
+import humblequill.server.name.NameService;
+import humblequill.server.picture.PagePicture;
+import humblequill.server.picture.PagePictures;
+import humblequill.server.settings.SettingsService;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Books as they stand on the shelf, and one with all its pages. */
+@Service
+class BookViews {
+  private final BookService books;
+  private final ToldBooks toldBooks;
+  private final PageService pages;
+  private final PagePictures pictures;
+  private final EntryLedger ledger;
+  private final NameService names;
+  private final SettingsService settings;
+
+  BookViews(
+      BookService books,
+      ToldBooks toldBooks,
+      PageService pages,
+      PagePictures pictures,
+      EntryLedger ledger,
+      NameService names,
+      SettingsService settings) {
+    this.books = books;
+    this.toldBooks = toldBooks;
+    this.pages = pages;
+    this.pictures = pictures;
+    this.ledger = ledger;
+    this.names = names;
+    this.settings = settings;
+  }
+
+  /** A book with what is known of it. */
+  record Known(
+      Name name,
+      ToldBook told,
+      List<Drawn> drawn,
+      List<PageService.ToldPage> pages,
+      PageMap map,
+      Map<UUID, List<PagePicture>> pictures) {
+    @Nullable LocalDate from() {
+      return told.opened() != null || drawn.isEmpty() ? told.opened() : drawn.get(0).day();
+    }
+
+    @Nullable LocalDate last() {
+      return drawn.isEmpty() ? null : drawn.get(drawn.size() - 1).day();
+    }
+  }
+
+  /** Everything drawn in each book, by what the book is called now. */
+  private Map<String, List<Drawn>> drawnByBook() {
+    return ledger
+        .read()
+        .all()
+        .filter(d -> d.book().isPresent())
+        .collect(Collectors.groupingBy(d -> d.book().orElseThrow()));
+  }
+
+  /** One book. */
+  @Transactional(readOnly = true)
+  Known known(UUID id) {
+    return known(books.name(id), drawnByBook(), pictures.byPage(), names.names());
+  }
+
+  private Known known(
+      Name name, Map<String, List<Drawn>> drawn, Map<UUID, List<PagePicture>> byPage, Names known) {
+    var told = toldBooks.of(name.id());
+    var facts = pages.told(name.id(), known);
+    var mine = drawn.getOrDefault(name.text(), List.of());
+    var map =
+        PageMap.of(
+            told.toCore(name.text()),
+            facts.stream()
+                .map(p -> p.toCore(byPage.getOrDefault(p.id(), List.of()).size()))
+                .toList(),
+            mine);
+    return new Known(name, told, mine, facts, map, byPage);
+  }
+
+  /** All books, in the order in which they came into use. */
+  @Transactional(readOnly = true)
+  List<BookLine> shelf() {
+    var all = all();
+    var inUse = inUse(all);
+    return all.stream()
+        .map(
+            k ->
+                new BookLine(
+                    k.name.id(),
+                    k.name.text(),
+                    k.told.format().map(f -> f.widthMm()).orElse(null),
+                    k.told.format().map(f -> f.heightMm()).orElse(null),
+                    k.told.leaves(),
+                    k.told.binding(),
+                    k.map.pages().size(),
+                    k.map.filledShare(),
+                    k.told.keptPrivate(),
+                    k.from(),
+                    k.told.closed(),
+                    inUse.isPresent() && inUse.get() == k,
+                    k.told.removed()))
+        .toList();
+  }
+
+  /** Books that were not taken off the shelf. */
+  @Transactional(readOnly = true)
+  List<Known> onShelf() {
+    return all().stream().filter(k -> !k.told.removed()).toList();
+  }
+
+  /** The open book that was last drawn in. */
+  @Transactional(readOnly = true)
+  Optional<Known> inUse() {
+    return inUse(all());
+  }
+
+  private static Optional<Known> inUse(List<Known> all) {
+    return all.stream()
+        .filter(k -> k.told.closed() == null && !k.told.removed() && k.last() != null)
+        .max(Comparator.comparing(k -> Objects.requireNonNull(k.last())));
+  }
+
+  private List<Known> all() {
+    var known = names.names();
+    var drawn = drawnByBook();
+    var byPage = pictures.byPage();
+    return known.all(NameKind.BOOK).stream()
+        .map(name -> known(name, drawn, byPage, known))
+        .sorted(
+            Comparator.comparing(
+                    Known::from, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))
+                .thenComparing(k -> k.name.text()))
+        .toList();
+  }
+
+  /** One book with its pages. */
+  @Transactional(readOnly = true)
+  BookView view(UUID id) {
+    var k = known(id);
+    var size = k.told.format();
+    int minutes = k.drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
+    var counts = new EnumMap<PageState, Integer>(PageState.class);
+    for (var state : PageState.values()) {
+      counts.put(state, k.map.count(state));
+    }
+    return new BookView(
+        k.name.id(),
+        k.told.version(),
+        k.told.fields(k.name.text(), names.names()),
+        size.map(f -> f.widthMm()).orElse(null),
+        size.map(f -> f.heightMm()).orElse(null),
+        k.map.pages().size(),
+        counts,
+        k.map.drawnOn(),
+        minutes,
+        k.from(),
+        k.last(),
+        full(k),
+        k.told.price() == null ? null : Cost.of(k.told.price(), k.map.drawnOn(), minutes),
+        remarks(k),
+        new RulesKept(List.of(), names.names()).counts(k.told.rules(), k.drawn),
+        openings(k));
+  }
+
+  private @Nullable FullDate full(Known k) {
+    var left = k.map.left();
+    var from = k.from();
+    if (left.isEmpty() || from == null || k.told.closed() != null) {
+      return null;
+    }
+    return FullDate.of(
+        left.get(), k.map.newlyDrawn(), from, usualPagesADay(k), settings.learner().today());
+  }
+
+  /** Pages a day of the book that was closed last; one a day without such a book. */
+  private double usualPagesADay(Known but) {
+    return all().stream()
+        .filter(k -> k.told.closed() != null && k.from() != null && k != but)
+        .max(Comparator.comparing(k -> Objects.requireNonNull(k.told.closed())))
+        .map(
+            k ->
+                k.map.newlyDrawn().total()
+                    / (1.0 + ChronoUnit.DAYS.between(k.from(), k.told.closed())))
+        .filter(mean -> mean > 0)
+        .orElse(1.0);
+  }
+
+  /** Media that the paper does not stand and that were used all the same; said once each. */
+  private List<BookView.PaperRemark> remarks(Known k) {
+    var remarks = new ArrayList<BookView.PaperRemark>();
+    for (var paper : k.told.paper()) {
+      var medium = NameService.called(names.names(), paper.medium().id());
+      var pages =
+          k.drawn.stream()
+              .filter(d -> d.medium().equals(Optional.ofNullable(medium)))
+              .flatMap(d -> d.span().stream())
+              .flatMapToInt(s -> java.util.stream.IntStream.rangeClosed(s.from(), s.to()))
+              .distinct()
+              .sorted()
+              .boxed()
+              .toList();
+      boolean used = k.drawn.stream().anyMatch(d -> d.medium().equals(Optional.ofNullable(medium)));
+      if (paper.paper() != Paper.STANDS && used && medium != null) {
+        remarks.add(new BookView.PaperRemark(medium, paper.paper(), pages));
+      }
+    }
+    return remarks;
+  }
+
+  private static List<BookView.OpeningView> openings(Known k) {
+    return k.map.openings().stream()
+        .map(
+            o ->
+                new BookView.OpeningView(
+                    o.left().map(p -> tile(p, k)).orElse(null),
+                    o.right().map(p -> tile(p, k)).orElse(null)))
+        .toList();
+  }
+
+  private static BookView.PageTile tile(Page page, Known k) {
+    var layers = page.layers();
+    return new BookView.PageTile(
+        page.number(),
+        page.state(),
+        page.fact().map(f -> f.words()).orElse(""),
+        page.fact().map(f -> f.favourite()).orElse(false),
+        page.fact()
+            .flatMap(f -> k.pictures.getOrDefault(f.id(), List.of()).stream().findFirst())
+            .map(PagePicture::id)
+            .orElse(null),
+        layers.isEmpty() ? "" : layers.get(layers.size() - 1).called(),
+        layers.isEmpty() ? null : layers.get(0).day());
+  }
+}

@@ -1,0 +1,80 @@
+package humblequill.server.book;
+
+import humblequill.core.book.Page;
+import humblequill.core.book.PageState;
+import humblequill.core.entry.Drawn;
+import humblequill.server.edge.Refusal;
+import humblequill.server.entry.EntryService;
+import humblequill.server.entry.EntryView;
+import humblequill.server.picture.PagePicture;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** One page with all that is known of it. */
+@Service
+class PageViews {
+  private final BookViews books;
+  private final LineageService lineage;
+  private final EntryService entries;
+
+  PageViews(BookViews books, LineageService lineage, EntryService entries) {
+    this.books = books;
+    this.lineage = lineage;
+    this.entries = entries;
+  }
+
+  @Transactional(readOnly = true)
+  PageView view(UUID book, int number) {
+    var k = books.known(book);
+    var page =
+        k.map()
+            .page(number)
+            .orElseThrow(
+                () ->
+                    Refusal.badValue(
+                        "number",
+                        number,
+                        "There is no page %d in %s; %d are known."
+                            .formatted(number, k.name().text(), k.map().pages().size())));
+    var told = k.pages().stream().filter(p -> p.number() == number).findFirst();
+    var pictures =
+        told.map(p -> k.pictures().getOrDefault(p.id(), List.<PagePicture>of())).orElse(List.of());
+    return new PageView(
+        k.name().id(),
+        k.name().text(),
+        k.told().keptPrivate(),
+        k.told().notJudged(),
+        number,
+        k.map().pages().size(),
+        page.state(),
+        told.map(p -> new PageFields(p.state(), p.words(), p.favourite(), p.keptPrivate()))
+            .orElse(new PageFields(PageState.UNTOUCHED, "", false, false)),
+        pictures,
+        layers(page),
+        neighbour(k.map().pages(), number, -1).orElse(null),
+        neighbour(k.map().pages(), number, 1).orElse(null),
+        told.map(p -> lineage.family(p.id())).filter(f -> f.size() > 1).orElse(List.of()));
+  }
+
+  private List<EntryView> layers(Page page) {
+    var order = new HashMap<UUID, Integer>();
+    page.layers().stream().map(Drawn::entry).forEach(id -> order.put(id, order.size()));
+    return entries.get(order.keySet()).stream()
+        .sorted(Comparator.comparing(e -> order.get(e.id())))
+        .toList();
+  }
+
+  private static Optional<Integer> neighbour(List<Page> pages, int number, int way) {
+    for (int n = number + way; n >= 1 && n <= pages.size(); n += way) {
+      if (pages.get(n - 1).state() != PageState.UNTOUCHED) {
+        return Optional.of(n);
+      }
+    }
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,42 @@
+package humblequill.server.book;
+
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
+import humblequill.server.edge.Refusal;
+import humblequill.server.entry.EntryCheck;
+import humblequill.server.entry.EntryFields;
+import humblequill.server.name.NameService;
+import org.springframework.stereotype.Component;
+
+/** An entry names only pages that its book has, where its leaves were counted. */
+@Component
+class PagesInBook implements EntryCheck {
+  private final ToldBooks books;
+  private final NameService names;
+
+  PagesInBook(ToldBooks books, NameService names) {
+    this.books = books;
+    this.names = names;
+  }
+
+  @Override
+  public void check(EntryFields fields) {
+    var entry = fields.toCore();
+    if (entry.book().isEmpty() || entry.pages().isEmpty()) {
+      return;
+    }
+    int last = entry.pages().get().to();
+    var name = names.names().find(NameKind.BOOK, entry.book().get());
+    name.map(n -> books.of(n.id()).toCore(n.text()))
+        .flatMap(book -> book.pageCount())
+        .filter(pages -> pages < last)
+        .ifPresent(
+            pages -> {
+              throw Refusal.badValue(
+                  "pageTo",
+                  last,
+                  "%s has %d pages, so that p %d lies beyond it. Put the page right, or the book's leaves."
+                      .formatted(name.map(Name::text).orElse(""), pages, last));
+            });
+  }
+}

@@ -1,0 +1,38 @@
+package humblequill.server.book;
+
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was told of books, by the identity of their names; held in memory. */
+@Component
+class ToldBooks {
+  private final BookRepository repository;
+  private final Remembered<Map<UUID, ToldBook>> stored;
+
+  ToldBooks(BookRepository repository, Memory memory) {
+    this.repository = repository;
+    this.stored = memory.remember("what is told of books");
+  }
+
+  @Transactional(readOnly = true)
+  public Map<UUID, ToldBook> all() {
+    return stored.get(
+        () -> repository.findAll().stream().collect(Collectors.toMap(e -> e.id, BookEntity::told)));
+  }
+
+  /** What was told of one; nothing where nothing was. */
+  ToldBook of(UUID id) {
+    return all().getOrDefault(id, ToldBook.NOTHING);
+  }
+
+  void save(BookEntity entity) {
+    stored.changed();
+    repository.saveAndFlush(entity);
+    stored.changed();
+  }
+}

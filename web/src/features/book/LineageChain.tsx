@@ -1,0 +1,150 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries, refreshAll } from '../../api/queries'
+import { pictureAt } from '../../shared/pictures'
+import { Button } from '../../ui/Button'
+import { Field, SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { Refused } from '../../ui/Refused'
+
+type Page = Schemas['PageView']
+
+/** What the page came out of and grew into, as small pictures joined by one line of ink. */
+export function LineageChain({ page }: { page: Page }) {
+  const [adding, setAdding] = useState(false)
+  const { forget } = useLineage(page)
+  return (
+    <section aria-label="What grew into what" className="mt-5">
+      {page.family.length > 0 && (
+        <ol className="flex items-center overflow-x-auto py-1">
+          {page.family.map((relative, i) => {
+            const here = relative.bookId === page.bookId && relative.number === page.number
+            return (
+              <li key={`${relative.bookId} ${relative.number}`} className="flex shrink-0 items-center">
+                {i > 0 && <span aria-hidden className="bg-ink h-0.5 w-5" />}
+                <Link
+                  to={`/books/${relative.bookId}/${relative.number}`}
+                  aria-current={here ? 'page' : undefined}
+                  className={`block w-20 border p-0.5 text-center text-sm ${here ? 'border-ink' : 'border-hairline'}`}
+                >
+                  {relative.picture ? (
+                    <img
+                      src={pictureAt(relative.picture, 'SMALL')}
+                      alt=""
+                      className="plate h-20 w-full object-cover"
+                    />
+                  ) : (
+                    <span className="grid h-20 place-items-center font-serif italic">no picture</span>
+                  )}
+                  p {relative.number}
+                  <span className="text-faded block truncate">{relative.book}</span>
+                </Link>
+              </li>
+            )
+          })}
+        </ol>
+      )}
+      {page.family
+        .filter((r) => r.bookId === page.bookId && r.number === page.number)
+        .flatMap((r) => r.outOf)
+        .map((step) => (
+          <p key={step.id} className="text-faded flex flex-wrap items-baseline gap-x-3">
+            Grew out of p {step.number} of {step.book}
+            {step.words && `: ${step.words}`}
+            <Button look="quiet" onClick={() => forget.mutate(step.id)}>
+              Not so
+            </Button>
+          </p>
+        ))}
+      {adding ? (
+        <Adding page={page} onDone={() => setAdding(false)} />
+      ) : (
+        <Button look="quiet" onClick={() => setAdding(true)}>
+          It grew out of another page
+        </Button>
+      )}
+    </section>
+  )
+}
+
+function useLineage(page: Page) {
+  const client = useQueryClient()
+  const say = useNotice()
+  const grew = useMutation({
+    mutationFn: (from: { book: string; number: number; words: string }) =>
+      answer(
+        api.POST('/api/lineage', {
+          body: {
+            id: crypto.randomUUID(),
+            fromBook: from.book,
+            from: from.number,
+            intoBook: page.bookId,
+            into: page.number,
+            words: from.words,
+          },
+        }),
+      ),
+    onSuccess: () => refreshAll(client),
+  })
+  const forget = useMutation({
+    mutationFn: (id: string) => answer(api.DELETE('/api/lineage/{id}', { params: { path: { id } } })),
+    onSuccess: () => refreshAll(client),
+    onError: (error: Error) => say(`Not kept: ${error.message}`),
+  })
+  return { grew, forget }
+}
+
+function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
+  const format = useFormats()
+  const books = useQuery(queries.books()).data ?? []
+  const [book, setBook] = useState(page.bookId)
+  const [number, setNumber] = useState('')
+  const [words, setWords] = useState('')
+  const { grew } = useLineage(page)
+  const from = readWithin(number, BOUNDS.Grew.from, format)
+  return (
+    <form
+      className="grid gap-x-4 gap-y-2 sm:grid-cols-[1fr_6rem]"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (from !== undefined) {
+          grew.mutate({ book, number: from, words }, { onSuccess: onDone })
+        }
+      }}
+    >
+      <SelectField label="It grew out of a page of" value={book} onChange={(e) => setBook(e.target.value)}>
+        {books.map((b) => (
+          <option key={b.id} value={b.id}>
+            {b.name}
+          </option>
+        ))}
+      </SelectField>
+      <NumberField
+        label="Page"
+        bounds={BOUNDS.Grew.from}
+        value={number}
+        onChange={(e) => setNumber(e.target.value)}
+      />
+      <div className="sm:col-span-2">
+        <Field
+          label="How: drawn again, taken further, glued into, finished elsewhere"
+          maxLength={BOUNDS.Grew.words.maxLength}
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+        />
+      </div>
+      <Refused error={grew.error} className="sm:col-span-2" />
+      <div className="flex gap-5 sm:col-span-2">
+        <Button type="submit" look="ink" disabled={from === undefined || grew.isPending}>
+          Keep it
+        </Button>
+        <Button onClick={onDone}>Cancel</Button>
+      </div>
+    </form>
+  )
+}

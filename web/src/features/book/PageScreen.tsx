@@ -1,0 +1,207 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { EntryList } from '../../shared/entry/EntryList'
+import { pictureAt, placePicture, type Picture } from '../../shared/pictures'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { LineageChain } from './LineageChain'
+import { PageFacts } from './PageFacts'
+import { PutIn } from './PutIn'
+import { STATES } from './text'
+
+type Page = Schemas['PageView']
+
+/** A page: its picture on the left leaf, all that is known of it on the right. */
+export default function PageScreen() {
+  const { id = '', number = '1' } = useParams()
+  const at = Number(number)
+  return (
+    <Waiting query={useQuery(queries.page(id, at))}>
+      {(page) => <Known key={`${page.bookId} ${page.number}`} page={page} />}
+    </Waiting>
+  )
+}
+
+function Known({ page }: { page: Page }) {
+  useNeighbours(page)
+  return (
+    <TwoLeaves>
+      <Leaf aria-label="Pictures">
+        <Pictures page={page} />
+      </Leaf>
+      <Leaf second aria-labelledby="page">
+        <nav aria-label="Neighbours" className="flex items-baseline gap-x-5">
+          <Link to={`/books/${page.bookId}`} className={LINE_LINK}>
+            {page.book}
+          </Link>
+          {page.before != null && (
+            <Link
+              to={`/books/${page.bookId}/${page.before}`}
+              className={LINE_LINK}
+              aria-keyshortcuts="ArrowLeft"
+            >
+              ← p {page.before}
+            </Link>
+          )}
+          {page.after != null && (
+            <Link
+              to={`/books/${page.bookId}/${page.after}`}
+              className={LINE_LINK}
+              aria-keyshortcuts="ArrowRight"
+            >
+              p {page.after} →
+            </Link>
+          )}
+        </nav>
+        <h1 id="page" className="mt-3">
+          Page {page.number}
+        </h1>
+        <p className="text-faded">
+          {[
+            page.state === 'UNTOUCHED' ? 'untouched' : STATES[page.state],
+            page.told.words,
+            page.told.favourite && 'a favourite',
+            (page.told.keptPrivate || page.bookKeptPrivate) && 'private',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
+        <EntryList
+          title={page.layers.length > 1 ? 'Drawn here, layer by layer' : 'Drawn here'}
+          entries={page.layers}
+          empty={`No entry names this page. Log one as you would: 3 cranes, 20 min, p ${page.number}.`}
+          filling={undefined}
+          onFilled={() => {}}
+        />
+        <Days page={page} />
+        <LineageChain page={page} />
+        <PageFacts page={page} />
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+/** The days of its layers, each leading there. */
+function Days({ page }: { page: Page }) {
+  const format = useFormats()
+  const days = [...new Set(page.layers.map((e) => e.fields.day))]
+  return days.length === 0 ? null : (
+    <p className="text-faded mt-2 flex flex-wrap gap-x-4">
+      {days.map((day) => (
+        <Link key={day} to={`/day/${day}`} className="underline underline-offset-4">
+          {format.fullDay(day)}
+        </Link>
+      ))}
+    </p>
+  )
+}
+
+/** The arrow keys lead to the neighbours, unless something is being filled in. */
+function useNeighbours(page: Page) {
+  const navigate = useNavigate()
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null
+      if (
+        event.altKey ||
+        event.ctrlKey ||
+        event.metaKey ||
+        target?.closest('input, textarea, select, [role=dialog]')
+      ) {
+        return
+      }
+      const to = { ArrowLeft: page.before, ArrowRight: page.after }[event.key]
+      if (to != null) {
+        event.preventDefault()
+        void navigate(`/books/${page.bookId}/${to}`)
+      }
+    }
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [navigate, page])
+}
+
+function Pictures({ page }: { page: Page }) {
+  const [own, ...beside] = page.pictures
+  return (
+    <>
+      {own ? (
+        <OnePicture picture={own} page={page} />
+      ) : (
+        <p className="text-faded border-pencil grid min-h-80 place-items-center border border-dashed p-6 text-center font-serif italic">
+          No picture of this page yet.
+        </p>
+      )}
+      {beside.map((picture) => (
+        <OnePicture key={picture.id} picture={picture} page={page} />
+      ))}
+      <div className="mt-4">
+        <PutIn
+          folder={false}
+          label={own ? 'Add a detail or another view' : 'Choose its picture'}
+          then={(picture) => placePicture(picture.id, page.bookId, page.number, own !== undefined)}
+        />
+      </div>
+    </>
+  )
+}
+
+function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const path = { params: { path: { id: picture.id } } }
+  const put = useMutation({
+    mutationFn: () => placePicture(picture.id, page.bookId, page.number, picture.beside),
+    onSuccess: () => refreshAll(client),
+    onError,
+  })
+  const takeOff = useMutation({
+    mutationFn: () => answer(api.DELETE('/api/pictures/{id}/page', path)),
+    onSuccess: () => {
+      say('The picture waits in the tray again.', { label: 'Undo', run: () => put.mutate() })
+      return refreshAll(client)
+    },
+    onError,
+  })
+  const turn = useMutation({
+    mutationFn: () => answer(api.POST('/api/pictures/{id}/turn', path)),
+    onSuccess: () => refreshAll(client),
+    onError,
+  })
+  const words = `Page ${page.number} of ${page.book}${picture.caption ? `: ${picture.caption}` : ''}`
+  return (
+    <figure className="mb-4">
+      <img
+        src={`${pictureAt(picture.id, 'LARGE')}?v=${picture.version}`}
+        width={picture.width}
+        height={picture.height}
+        alt={words}
+        className="plate border-hairline max-h-[68dvh] w-auto max-w-full border object-contain"
+      />
+      <figcaption className="text-faded flex flex-wrap items-baseline gap-x-5">
+        <span>
+          {picture.caption || (picture.beside ? 'beside it' : '')}{' '}
+          {picture.taken &&
+            `taken ${format.fullDay(picture.taken.slice(0, 10))}, ${picture.taken.slice(11, 16)}`}
+        </span>
+        <Button look="quiet" onClick={() => turn.mutate()}>
+          Turn it
+        </Button>
+        <Button look="quiet" onClick={() => takeOff.mutate()}>
+          Take it off this page
+        </Button>
+        <a href={`/api/pictures/${picture.id}`} className="underline underline-offset-4">
+          As it came
+        </a>
+      </figcaption>
+    </figure>
+  )
+}

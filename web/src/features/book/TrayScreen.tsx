@@ -1,0 +1,229 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries, refreshAll } from '../../api/queries'
+import { pictureAt, placePicture } from '../../shared/pictures'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
+import { Key } from '../../ui/Key'
+import { useFormats, type Formats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { PutIn } from './PutIn'
+
+type Waits = Schemas['WaitingPicture']
+type Proposed = Schemas['ProposedPage']
+
+/** Pictures that wait: one large, with the page it most likely belongs to; Enter takes it, arrows move on. */
+export default function TrayScreen() {
+  return (
+    <Waiting query={useQuery(queries.tray())}>
+      {({ waiting }) => (waiting.length === 0 ? <Empty /> : <Tray waiting={waiting} />)}
+    </Waiting>
+  )
+}
+
+function Empty() {
+  return (
+    <Leaf>
+      <h1>Tray</h1>
+      <p className="text-faded py-3">
+        No picture waits. Pictures of pages come in here and each is shown with the page it most likely
+        belongs to; nothing is placed without a press.
+      </p>
+      <PutIn label="Choose pictures" />
+      <p className="mt-4">
+        <Link to="/books" className={LINE_LINK}>
+          To the books
+        </Link>
+      </p>
+    </Leaf>
+  )
+}
+
+/** On what a proposal rests, in words. */
+const RESTS: Record<Proposed['rests'], string> = {
+  DAY_AND_COUNT: 'as many pictures were taken that day as pages drawn',
+  DAY: 'a guess: drawn on the day the picture was taken, but the counts differ',
+  DAYS_BEFORE: 'a guess: drawn some days before the picture was taken',
+  NEXT_PAGE: 'a guess: the next page of the book in use; no entry tells more',
+}
+
+function sentence(p: Proposed, format: Formats): string {
+  const drawn = p.day ? `, drawn on ${format.weekdayDate(p.day)}` : ''
+  return `p ${p.number} of ${p.book}${drawn}${p.about && `: ${p.about}`}`
+}
+
+function Tray({ waiting }: { waiting: Waits[] }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const books = useQuery(queries.books()).data?.filter((b) => !b.removed) ?? []
+  const [chosen, setChosen] = useState<string>()
+  const at = Math.max(
+    0,
+    waiting.findIndex((w) => w.picture.id === chosen),
+  )
+  const { picture, proposed } = waiting[at] as Waits
+  const [other, setOther] = useState<{ of: string; book: string; number: string }>()
+  const mine = other?.of === picture.id ? other : undefined
+  const book = mine?.book ?? proposed?.bookId ?? books.find((b) => b.inUse)?.id ?? books[0]?.id ?? ''
+  const number = mine ? mine.number : (proposed?.number.toString() ?? '')
+  const page = readWithin(number, BOUNDS.PlaceOnPage.number, format)
+  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const takeOff = useMutation({
+    mutationFn: (id: string) => answer(api.DELETE('/api/pictures/{id}/page', { params: { path: { id } } })),
+    onSuccess: () => refreshAll(client),
+    onError,
+  })
+  const place = useMutation({
+    mutationFn: () => placePicture(picture.id, book, page ?? 1),
+    onSuccess: (placed) => {
+      setChosen(waiting[at + 1]?.picture.id ?? waiting[at - 1]?.picture.id)
+      const name = books.find((b) => b.id === book)?.name
+      say(`On p ${page} of ${name}${placed.beside ? ', beside its own picture' : ''}.`, {
+        label: 'Undo',
+        run: () => takeOff.mutate(picture.id),
+      })
+      return refreshAll(client)
+    },
+    onError,
+  })
+  const back = useMutation({
+    mutationFn: (id: string) => answer(api.POST('/api/pictures/{id}/back', { params: { path: { id } } })),
+    onSuccess: () => refreshAll(client),
+    onError,
+  })
+  const remove = useMutation({
+    mutationFn: () => answer(api.DELETE('/api/pictures/{id}', { params: { path: { id: picture.id } } })),
+    onSuccess: () => {
+      say(`${picture.originalName} is out of the tray; its file stays in the data folder.`, {
+        label: 'Undo',
+        run: () => back.mutate(picture.id),
+      })
+      return refreshAll(client)
+    },
+    onError,
+  })
+  const move = (way: number) => setChosen(waiting[(at + way + waiting.length) % waiting.length]?.picture.id)
+  const take = () => page !== undefined && book && !place.isPending && place.mutate()
+  useTrayKeys(move, take)
+  return (
+    <TwoLeaves>
+      <Leaf aria-label="Picture">
+        <img
+          src={`${pictureAt(picture.id, 'LARGE')}?v=${picture.version}`}
+          width={picture.width}
+          height={picture.height}
+          alt={picture.originalName}
+          className="plate border-hairline max-h-[70dvh] w-auto max-w-full border object-contain"
+        />
+      </Leaf>
+      <Leaf second aria-labelledby="tray">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-5">
+          <h1 id="tray">Tray</h1>
+          <Link to="/books" className={LINE_LINK}>
+            To the books
+          </Link>
+        </div>
+        <p className="text-faded">
+          Picture {at + 1} of {waiting.length} · {picture.originalName}
+          {picture.taken
+            ? ` · taken ${format.fullDay(picture.taken.slice(0, 10))}, ${picture.taken.slice(11, 16)}`
+            : ' · no time that can be'}
+        </p>
+        <div aria-live="polite" className="mt-3">
+          {proposed && !mine ? (
+            <>
+              <p className="font-serif text-xl">{sentence(proposed, format)}</p>
+              <p className="text-faded">{RESTS[proposed.rests]}</p>
+            </>
+          ) : (
+            !mine && <p>Nothing tells which page this is. Say it here:</p>
+          )}
+        </div>
+        <div className="mt-3 grid grid-cols-[1fr_7rem] gap-x-4">
+          <SelectField
+            label="Book"
+            value={book}
+            onChange={(e) => setOther({ of: picture.id, book: e.target.value, number })}
+          >
+            {books.map((b) => (
+              <option key={b.id} value={b.id}>
+                {b.name}
+              </option>
+            ))}
+          </SelectField>
+          <NumberField
+            label="Page"
+            bounds={BOUNDS.PlaceOnPage.number}
+            value={number}
+            onChange={(e) => setOther({ of: picture.id, book, number: e.target.value })}
+            onKeyDown={(e) => e.key === 'Enter' && take()}
+          />
+        </div>
+        <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+          <Button look="ink" disabled={page === undefined || !book || place.isPending} onClick={take}>
+            Put it there <Key name="Enter" />
+          </Button>
+          <Button onClick={() => move(-1)}>← Before</Button>
+          <Button onClick={() => move(1)}>Next →</Button>
+          <Button look="quiet" onClick={() => remove.mutate()}>
+            No page of mine
+          </Button>
+        </div>
+        <ul className="mt-6 flex flex-wrap gap-2" aria-label="All that wait">
+          {waiting.map((w, i) => (
+            <li key={w.picture.id}>
+              <button
+                type="button"
+                onClick={() => setChosen(w.picture.id)}
+                aria-label={`Picture ${i + 1}, ${w.picture.originalName}`}
+                aria-current={i === at ? 'true' : undefined}
+                className={`block border-2 ${i === at ? 'border-ink' : 'border-hairline'}`}
+              >
+                <img
+                  src={`${pictureAt(w.picture.id, 'SMALL')}?v=${w.picture.version}`}
+                  alt=""
+                  loading="lazy"
+                  className="plate size-14 object-cover"
+                />
+              </button>
+            </li>
+          ))}
+        </ul>
+        <div className="mt-6">
+          <PutIn label="Choose more" />
+        </div>
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+/** Enter takes the proposal, the arrows move on; not while something is being filled in. */
+function useTrayKeys(move: (way: number) => void, take: () => void) {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null
+      if (target?.closest('input, textarea, select, button, a, [role=dialog]')) {
+        return
+      }
+      if (event.key === 'Enter') {
+        take()
+      } else if (event.key === 'ArrowRight') {
+        move(1)
+      } else if (event.key === 'ArrowLeft') {
+        move(-1)
+      } else {
+        return
+      }
+      event.preventDefault()
+    }
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  })
+}
