@@ -32,11 +32,14 @@ export function PageFacts({ page }: { page: Page }) {
       return refreshAll(client)
     },
   })
-  const keep = (fields: Told) =>
+  const keep = (fields: Told) => {
+    setTold(fields)
     tell.mutate(fields, {
       onSuccess: () =>
         say(`Page ${page.number} is kept as you told.`, { label: 'Undo', run: () => tell.mutate(page.told) }),
+      onError: () => setTold(page.told),
     })
+  }
   const changed = JSON.stringify(told) !== JSON.stringify(page.told)
   return (
     <form

@@ -112,12 +112,12 @@ function Side({
   return (
     <Link
       to={`/books/${book.id}/${tile.number}`}
-      aria-label={words}
       title={words}
       tabIndex={tile === first ? 0 : -1}
       className="group block"
       onKeyDown={walk}
     >
+      <span className="sr-only">{words}</span>
       <TilePicture tile={tile} book={book} />
       <span
         className={`text-faded block text-sm tabular-nums ${side === 'right' ? 'text-right' : ''}`}

@@ -45,11 +45,11 @@ function Spine({ book, shown }: { book: BookLine; shown: boolean }) {
   return (
     <Link
       to={`/books/${book.id}`}
-      aria-label={label(book)}
       aria-current={shown ? 'true' : undefined}
       className="block"
       title={label(book)}
     >
+      <span className="sr-only">{label(book)}</span>
       <svg width={width} height={height + 12} viewBox={`0 -2 ${width} ${height + 12}`} aria-hidden>
         <rect
           x={0.75}
@@ -132,11 +132,11 @@ function Portfolio({ book, shown }: { book: BookLine; shown: boolean }) {
   return (
     <Link
       to={`/books/${book.id}`}
-      aria-label={label(book)}
       aria-current={shown ? 'true' : undefined}
       title={label(book)}
       className="block"
     >
+      <span className="sr-only">{label(book)}</span>
       <svg width={width + 12} height={50} viewBox={`0 0 ${width + 12} 50`} aria-hidden>
         <path d={`M6 16l6 -5h${width - 12}l6 5`} className="stroke-pencil" fill="none" />
         <rect x={0.75} y={16} width={width} height={22} className="fill-paper stroke-pencil" />

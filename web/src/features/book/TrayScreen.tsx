@@ -89,7 +89,11 @@ function Tray({ waiting }: { waiting: Waits[] }) {
         label: 'Undo',
         run: () => takeOff.mutate(picture.id),
       })
-      return refreshAll(client)
+      // The next Enter must not wait until everything was read anew.
+      client.setQueryData(queries.tray().queryKey, (tray) =>
+        tray ? { waiting: tray.waiting.filter((w) => w.picture.id !== placed.id) } : tray,
+      )
+      void refreshAll(client)
     },
     onError,
   })

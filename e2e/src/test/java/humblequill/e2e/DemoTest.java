@@ -58,6 +58,10 @@ class DemoTest {
     "/course/merge, 1280, LIGHT",
     "/search?q=sheer, 1280, LIGHT",
     "/search?q=sheer, 1280, DARK",
+    "/books, 1280, LIGHT",
+    "/books, 390, DARK",
+    "/tray, 1280, LIGHT",
+    "/tray, 390, DARK",
     "/day/2026-03-04, 1280, LIGHT",
     "/day/2026-03-04, 390, DARK"
   })
