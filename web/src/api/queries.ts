@@ -124,6 +124,12 @@ export const queries = {
       queryFn: () =>
         answer(api.GET('/api/books/{book}/pages/{number}', { params: { path: { book, number } } })),
     }),
+  sheet: (asked: Record<string, string>) =>
+    queryOptions({
+      queryKey: ['sheet', asked],
+      queryFn: () => answer(api.GET('/api/sheet', { params: { query: asked } })),
+      retry: false,
+    }),
   tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
   search: (text: string) =>
     queryOptions({

@@ -24,6 +24,7 @@ const RunningScreen = lazy(() => import('../features/sitting/RunningScreen'))
 const CabinetScreen = lazy(() => import('../features/cabinet/CabinetScreen'))
 const BooksScreen = lazy(() => import('../features/book/BooksScreen'))
 const PageScreen = lazy(() => import('../features/book/PageScreen'))
+const SheetScreen = lazy(() => import('../features/book/SheetScreen'))
 const TrayScreen = lazy(() => import('../features/book/TrayScreen'))
 const SettingsScreen = lazy(() => import('./SettingsScreen'))
 const SearchScreen = lazy(() => import('../features/search/SearchScreen'))
@@ -79,6 +80,7 @@ function Framed() {
           <Route path="/books" element={<BooksScreen />} />
           <Route path="/books/:id" element={<BooksScreen />} />
           <Route path="/books/:id/:number" element={<PageScreen />} />
+          <Route path="/sheet" element={<SheetScreen />} />
           <Route path="/tray" element={<TrayScreen />} />
           <Route path="/sitting" element={<BuilderScreen />} />
           <Route path="/cabinet" element={<CabinetScreen />} />

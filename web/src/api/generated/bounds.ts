@@ -61,6 +61,7 @@ export const BOUNDS = {
   OtherPace: { exerciseId: { maxLength: 80 }, secondsEach: { min: 1, max: 28800 }, week: { maxLength: 80 } },
   OtherText: { text: { maxLength: 200 } },
   PageFields: { words: { maxLength: 400 } },
+  PageOfBook: { number: { min: 1, max: 9999 } },
   PauseSpan: { reason: { maxLength: 200 } },
   Place: { path: { maxLength: 1000 } },
   PlaceOnPage: { number: { min: 1, max: 9999 } },
@@ -117,6 +118,7 @@ export const BOUNDS = {
   Units: { count: { min: 1 }, exerciseId: { maxLength: 80 } },
   UntilDone: { week: { maxLength: 80 } },
   Wait: { week: { maxLength: 80 } },
+  Wanted: { perSheet: { min: 1, max: 30 }, title: { maxLength: 200 } },
   WarmUp: { minutes: { min: 1, max: 960 }, topic: { maxLength: 80 }, week: { maxLength: 80 } },
   Weekday: { minutes: { min: 0, max: 960 } },
 } as const

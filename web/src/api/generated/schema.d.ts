@@ -1172,6 +1172,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["select"];
+        put?: never;
+        post: operations["pdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sittings": {
         parameters: {
             query?: never;
@@ -2349,6 +2365,12 @@ export interface components {
             state: "UNTOUCHED" | "DRAWN" | "KEPT_FREE" | "TORN_OUT" | "GLUED_IN";
             words: string;
         };
+        PageOfBook: {
+            /** Format: uuid */
+            book: string;
+            /** Format: int32 */
+            number: number;
+        };
         PagePicture: {
             /** Format: date-time */
             addedAt: string;
@@ -2850,6 +2872,13 @@ export interface components {
             present: boolean;
             trouble?: string | null;
         };
+        Selection: {
+            /** Format: int32 */
+            bare: number;
+            /** Format: int32 */
+            kept: number;
+            pages: components["schemas"]["SheetPage"][];
+        };
         SetUp: {
             /** Format: int32 */
             days: number;
@@ -2928,6 +2957,25 @@ export interface components {
             unit: "DRAWINGS" | "MINUTES";
             /** Format: int32 */
             was?: number | null;
+        };
+        SheetPage: {
+            about: string;
+            book: string;
+            /** Format: uuid */
+            bookId: string;
+            /** Format: date */
+            day?: string | null;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            mark?: number | null;
+            medium?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: uuid */
+            picture: string;
         };
         ShortfallView: {
             /** Format: int32 */
@@ -3241,6 +3289,15 @@ export interface components {
         WaitingPicture: {
             picture: components["schemas"]["PagePicture"];
             proposed?: components["schemas"]["ProposedPage"];
+        };
+        Wanted: {
+            pages: components["schemas"]["PageOfBook"][];
+            /** @enum {string} */
+            paper: "A4" | "LETTER";
+            /** Format: int32 */
+            perSheet: number;
+            title: string;
+            words: ("PAGE" | "DAY" | "ABOUT" | "COUNT" | "MINUTES" | "MEDIUM" | "MARK")[];
         };
         WarmUp: {
             /**
@@ -5574,6 +5631,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Settings"];
+                };
+            };
+        };
+    };
+    select: {
+        parameters: {
+            query?: {
+                book?: string;
+                first?: number;
+                last?: number;
+                favourites?: boolean;
+                from?: string;
+                to?: string;
+                exercise?: string;
+                topic?: string;
+                text?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Selection"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

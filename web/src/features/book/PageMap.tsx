@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { pictureAt } from '../../shared/pictures'
-import { Button } from '../../ui/Button'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { tileWords, type Book, type Tile } from './text'
 
@@ -35,11 +35,21 @@ export function PageMap({ book }: { book: Book }) {
         <h2>
           Pages {format.number(tiles[0]?.number ?? 1)} to {format.number(tiles.at(-1)?.number ?? 1)}
         </h2>
-        {book.openings.length > LATELY + 6 && (
-          <Button onClick={() => setParams(all ? {} : { all: '' }, { replace: true })}>
-            {all ? 'Lately drawn on' : 'All pages'}
-          </Button>
-        )}
+        <span className="flex gap-x-6">
+          {book.openings.length > LATELY + 6 && (
+            <Button onClick={() => setParams(all ? {} : { all: '' }, { replace: true })}>
+              {all ? 'Lately drawn on' : 'All pages'}
+            </Button>
+          )}
+          {!book.fields.keptPrivate && (
+            <Link
+              to={`/sheet?${new URLSearchParams({ book: book.id, title: book.fields.name }).toString()}`}
+              className={LINE_LINK}
+            >
+              As one sheet, PDF
+            </Link>
+          )}
+        </span>
       </div>
       <p className="text-faded mb-2 text-sm">
         A folded corner is a page you marked as a favourite. Press a page for what is known about it.

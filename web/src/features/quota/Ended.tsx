@@ -7,7 +7,7 @@ import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
 import { TextField } from '../../ui/Field'
-import { Kept } from './Kept'
+import { AsOneSheet, Kept } from './Kept'
 import { units } from '../../shared/quota-words'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Check } from '../../ui/Check'
@@ -79,6 +79,7 @@ export function Ended({ quota }: { quota: Quota }) {
         </tbody>
       </table>
       <Kept quota={quota} />
+      <AsOneSheet quota={quota} />
       <Learned quota={quota} />
       <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         {today && (

@@ -1,3 +1,5 @@
+import { Link } from 'react-router'
+import { LINE_LINK } from '../../ui/Button'
 import { RULES } from '../../shared/quota-words'
 import type { Quota } from './text'
 
@@ -12,5 +14,20 @@ export function Kept({ quota }: { quota: Quota }) {
     <p className="text-faded mt-2">
       {known.map(([rule, k]) => `${RULES[rule].name}: ${k.kept} of ${k.kept + k.broken} entries`).join(' · ')}
     </p>
+  )
+}
+
+/** The pages of a promise as one document, to be sent to whoever waits for it. */
+export function AsOneSheet({ quota }: { quota: Quota }) {
+  const { terms, progress } = quota
+  const asked = {
+    title: terms.title,
+    from: progress.from,
+    ...(terms.exercise ? { exercise: terms.exercise } : terms.topic ? { topic: terms.topic } : {}),
+  }
+  return (
+    <Link to={`/sheet?${new URLSearchParams(asked).toString()}`} className={LINE_LINK}>
+      Its pages as one PDF
+    </Link>
   )
 }

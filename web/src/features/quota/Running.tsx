@@ -6,7 +6,7 @@ import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { beginQuota } from '../../shared/begin'
-import { Kept } from './Kept'
+import { AsOneSheet, Kept } from './Kept'
 import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
 import { RULES, units } from '../../shared/quota-words'
@@ -123,6 +123,7 @@ export function Running({ quota }: { quota: Quota }) {
         <Link to={`/quotas/${quota.id}/change`} className={LINE_LINK}>
           Change the terms
         </Link>
+        <AsOneSheet quota={quota} />
         <Button onClick={() => setEnding(true)}>End it</Button>
       </div>
       {ending && (

@@ -8,6 +8,7 @@ import { useNotice } from '../../ui/Notices'
 import { NumberField } from '../../ui/NumberField'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
+import { PageLink } from './PageLink'
 import { ExerciseField } from '../ExerciseField'
 import { NameField } from '../NameField'
 import { Conflict } from './Conflict'
@@ -100,6 +101,11 @@ export default function EntryForm({
             />
           ))}
         </div>
+        {entry?.fields.book && entry.fields.pageFrom != null && (
+          <p className="mt-3">
+            <PageLink book={entry.fields.book} number={entry.fields.pageFrom} onGo={onClose} />
+          </p>
+        )}
         {gone ? (
           <p role="alert" className="mt-3">
             This entry was removed elsewhere. What you see here can be logged anew.{' '}

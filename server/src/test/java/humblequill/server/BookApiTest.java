@@ -292,6 +292,58 @@ class BookApiTest {
     assertThat(waiting(api, picture).isMissingNode()).isFalse();
   }
 
+  @Test
+  void pages_of_a_set_become_one_document_and_private_ones_stay_out(Api api) throws IOException {
+    var id = book(api, "Sheet book", "leaves", 10);
+    var hidden = book(api, "Hidden book", "leaves", 10, "keptPrivate", true);
+    log(
+        api,
+        "topic",
+        "sheeted",
+        "drawings",
+        4,
+        "minutes",
+        20,
+        "book",
+        "Sheet book",
+        "pageFrom",
+        1,
+        "pageTo",
+        3);
+    log(api, "topic", "sheeted", "book", "Hidden book", "pageFrom", 1);
+    for (int n = 1; n <= 2; n++) {
+      var sent = send(api, "s.jpg", Pictures.jpeg(40 + n)).path("picture").path("id").asString();
+      api.put("/api/pictures/" + sent + "/page", Map.of("book", id, "number", n, "beside", false));
+    }
+    var secret = send(api, "h.jpg", Pictures.jpeg(50)).path("picture").path("id").asString();
+    api.put(
+        "/api/pictures/" + secret + "/page", Map.of("book", hidden, "number", 1, "beside", false));
+    var chosen = api.get("/api/sheet?topic=sheeted").json();
+    assertThat(chosen.path("pages").valueStream().map(p -> p.path("number").asInt()))
+        .containsExactly(1, 2);
+    assertThat(chosen.path("kept").asInt()).isEqualTo(1);
+    assertThat(chosen.path("bare").asInt()).isEqualTo(1);
+    assertThat(sheet(api, id, 1).status()).isEqualTo(200);
+    assertThat(sheet(api, id, 1).body()).startsWith("%PDF-");
+    assertThat(sheet(api, hidden, 1).status()).isEqualTo(400);
+  }
+
+  private static Api.Answer sheet(Api api, UUID book, int number) {
+    return api.post(
+        "/api/sheet",
+        Map.of(
+            "title",
+            "Owed",
+            "paper",
+            "A4",
+            "perSheet",
+            12,
+            "words",
+            List.of("DAY", "MINUTES"),
+            "pages",
+            List.of(Map.of("book", book, "number", number))));
+  }
+
   private static JsonNode waiting(Api api, String picture) {
     var all = api.get("/api/tray").json().path("waiting");
     for (int i = 0; i < all.size(); i++) {

@@ -284,6 +284,17 @@ public class PagePictures {
     return file;
   }
 
+  /**
+   * A picture upright as JPEG, without anything the camera wrote.
+   *
+   * @param longest its longer edge in dots at most
+   */
+  @Transactional(readOnly = true)
+  public byte[] upright(UUID id, int longest) throws IOException {
+    var entity = there(id);
+    return Scaling.jpeg(Scaling.upright(there(entity), longest, entity.turn));
+  }
+
   @Transactional(readOnly = true)
   byte[] small(UUID id, SmallPictures.Size size) {
     var entity = there(id);

@@ -1,0 +1,62 @@
+package humblequill.server.book;
+
+import humblequill.server.entry.EntryFilter;
+import humblequill.server.settings.SettingsService;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/sheet")
+class SheetController {
+  private final Sheets sheets;
+  private final SettingsService settings;
+
+  SheetController(Sheets sheets, SettingsService settings) {
+    this.sheets = sheets;
+    this.settings = settings;
+  }
+
+  /** Pages that a sheet may show. */
+  @GetMapping
+  Sheets.Selection select(
+      @RequestParam @Nullable UUID book,
+      @RequestParam @Nullable @Min(1) @Max(9999) Integer first,
+      @RequestParam @Nullable @Min(1) @Max(9999) Integer last,
+      @RequestParam(defaultValue = "false") boolean favourites,
+      @RequestParam @Nullable LocalDate from,
+      @RequestParam @Nullable LocalDate to,
+      @RequestParam @Nullable String exercise,
+      @RequestParam @Nullable String topic,
+      @RequestParam @Nullable @Size(max = 200) String text) {
+    return sheets.select(
+        new Sheets.Asked(
+            book,
+            first,
+            last,
+            favourites,
+            new EntryFilter(
+                from, to, exercise, topic, null, null, text, null, null, 0, Sheets.mostEntries())));
+  }
+
+  /** The document, as PDF. */
+  @PostMapping(produces = "application/pdf")
+  ResponseEntity<byte[]> pdf(@RequestBody @Valid Sheets.Wanted wanted) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pages.pdf\"")
+        .body(sheets.pdf(wanted, Locale.forLanguageTag(settings.read().locale())));
+  }
+}

@@ -1,0 +1,96 @@
+package humblequill.server.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import com.lowagie.text.pdf.PRStream;
+import com.lowagie.text.pdf.PdfName;
+import com.lowagie.text.pdf.PdfReader;
+import com.lowagie.text.pdf.parser.PdfTextExtractor;
+import humblequill.core.book.SheetLayout;
+import humblequill.server.picture.Pictures;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Sheets read back by another library than the one that writes them. */
+class SheetPdfTest {
+  private record Made(byte[] picture, String caption) implements SheetPdf.Tile {
+    @Override
+    public byte[] picture(int longestDots) {
+      return picture;
+    }
+  }
+
+  private static PdfReader read(
+      SheetLayout.Paper paper, int perSheet, String title, List<Made> tiles) throws IOException {
+    var out = new ByteArrayOutputStream();
+    try (var pdf = new SheetPdf(SheetLayout.of(paper, perSheet), title)) {
+      pdf.write(title, List.copyOf(tiles), out);
+    }
+    return new PdfReader(out.toByteArray());
+  }
+
+  /** ISO 216: 210 × 297 mm = 595.28 × 841.89 points; Letter: 8½ × 11 in = 612 × 792 points. */
+  @ParameterizedTest
+  @CsvSource({
+    "A4, 12, 30, 3, 595.28, 841.89",
+    "LETTER, 30, 30, 1, 612, 792",
+    "A4, 1, 3, 3, 595.28, 841.89",
+    "A4, 5, 7, 2, 595.28, 841.89"
+  })
+  void sheets_sizes_and_pictures(
+      SheetLayout.Paper paper, int perSheet, int pictures, int sheets, double width, double height)
+      throws IOException {
+    var tiles = new ArrayList<Made>();
+    for (int i = 0; i < pictures; i++) {
+      tiles.add(new Made(Pictures.jpeg(100 + i), "p " + (i + 1)));
+    }
+    var reader = read(paper, perSheet, "Thirty gestures", tiles);
+    assertThat(reader.getNumberOfPages()).isEqualTo(sheets);
+    assertThat((double) reader.getPageSize(1).getWidth()).isCloseTo(width, within(0.5));
+    assertThat((double) reader.getPageSize(1).getHeight()).isCloseTo(height, within(0.5));
+    assertThat(images(reader)).isEqualTo(pictures);
+    var text = new PdfTextExtractor(reader);
+    assertThat(text.getTextFromPage(1)).contains("Thirty gestures", "p 1");
+    assertThat(text.getTextFromPage(sheets)).contains("p " + pictures);
+  }
+
+  private static int images(PdfReader reader) {
+    int count = 0;
+    for (int i = 0; i < reader.getXrefSize(); i++) {
+      if (reader.getPdfObject(i) instanceof PRStream stream
+          && PdfName.IMAGE.equals(stream.get(PdfName.SUBTYPE))) {
+        count++;
+      }
+    }
+    return count;
+  }
+
+  @Test
+  void letters_of_several_languages_are_written_and_others_stand_as_question_marks()
+      throws IOException {
+    var words = "Łódź, Ærø, Škoda č · 12× “quoted”";
+    var reader = read(SheetLayout.Paper.A4, 2, "Größe", List.of(new Made(new byte[0], words)));
+    var text = new PdfTextExtractor(reader).getTextFromPage(1);
+    assertThat(text).contains("Größe");
+    assertThat(text.replace(" ", "")).contains(words.replace(" ", ""));
+    var other = read(SheetLayout.Paper.A4, 2, "海", List.of(new Made(new byte[0], "x")));
+    assertThat(new PdfTextExtractor(other).getTextFromPage(1)).contains("?");
+  }
+
+  @Test
+  void words_too_long_are_shortened_and_no_sheet_takes_none() throws IOException {
+    var long_ = "cranes ".repeat(60).strip();
+    var reader = read(SheetLayout.Paper.A4, 30, long_, List.of(new Made(new byte[0], long_)));
+    assertThat(new PdfTextExtractor(reader).getTextFromPage(1)).contains("…");
+    assertThatThrownBy(() -> SheetLayout.of(SheetLayout.Paper.A4, 0)).hasMessageContaining("not 0");
+    assertThatThrownBy(() -> SheetLayout.of(SheetLayout.Paper.A4, 31))
+        .hasMessageContaining("not 31");
+  }
+}

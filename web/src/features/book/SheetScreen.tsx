@@ -1,0 +1,267 @@
+import { useMutation, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
+import { pictureAt } from '../../shared/pictures'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Check, Checks } from '../../ui/Check'
+import { DateField } from '../../ui/DateField'
+import { isDay } from '../../ui/days'
+import { Field, SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { noun, plural } from '../../ui/plural'
+import { Refused } from '../../ui/Refused'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+
+type Page = Schemas['SheetPage']
+type Words = Schemas['Wanted']['words'][number]
+
+/** What can stand under a picture. */
+const WORDS: Record<Words, string> = {
+  PAGE: 'book and page',
+  DAY: 'day',
+  ABOUT: 'what',
+  COUNT: 'how many',
+  MINUTES: 'minutes',
+  MEDIUM: 'medium',
+  MARK: 'mark',
+}
+
+/** Any set of pages as one document; what is asked for stands in the address. */
+export default function SheetScreen() {
+  const [params] = useSearchParams()
+  const asked = Object.fromEntries(params)
+  return (
+    <Waiting query={useQuery(queries.sheet(asked))}>
+      {(selection) => <Chosen key={params.toString()} selection={selection} asked={asked} />}
+    </Waiting>
+  )
+}
+
+const keyOf = (page: Page) => `${page.bookId} ${page.number}`
+
+function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: Record<string, string> }) {
+  const [pages, setPages] = useState(selection.pages)
+  const [out, setOut] = useState<string[]>([])
+  const shown = pages.filter((p) => !out.includes(keyOf(p)))
+  const move = (at: number, way: number) => {
+    const next = [...pages]
+    const [moved] = next.splice(at, 1)
+    if (moved) {
+      next.splice(at + way, 0, moved)
+      setPages(next)
+    }
+  }
+  return (
+    <TwoLeaves>
+      <Leaf aria-labelledby="sheet">
+        <h1 id="sheet">Pages on a sheet</h1>
+        <Asking asked={asked} />
+        <Making pages={shown} title={asked.title ?? 'Pages'} />
+      </Leaf>
+      <Leaf second aria-label="Chosen pages">
+        <h2>{plural(shown.length, 'page')}</h2>
+        <p className="text-faded">
+          {[
+            selection.kept > 0 &&
+              `${selection.kept} private ${noun(selection.kept, 'page stays', 'pages stay')} out`,
+            selection.bare > 0 &&
+              `${selection.bare} without a picture ${noun(selection.bare, 'is', 'are')} left out`,
+          ]
+            .filter(Boolean)
+            .join('; ')}
+        </p>
+        {pages.length === 0 && (
+          <p className="py-3">Nothing that was drawn fits, or no page of it has a picture yet.</p>
+        )}
+        <ol className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-3">
+          {pages.map((page, i) => (
+            <li key={keyOf(page)} className={out.includes(keyOf(page)) ? 'opacity-40' : ''}>
+              <img
+                src={pictureAt(page.picture, 'SMALL')}
+                alt={`Page ${page.number} of ${page.book}: ${page.about}`}
+                loading="lazy"
+                className="plate border-hairline h-32 w-full border object-contain"
+              />
+              <Check
+                checked={!out.includes(keyOf(page))}
+                onChange={(e) =>
+                  setOut(e.target.checked ? out.filter((k) => k !== keyOf(page)) : [...out, keyOf(page)])
+                }
+              >
+                p {page.number}
+              </Check>
+              <span className="flex gap-3">
+                <Button
+                  look="quiet"
+                  disabled={i === 0}
+                  aria-label={`Page ${page.number} of ${page.book} earlier`}
+                  onClick={() => move(i, -1)}
+                >
+                  ←
+                </Button>
+                <Button
+                  look="quiet"
+                  disabled={i === pages.length - 1}
+                  aria-label={`Page ${page.number} of ${page.book} later`}
+                  onClick={() => move(i, 1)}
+                >
+                  →
+                </Button>
+              </span>
+            </li>
+          ))}
+        </ol>
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+/** Which pages: of a book, of some days, of a topic, favourites. */
+function Asking({ asked }: { asked: Record<string, string> }) {
+  const [, setParams] = useSearchParams()
+  const books = useQuery(queries.books()).data ?? []
+  const [a, setA] = useState(asked)
+  const set = (some: Record<string, string>) => setA({ ...a, ...some })
+  return (
+    <form
+      className="mt-3 grid grid-cols-2 gap-x-6 gap-y-2"
+      onSubmit={(event) => {
+        event.preventDefault()
+        setParams(Object.fromEntries(Object.entries(a).filter(([, value]) => value !== '')))
+      }}
+    >
+      <SelectField label="Book" value={a.book ?? ''} onChange={(e) => set({ book: e.target.value })}>
+        <option value="">any</option>
+        {books
+          .filter((b) => !b.removed)
+          .map((b) => (
+            <option key={b.id} value={b.id}>
+              {b.name}
+            </option>
+          ))}
+      </SelectField>
+      <div className="grid grid-cols-2 gap-x-3">
+        <Field
+          label="From page"
+          inputMode="numeric"
+          value={a.first ?? ''}
+          onChange={(e) => set({ first: e.target.value.replace(/\D/g, '') })}
+        />
+        <Field
+          label="To page"
+          inputMode="numeric"
+          value={a.last ?? ''}
+          onChange={(e) => set({ last: e.target.value.replace(/\D/g, '') })}
+        />
+      </div>
+      <DateField label="Drawn from" value={a.from ?? ''} onChange={(from) => set({ from })} />
+      <DateField label="Drawn until" value={a.to ?? ''} onChange={(to) => set({ to })} />
+      <Field label="Topic" value={a.topic ?? ''} onChange={(e) => set({ topic: e.target.value })} />
+      <Field label="Words" value={a.text ?? ''} onChange={(e) => set({ text: e.target.value })} />
+      <Check
+        checked={a.favourites === 'true'}
+        onChange={(e) => set({ favourites: e.target.checked ? 'true' : '' })}
+      >
+        Favourites alone
+      </Check>
+      <div className="col-span-2 flex flex-wrap gap-x-6">
+        <Button
+          type="submit"
+          disabled={[a.from, a.to].some((day) => day !== undefined && day !== '' && !isDay(day))}
+        >
+          Choose these
+        </Button>
+        <Link to="/books" className={LINE_LINK}>
+          To the books
+        </Link>
+      </div>
+    </form>
+  )
+}
+
+function Making({ pages, title }: { pages: Page[]; title: string }) {
+  const format = useFormats()
+  const [named, setNamed] = useState(title)
+  const [paper, setPaper] = useState<Schemas['Wanted']['paper']>('A4')
+  const [each, setEach] = useState('12')
+  const [words, setWords] = useState<Words[]>(['DAY', 'ABOUT', 'COUNT', 'MINUTES'])
+  const perSheet = readWithin(each, BOUNDS.Wanted.perSheet, format)
+  const make = useMutation({
+    mutationFn: async () => {
+      const pdf = await answer(
+        api.POST('/api/sheet', {
+          body: {
+            title: named,
+            paper,
+            perSheet: perSheet ?? 12,
+            words,
+            pages: pages.map((p) => ({ book: p.bookId, number: p.number })),
+          },
+          parseAs: 'blob',
+        }),
+      )
+      save(pdf as unknown as Blob, `${named.trim() || 'pages'}.pdf`)
+    },
+  })
+  return (
+    <form
+      className="border-hairline mt-5 grid grid-cols-2 gap-x-6 gap-y-2 border-t pt-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        make.mutate()
+      }}
+    >
+      <div className="col-span-2">
+        <Field
+          label="Title"
+          maxLength={BOUNDS.Wanted.title.maxLength}
+          value={named}
+          onChange={(e) => setNamed(e.target.value)}
+        />
+      </div>
+      <SelectField
+        label="Printed on"
+        value={paper}
+        onChange={(e) => setPaper(e.target.value as typeof paper)}
+      >
+        <option value="A4">A4</option>
+        <option value="LETTER">Letter</option>
+      </SelectField>
+      <NumberField
+        needed
+        label="Pictures a sheet"
+        bounds={BOUNDS.Wanted.perSheet}
+        value={each}
+        onChange={(e) => setEach(e.target.value)}
+      />
+      <div className="col-span-2">
+        <Checks legend="Under each picture" of={WORDS} chosen={words} onChange={setWords} />
+      </div>
+      <Refused error={make.error} className="col-span-2" />
+      <div className="col-span-2">
+        <Button
+          type="submit"
+          look="ink"
+          disabled={pages.length === 0 || perSheet === undefined || make.isPending}
+        >
+          {make.isPending ? 'Making it…' : `Make the PDF of ${plural(pages.length, 'page')}`}
+        </Button>
+      </div>
+    </form>
+  )
+}
+
+/** Hands a file to the browser to be kept. */
+function save(file: Blob, name: string) {
+  const address = URL.createObjectURL(file)
+  const link = document.createElement('a')
+  link.href = address
+  link.download = name
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(address), 60_000)
+}
