@@ -48,8 +48,9 @@ class SheetController {
             first,
             last,
             favourites,
+            topic,
             new EntryFilter(
-                from, to, exercise, topic, null, null, text, null, null, 0, Sheets.mostEntries())));
+                from, to, exercise, null, null, null, text, null, null, 0, Sheets.mostEntries())));
   }
 
   /** The document, as PDF. */

@@ -2,10 +2,12 @@ package humblequill.server.book;
 
 import humblequill.core.book.SheetLayout;
 import humblequill.core.entry.Drawn;
+import humblequill.core.name.NameKind;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryFilter;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
+import humblequill.server.name.NameService;
 import humblequill.server.picture.PagePictures;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -38,11 +40,13 @@ class Sheets {
 
   private final BookViews views;
   private final EntryService entries;
+  private final NameService names;
   private final PagePictures pictures;
 
-  Sheets(BookViews views, EntryService entries, PagePictures pictures) {
+  Sheets(BookViews views, EntryService entries, NameService names, PagePictures pictures) {
     this.views = views;
     this.entries = entries;
+    this.names = names;
     this.pictures = pictures;
   }
 
@@ -97,18 +101,19 @@ class Sheets {
    * @param first from this page of it on
    * @param last up to this page of it
    * @param favourites folded corners alone
+   * @param topic of this topic, by the entry's own or by its exercise's
    */
   record Asked(
       @Nullable UUID book,
       @Nullable Integer first,
       @Nullable Integer last,
       boolean favourites,
+      @Nullable String topic,
       EntryFilter entries) {
     private boolean asksEntries() {
       return entries.from() != null
           || entries.to() != null
           || entries.exercise() != null
-          || entries.topic() != null
           || entries.text() != null;
     }
   }
@@ -121,6 +126,7 @@ class Sheets {
                 .map(EntryView::id)
                 .collect(Collectors.toSet())
             : null;
+    var topic = asked.topic == null ? null : names.names().called(NameKind.TOPIC, asked.topic);
     var found = new ArrayList<SheetPage>();
     int kept = 0;
     int bare = 0;
@@ -133,11 +139,12 @@ class Sheets {
         var layers =
             page.layers().stream()
                 .filter(d -> matching == null || matching.contains(d.entry()))
+                .filter(d -> topic == null || d.topics().contains(topic))
                 .toList();
         var fact = told.get(page.number());
         boolean wanted =
             page.isDrawnOn()
-                && (matching == null || !layers.isEmpty())
+                && (matching == null && topic == null || !layers.isEmpty())
                 && (asked.first == null || page.number() >= asked.first)
                 && (asked.last == null || page.number() <= asked.last)
                 && (!asked.favourites || fact != null && fact.favourite());
@@ -190,6 +197,7 @@ class Sheets {
                 null,
                 null,
                 false,
+                null,
                 new EntryFilter(null, null, null, null, null, null, null, null, null, 0, 1)));
     all.pages().forEach(p -> known.put(new PageOfBook(p.bookId(), p.number()), p));
     var tiles = new ArrayList<SheetPdf.Tile>();
