@@ -124,6 +124,18 @@ export const queries = {
       queryFn: () =>
         answer(api.GET('/api/books/{book}/pages/{number}', { params: { path: { book, number } } })),
     }),
+  move: (book: string, move?: Schemas['MoveOfPages']) =>
+    queryOptions({
+      queryKey: ['books', book, 'move', move],
+      queryFn: () =>
+        answer(
+          api.POST('/api/books/{id}/pages/preview', {
+            params: { path: { id: book } },
+            body: move ?? { kind: 'SHIFT', page: 1, other: 1 },
+          }),
+        ),
+      retry: false,
+    }),
   sheet: (asked: Record<string, string>) =>
     queryOptions({
       queryKey: ['sheet', asked],

@@ -56,6 +56,7 @@ export const BOUNDS = {
   LetGo: { week: { maxLength: 80 } },
   LineToRead: { line: { maxLength: 1000 } },
   MinutesADay: { minutes: { min: 0, max: 960 }, week: { maxLength: 80 } },
+  MoveOfPages: { other: { min: -9999, max: 9999 }, page: { min: 1, max: 9999 } },
   NewName: { text: { maxLength: 200 } },
   OnPaper: { medium: { maxLength: 200 } },
   OtherPace: { exerciseId: { maxLength: 80 }, secondsEach: { min: 1, max: 28800 }, week: { maxLength: 80 } },

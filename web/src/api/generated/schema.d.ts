@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/books/{id}/pages/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/{id}/pages/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cabinet": {
         parameters: {
             query?: never;
@@ -2224,6 +2256,34 @@ export interface components {
             /** Format: date */
             weekFrom: string;
         };
+        MoveOfPages: {
+            /** @enum {string} */
+            kind: "SHIFT" | "SWAP" | "MOVE";
+            /** Format: int32 */
+            other: number;
+            /** Format: int32 */
+            page: number;
+        };
+        Moved: {
+            back: components["schemas"]["MoveOfPages"];
+            entries: components["schemas"]["MovedEntry"][];
+            pages: components["schemas"]["MovedPage"][];
+        };
+        MovedEntry: {
+            after: components["schemas"]["PageSpan"];
+            called: string;
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            id: string;
+            pages: components["schemas"]["PageSpan"];
+        };
+        MovedPage: {
+            /** Format: int32 */
+            after: number;
+            /** Format: int32 */
+            page: number;
+        };
         NameView: {
             /** Format: uuid */
             id: string;
@@ -2393,6 +2453,12 @@ export interface components {
             version: number;
             /** Format: int32 */
             width: number;
+        };
+        PageSpan: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
         };
         PageTile: {
             about: string;
@@ -3689,6 +3755,58 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveOfPages"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moved"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveOfPages"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moved"];
+                };
             };
         };
     };

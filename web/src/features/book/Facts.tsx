@@ -8,6 +8,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { BookSheet } from './BookSheet'
 import { ClosingSheet } from './ClosingSheet'
+import { MoveSheet } from './MoveSheet'
 import { BINDINGS, fullWhen, pageList, pagesOf, TAKES, type Book } from './text'
 
 /** What is known of a book, and what can be done with it. */
@@ -16,6 +17,7 @@ export function Facts({ book }: { book: Book }) {
   const [changing, setChanging] = useState(false)
   const [closing, setClosing] = useState(false)
   const [next, setNext] = useState(false)
+  const [moving, setMoving] = useState(false)
   const { remove } = useRemoving()
   const { fields: f } = book
   const stands = f.paper.filter((p) => p.takes === 'STANDS').map((p) => p.medium)
@@ -84,6 +86,7 @@ export function Facts({ book }: { book: Book }) {
       </dl>
       <div className="mt-4 flex flex-wrap gap-x-6 gap-y-1">
         <Button onClick={() => setChanging(true)}>Tell more of it</Button>
+        <Button onClick={() => setMoving(true)}>Put page numbers right</Button>
         {f.closed ? (
           <Button onClick={() => setNext(true)}>Open the next, like this one</Button>
         ) : (
@@ -104,6 +107,7 @@ export function Facts({ book }: { book: Book }) {
           }}
         />
       )}
+      {moving && <MoveSheet book={book} onClose={() => setMoving(false)} />}
       {next && <BookSheet like={book.id} onClose={() => setNext(false)} />}
     </article>
   )

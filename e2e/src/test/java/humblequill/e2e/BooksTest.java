@@ -113,6 +113,19 @@ class BooksTest {
     field(page, "Page").fill("3");
     page.getByRole(AriaRole.BUTTON, named("Keep it")).last().click();
     assertThat(page.getByText("Grew out of p 3 of Quay book")).isVisible();
+
+    link(page, "Quay book").click();
+    button(page, "Put page numbers right").click();
+    field(page, "From page").fill("7");
+    assertThat(page.getByText("1 page gets another number, 0 entries follow:")).isVisible();
+    button(page, "Move them").click();
+    assertThat(page.getByRole(AriaRole.LINK, starting("Page 8: torn out"))).isVisible();
+    button(page, "Undo").click();
+    assertThat(page.getByRole(AriaRole.LINK, starting("Page 7: torn out"))).isVisible();
+    link(page, "As one sheet, PDF").click();
+    var download = page.waitForDownload(() -> button(page, "Make the PDF of 1 page").click());
+    org.assertj.core.api.Assertions.assertThat(download.suggestedFilename())
+        .isEqualTo("Quay book.pdf");
     page.context().close();
   }
 

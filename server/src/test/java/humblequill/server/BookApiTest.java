@@ -293,6 +293,35 @@ class BookApiTest {
   }
 
   @Test
+  void numbers_are_put_right_and_everything_follows_its_page(Api api) throws IOException {
+    var id = book(api, "Miscounted", "leaves", 10);
+    log(api, "topic", "coils", "book", "Miscounted", "pageFrom", 3, "pageTo", 4);
+    var picture = send(api, "m.jpg", Pictures.jpeg(61)).path("picture").path("id").asString();
+    api.put("/api/pictures/" + picture + "/page", Map.of("book", id, "number", 4, "beside", false));
+    api.put(
+        "/api/books/" + id + "/pages/5",
+        Map.of("state", "KEPT_FREE", "words", "gulls", "favourite", false, "keptPrivate", false));
+    var shift = Map.of("kind", "SHIFT", "page", 3, "other", 1);
+    var seen = api.post("/api/books/" + id + "/pages/preview", shift).json();
+    assertThat(seen.path("entries").path(0).path("after").path("from").asInt()).isEqualTo(4);
+    assertThat(tile(api, id, 4).path("picture").asString()).isEqualTo(picture);
+    var moved = api.post("/api/books/" + id + "/pages/move", shift);
+    assertThat(moved.status()).as(moved.body()).isEqualTo(200);
+    assertThat(tile(api, id, 3).path("state").asString()).isEqualTo("UNTOUCHED");
+    assertThat(tile(api, id, 5).path("picture").asString()).isEqualTo(picture);
+    assertThat(tile(api, id, 6).path("words").asString()).isEqualTo("gulls");
+    var torn =
+        api.post(
+            "/api/books/" + id + "/pages/move", Map.of("kind", "SHIFT", "page", 5, "other", 1));
+    assertThat(torn.status()).isEqualTo(400);
+    assertThat(torn.json().path("detail").asString()).contains("p 4 to 5 would be torn apart");
+    api.post("/api/books/" + id + "/pages/move", moved.json().path("back"));
+    assertThat(tile(api, id, 4).path("picture").asString()).isEqualTo(picture);
+    assertThat(tile(api, id, 3).path("state").asString()).isEqualTo("DRAWN");
+    assertThat(tile(api, id, 5).path("words").asString()).isEqualTo("gulls");
+  }
+
+  @Test
   void pages_of_a_set_become_one_document_and_private_ones_stay_out(Api api) throws IOException {
     var id = book(api, "Sheet book", "leaves", 10);
     var hidden = book(api, "Hidden book", "leaves", 10, "keptPrivate", true);

@@ -24,6 +24,8 @@ public record Page(int number, PageState state, Optional<PageFact> fact, List<Dr
 
   /** Whether it was ever drawn on, wherever it is now. */
   public boolean isDrawnOn() {
-    return state == PageState.DRAWN || !layers.isEmpty();
+    return state == PageState.DRAWN
+        || !layers.isEmpty()
+        || fact.map(f -> f.pictures() > 0).orElse(false);
   }
 }

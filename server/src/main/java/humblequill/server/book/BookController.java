@@ -20,8 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 class BookController {
   private final BookService books;
   private final BookViews views;
+  private final Renumbering renumbering;
 
-  BookController(BookService books, BookViews views) {
+  BookController(BookService books, BookViews views, Renumbering renumbering) {
+    this.renumbering = renumbering;
     this.books = books;
     this.views = views;
   }
@@ -60,6 +62,19 @@ class BookController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable UUID id) {
     books.remove(id, false);
+  }
+
+  /** What a move of pages would do; nothing is moved. */
+  @PostMapping("/{id}/pages/preview")
+  Renumbering.Moved preview(
+      @PathVariable UUID id, @RequestBody @Valid Renumbering.MoveOfPages move) {
+    return renumbering.preview(id, move);
+  }
+
+  /** Moves pages; entries, pictures and what was told follow. */
+  @PostMapping("/{id}/pages/move")
+  Renumbering.Moved move(@PathVariable UUID id, @RequestBody @Valid Renumbering.MoveOfPages move) {
+    return renumbering.move(id, move);
   }
 
   /** A new book under an id that the client made, so that a retry never makes two. */

@@ -104,6 +104,25 @@ public class PageService {
     return entity.id;
   }
 
+  /**
+   * Gives pages other numbers. No two pages may have one number even for a moment, so that all are
+   * set aside first.
+   */
+  @Transactional
+  void renumber(UUID book, Map<Integer, Integer> numbers) {
+    var moving =
+        told(books.name(book).id(), names.names()).stream()
+            .filter(p -> numbers.containsKey(p.number()))
+            .map(p -> repository.findById(p.id()).orElseThrow())
+            .toList();
+    stored.changed();
+    moving.forEach(p -> p.number = -p.number);
+    repository.saveAllAndFlush(moving);
+    moving.forEach(p -> p.number = numbers.get(-p.number));
+    repository.saveAllAndFlush(moving);
+    stored.changed();
+  }
+
   private PageEntity row(UUID book, int number) {
     var name = books.name(book);
     int last = told.of(name.id()).toCore(name.text()).pageCount().orElse(PageSpan.MAX_PAGE);

@@ -3,6 +3,7 @@ package humblequill.server.entry;
 import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
 import humblequill.core.entry.Entry;
+import humblequill.core.entry.PageSpan;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import humblequill.core.placement.PlacedCourse;
@@ -210,6 +211,19 @@ public class EntryService {
     touched(List.of(entity.practiceDay, fields.day()));
     fill(entity, fields, names::idOf);
     return view(repository.saveAndFlush(entity));
+  }
+
+  /** Gives entries other pages of their book. */
+  @Transactional
+  public void renumber(Map<UUID, PageSpan> pages) {
+    var found = repository.findAllById(pages.keySet());
+    touched(found.stream().map(e -> e.practiceDay).distinct().toList());
+    found.forEach(
+        e -> {
+          e.pageFrom = pages.get(e.id).from();
+          e.pageTo = pages.get(e.id).to();
+        });
+    repository.saveAllAndFlush(found);
   }
 
   /** Removes an entry; one that is gone already stays gone. */

@@ -1,0 +1,129 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries, refreshAll } from '../../api/queries'
+import { Options } from '../../ui/Choices'
+import { SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { plural } from '../../ui/plural'
+import { Refused } from '../../ui/Refused'
+import { Sheet } from '../../ui/Sheet'
+import { SheetEnd } from '../../ui/SheetEnd'
+import type { Book } from './text'
+
+type Move = Schemas['MoveOfPages']
+
+const KINDS: Record<Move['kind'], string> = {
+  SHIFT: 'From a page on, all are later or earlier',
+  SWAP: 'Two pages change places',
+  MOVE: 'A page goes elsewhere, the others close up',
+}
+
+const LABELS: Record<Move['kind'], { page: string; other: string }> = {
+  SHIFT: { page: 'From page', other: 'So many later; with a minus, earlier' },
+  SWAP: { page: 'Page', other: 'changes places with page' },
+  MOVE: { page: 'Page', other: 'becomes page' },
+}
+
+const span = (pages: Schemas['PageSpan']) =>
+  pages.from === pages.to ? `p ${pages.from}` : `p ${pages.from}–${pages.to}`
+
+/** Page numbers put right: what follows is shown first, and can be taken back. */
+export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const [kind, setKind] = useState<Move['kind']>('SHIFT')
+  const [page, setPage] = useState('')
+  const [other, setOther] = useState('1')
+  const first = readWithin(page, BOUNDS.MoveOfPages.page, format)
+  const bounds = kind === 'SHIFT' ? BOUNDS.MoveOfPages.other : BOUNDS.MoveOfPages.page
+  const second = readWithin(other, bounds, format)
+  const move: Move | undefined =
+    first !== undefined && second !== undefined && (kind !== 'SHIFT' || second !== 0)
+      ? { kind, page: first, other: second }
+      : undefined
+  const preview = useQuery({ ...queries.move(book.id, move), enabled: move !== undefined })
+  const send = useMutation({
+    mutationFn: (asked: Move) =>
+      answer(api.POST('/api/books/{id}/pages/move', { params: { path: { id: book.id } }, body: asked })),
+    onSuccess: () => refreshAll(client),
+    onError: (error: Error) => say(`Not kept: ${error.message}`),
+  })
+  const told = move && preview.data
+  return (
+    <Sheet
+      open
+      onClose={onClose}
+      title={`Page numbers of ${book.fields.name}`}
+      description="Entries, pictures and what you told of a page follow it."
+    >
+      <form
+        className="grid gap-x-6 gap-y-3 sm:grid-cols-2"
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (move && told) {
+            send.mutate(move, {
+              onSuccess: (moved) => {
+                onClose()
+                say(`${plural(moved.pages.length, 'page')} moved.`, {
+                  label: 'Undo',
+                  run: () => send.mutate(moved.back),
+                })
+              },
+            })
+          }
+        }}
+      >
+        <div className="sm:col-span-2">
+          <SelectField
+            label="What is to be put right"
+            value={kind}
+            onChange={(e) => setKind(e.target.value as Move['kind'])}
+          >
+            <Options of={KINDS} />
+          </SelectField>
+        </div>
+        <NumberField
+          label={LABELS[kind].page}
+          bounds={BOUNDS.MoveOfPages.page}
+          value={page}
+          onChange={(e) => setPage(e.target.value)}
+        />
+        <NumberField
+          label={LABELS[kind].other}
+          bounds={bounds}
+          value={other}
+          onChange={(e) => setOther(e.target.value)}
+        />
+        <div aria-live="polite" className="sm:col-span-2">
+          {told && (
+            <>
+              <p>
+                {told.pages.length === 0
+                  ? 'Nothing is known of these pages, so nothing moves.'
+                  : `${plural(told.pages.length, 'page')} ${told.pages.length === 1 ? 'gets' : 'get'} another number, ${plural(told.entries.length, 'entry', 'entries')} ${told.entries.length === 1 ? 'follows' : 'follow'}:`}
+              </p>
+              <ul className="text-faded max-h-48 overflow-y-auto">
+                {told.entries.map((e) => (
+                  <li key={e.id}>
+                    {format.dayMonth(e.day)}, {e.called}: {span(e.pages)} becomes {span(e.after)}
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          {move && <Refused error={preview.error} />}
+        </div>
+        <SheetEnd
+          error={send.error}
+          keep="Move them"
+          disabled={!told || told.pages.length === 0 || send.isPending}
+        />
+      </form>
+    </Sheet>
+  )
+}
