@@ -92,8 +92,8 @@ public class DemoBooks {
     other("Pocket book", "A6", 40, Binding.BOUND, false, List.of(Rule.PEN_ONLY), 14, learner);
     other("Kept to myself", "A5", 48, Binding.BOUND, true, List.of(), 37, learner);
     other("Loose sheets", "A3", 20, Binding.LOOSE, false, List.of(), 8, learner);
-    tell(NEWEST, 38, PageState.KEPT_FREE, "gulls to come", false);
-    tell(NEWEST, 39, PageState.KEPT_FREE, "gulls to come", false);
+    tell(NEWEST, 46, PageState.KEPT_FREE, "gulls to come", false);
+    tell(NEWEST, 47, PageState.KEPT_FREE, "gulls to come", false);
     tell("Harbour book 1", 12, PageState.KEPT_FREE, "knots, once they hold", false);
     tell("Harbour book 2", 64, PageState.TORN_OUT, "on the wall", false);
     tell("Harbour book 2", 31, PageState.GLUED_IN, "a ferry ticket with a sketch on it", false);
