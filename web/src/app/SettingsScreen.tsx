@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react'
-import { useIsFetching, useQuery } from '@tanstack/react-query'
+import { useIsFetching, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useLocation } from 'react-router'
 import { queries } from '../api/queries'
 import { AppointmentsSection } from '../features/appointment/AppointmentsSection'
@@ -30,7 +30,7 @@ const PARTS = {
 export default function SettingsScreen() {
   const settings = useQuery(queries.settings())
   const sittings = useQuery(queries.sittingSettings())
-  useShownPart()
+  useShownPart(settings.isSuccess && sittings.isSuccess)
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>Settings</h1>
@@ -61,14 +61,16 @@ export default function SettingsScreen() {
 }
 
 /** Shows the part that the address names, once all parts above it have their height. */
-function useShownPart() {
+function useShownPart(whole: boolean) {
   const { hash } = useLocation()
-  const settled = useIsFetching() === 0
+  const client = useQueryClient()
+  const fetching = useIsFetching()
   const shown = useRef('')
   useEffect(() => {
-    if (settled && shown.current !== hash) {
+    // Asked anew, since the parts begin to read after this was drawn.
+    if (whole && client.isFetching() === 0 && shown.current !== hash) {
       shown.current = hash
       document.getElementById(hash.slice(1))?.scrollIntoView()
     }
-  }, [hash, settled])
+  }, [hash, whole, client, fetching])
 }

@@ -3,6 +3,7 @@ package humblequill.server.picture;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.Disk;
 import humblequill.server.data.SafeFiles;
+import jakarta.annotation.PostConstruct;
 import java.awt.Dimension;
 import java.io.IOException;
 import java.io.InputStream;
@@ -131,8 +132,13 @@ class Arrival {
     Files.deleteIfExists(arrived.file());
   }
 
-  /** Clears away what a run that was killed had not taken in whole. */
-  void clear() throws IOException {
-    SafeFiles.remove(folder.pictures().resolve(COMING));
+  /** Clears away, before anything can arrive, what a killed run had not taken in whole. */
+  @PostConstruct
+  void clear() {
+    try {
+      SafeFiles.remove(folder.pictures().resolve(COMING));
+    } catch (IOException e) {
+      // What is left takes room and nothing else.
+    }
   }
 }

@@ -21,8 +21,6 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -62,11 +60,6 @@ public class PagePictures {
     this.transactions = transactions;
     this.clock = clock;
     this.stored = memory.remember("pictures of pages");
-  }
-
-  @EventListener(ApplicationReadyEvent.class)
-  void afterStart() throws IOException {
-    arrival.clear();
   }
 
   /** All pictures that were not taken out, by id. */
