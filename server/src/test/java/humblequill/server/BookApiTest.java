@@ -2,6 +2,7 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.server.demo.CameraExif;
 import humblequill.server.picture.Pictures;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -421,7 +422,7 @@ class BookApiTest {
         new String[] {
           "1980:01:01 00:00:00", LocalDate.now().plusYears(1).getYear() + ":05:05 10:00:00"
         }) {
-      var odd = Pictures.withExif(Arrays.copyOf(plain, plain.length), 1, time);
+      var odd = CameraExif.into(Arrays.copyOf(plain, plain.length), 1, time);
       var sent = send(api, "odd.jpg", odd);
       assertThat(sent.path("picture").path("taken").isNull()).as(time).isTrue();
     }

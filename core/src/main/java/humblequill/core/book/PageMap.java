@@ -4,6 +4,7 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Tally;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -121,6 +122,16 @@ public final class PageMap {
           .ifPresent(day -> days.merge(day, 1, Integer::sum));
     }
     return new Tally(days);
+  }
+
+  /**
+   * Pages first drawn on a calendar day, on average.
+   *
+   * @param from the first day in use
+   * @param to the last one, not before it
+   */
+  public double pagesADay(LocalDate from, LocalDate to) {
+    return newlyDrawn().between(from, to) / (1.0 + ChronoUnit.DAYS.between(from, to));
   }
 
   /**

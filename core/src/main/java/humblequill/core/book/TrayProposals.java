@@ -50,7 +50,7 @@ public final class TrayProposals {
   public record Proposal(UUID picture, String book, int number, Rests rests) {}
 
   /** How many days before a picture its page may have been drawn. */
-  static final int DAYS_BEFORE = 14;
+  public static final int DAYS_BEFORE = 14;
 
   /**
    * Proposals, at most one for each picture and one for each page.

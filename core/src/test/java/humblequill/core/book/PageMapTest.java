@@ -88,6 +88,8 @@ class PageMapTest {
     assertThat(map.page(2).orElseThrow().layers()).hasSize(2);
     assertThat(map.newlyDrawn().on(MONDAY)).isEqualTo(2);
     assertThat(map.newlyDrawn().on(MONDAY.plusDays(3))).isEqualTo(1);
+    // Three pages in six days.
+    assertThat(map.pagesADay(MONDAY, MONDAY.plusDays(5))).isEqualTo(0.5);
   }
 
   @Test

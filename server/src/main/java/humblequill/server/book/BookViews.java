@@ -17,7 +17,6 @@ import humblequill.server.picture.PagePicture;
 import humblequill.server.picture.PagePictures;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -206,10 +205,7 @@ class BookViews {
     return all().stream()
         .filter(k -> k.told.closed() != null && k.from() != null && k != but)
         .max(Comparator.comparing(k -> Objects.requireNonNull(k.told.closed())))
-        .map(
-            k ->
-                k.map.newlyDrawn().total()
-                    / (1.0 + ChronoUnit.DAYS.between(k.from(), k.told.closed())))
+        .map(k -> k.map.pagesADay(k.from(), k.told.closed()))
         .filter(mean -> mean > 0)
         .orElse(1.0);
   }

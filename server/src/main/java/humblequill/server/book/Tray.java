@@ -120,7 +120,8 @@ public class Tray {
     if (days.isEmpty()) {
       return List.of();
     }
-    var first = days.stream().min(LocalDate::compareTo).orElseThrow().minusDays(14);
+    var first =
+        days.stream().min(LocalDate::compareTo).orElseThrow().minusDays(TrayProposals.DAYS_BEFORE);
     var last = days.stream().max(LocalDate::compareTo).orElseThrow();
     var found = new ArrayList<BarePage>();
     for (var k : views.onShelf()) {

@@ -7,9 +7,7 @@ import java.awt.RenderingHints;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
-import java.io.DataOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Random;
@@ -44,7 +42,7 @@ record DemoPicture(DemoShapes shape, int times, double wobble, boolean photograp
   byte[] jpeg(LocalDateTime taken) throws IOException {
     var out = new ByteArrayOutputStream();
     ImageIO.write(image(), "jpeg", out);
-    return withTime(out.toByteArray(), taken);
+    return CameraExif.into(out.toByteArray(), 1, TIME.format(taken));
   }
 
   private BufferedImage image() {
@@ -136,40 +134,5 @@ record DemoPicture(DemoShapes shape, int times, double wobble, boolean photograp
       seen[k] = (top + (foot - top) * y) * (k == 0 ? WIDTH : HEIGHT);
     }
     return seen;
-  }
-
-  /**
-   * The same file with the time in it, as EXIF 2.3 writes it: two directories with one entry each.
-   */
-  private static byte[] withTime(byte[] jpeg, LocalDateTime taken) throws IOException {
-    var time = (TIME.format(taken) + "\0").getBytes(StandardCharsets.US_ASCII);
-    var exif = new ByteArrayOutputStream();
-    var out = new DataOutputStream(exif);
-    out.writeBytes("Exif\0\0MM");
-    out.writeShort(42);
-    out.writeInt(8);
-    out.writeShort(1);
-    entry(out, 0x8769, 4, 1, 26);
-    out.writeInt(0);
-    out.writeShort(1);
-    entry(out, 0x9003, 2, time.length, 44);
-    out.writeInt(0);
-    out.write(time);
-    var whole = new ByteArrayOutputStream();
-    var file = new DataOutputStream(whole);
-    file.write(jpeg, 0, 2);
-    file.writeShort(0xffe1);
-    file.writeShort(exif.size() + 2);
-    exif.writeTo(file);
-    file.write(jpeg, 2, jpeg.length - 2);
-    return whole.toByteArray();
-  }
-
-  private static void entry(DataOutputStream out, int tag, int type, int count, int value)
-      throws IOException {
-    out.writeShort(tag);
-    out.writeShort(type);
-    out.writeInt(count);
-    out.writeInt(value);
   }
 }

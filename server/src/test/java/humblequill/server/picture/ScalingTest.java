@@ -2,6 +2,7 @@ package humblequill.server.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.server.demo.CameraExif;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -37,7 +38,7 @@ class ScalingTest {
     var file = folder.resolve("turned.jpg");
     var stored = stored(seen, row0, column0);
     Files.write(
-        file, Pictures.withExif(Pictures.encoded(stored, "jpeg"), turn, "2026:03:05 07:30:00"));
+        file, CameraExif.into(Pictures.encoded(stored, "jpeg"), turn, "2026:03:05 07:30:00"));
     var camera = CameraFacts.of(file);
     assertThat(camera.turn()).isEqualTo(turn);
     assertThat(camera.taken()).contains(LocalDateTime.of(2026, 3, 5, 7, 30));
@@ -98,7 +99,7 @@ class ScalingTest {
   void a_file_that_tells_nonsense_is_upright_and_of_no_time() throws IOException {
     var file = folder.resolve("odd.jpg");
     var plain = Pictures.encoded(Pictures.quarters(20, 20), "jpeg");
-    Files.write(file, Pictures.withExif(plain, 77, "0000:00:00 99:99:99"));
+    Files.write(file, CameraExif.into(plain, 77, "0000:00:00 99:99:99"));
     assertThat(CameraFacts.of(file)).isEqualTo(new CameraFacts(1, java.util.Optional.empty()));
     Files.write(file, Pictures.encoded(Pictures.quarters(20, 20), "png"));
     assertThat(CameraFacts.of(file).turn()).isEqualTo(1);
