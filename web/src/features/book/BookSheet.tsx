@@ -237,7 +237,7 @@ function Form({
             <PaperList paper={f.paper} onChange={(paper) => set({ paper })} />
             <div className="col-span-2">
               <Checks
-                legend="Rules, asked about kindly and never enforced"
+                legend="Rules, counted as far as your entries tell, never enforced"
                 of={
                   Object.fromEntries(Object.entries(RULES).map(([r, { name }]) => [r, name])) as Record<
                     Fields['rules'][number],
@@ -268,9 +268,6 @@ function Form({
               </Check>
               <Check checked={f.notShown} onChange={(e) => set({ notShown: e.target.checked })}>
                 Not shown: nobody else looks at it, so that pages may fail
-              </Check>
-              <Check checked={f.notJudged} onChange={(e) => set({ notJudged: e.target.checked })}>
-                Not judged: no marks are asked, no errors, trends or ranking
               </Check>
             </div>
           </>

@@ -76,11 +76,9 @@ export function Facts({ book }: { book: Book }) {
             {f.keptShare != null && ` (${f.keptShare} % kept, by your own word)`}
           </Row>
         )}
-        {(f.keptPrivate || f.notShown || f.notJudged) && (
+        {(f.keptPrivate || f.notShown) && (
           <Row name="Kept">
-            {[f.keptPrivate && 'private', f.notShown && 'not shown', f.notJudged && 'not judged']
-              .filter(Boolean)
-              .join(', ')}
+            {[f.keptPrivate && 'private', f.notShown && 'not shown'].filter(Boolean).join(', ')}
           </Row>
         )}
       </dl>

@@ -29,12 +29,12 @@ import org.jspecify.annotations.Nullable;
  * @param price what it cost
  * @param currency three letters; empty for none
  * @param paper media its paper was tried with
- * @param rules to keep in it; asked about, never enforced
+ * @param rules to keep in it; counted as far as entries tell, never enforced
  * @param colours what its colours mean
  * @param goal what is written on its first page; asked again when it is closed
  * @param keptPrivate kept out of everything made for showing
  * @param notShown shown to others by nobody but the learner's own wish, page by page
- * @param notJudged without marks, errors noted, trends and ranking
+ * @param notJudged wished to be without marks, trends and ranking; kept, and not acted on yet
  * @param opened the first day in use
  * @param closed the day it was put away
  * @param keptShare what of the goal was kept by the learner's own word, 0 to 100; asked on closing
