@@ -143,6 +143,22 @@ export const queries = {
       retry: false,
     }),
   tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
+  paper: (id: string) =>
+    queryOptions({
+      queryKey: ['paper', id],
+      queryFn: () => answer(api.GET('/api/pictures/{id}/paper', { params: { path: { id } } })),
+    }),
+  gutter: (id: string, corners: Schemas['Spot'][]) =>
+    queryOptions({
+      queryKey: ['gutter', id, corners],
+      queryFn: () =>
+        answer(
+          api.GET('/api/pictures/{id}/gutter', {
+            params: { path: { id }, query: { corners: corners.flatMap((s) => [s.x, s.y]) } },
+          }),
+        ),
+      retry: false,
+    }),
   search: (text: string) =>
     queryOptions({
       queryKey: ['search', text],

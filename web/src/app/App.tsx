@@ -26,6 +26,7 @@ const BooksScreen = lazy(() => import('../features/book/BooksScreen'))
 const PageScreen = lazy(() => import('../features/book/PageScreen'))
 const SheetScreen = lazy(() => import('../features/book/SheetScreen'))
 const TrayScreen = lazy(() => import('../features/book/TrayScreen'))
+const StraightenScreen = lazy(() => import('../features/book/StraightenScreen'))
 const SettingsScreen = lazy(() => import('./SettingsScreen'))
 const SearchScreen = lazy(() => import('../features/search/SearchScreen'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
@@ -82,6 +83,7 @@ function Framed() {
           <Route path="/books/:id/:number" element={<PageScreen />} />
           <Route path="/sheet" element={<SheetScreen />} />
           <Route path="/tray" element={<TrayScreen />} />
+          <Route path="/straighten/:id" element={<StraightenScreen />} />
           <Route path="/sitting" element={<BuilderScreen />} />
           <Route path="/cabinet" element={<CabinetScreen />} />
           <Route path="/search" element={<SearchScreen />} />

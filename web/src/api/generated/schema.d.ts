@@ -701,7 +701,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["part"];
+        post: operations["part_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{id}/gutter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gutter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/{id}/page": {
         parameters: {
             query?: never;
@@ -836,6 +852,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures/{id}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper"];
+        put: operations["straighten"];
+        post?: never;
+        delete: operations["asItCame"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/parting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["parting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/straightened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preview_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["taken"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pictures/{id}/turn": {
         parameters: {
             query?: never;
@@ -846,6 +942,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["turn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{id}/whole": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whole"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2081,6 +2193,10 @@ export interface components {
             intoBook: string;
             words: string;
         };
+        Gutter: {
+            lower: components["schemas"]["Spot"];
+            upper: components["schemas"]["Spot"];
+        };
         HistoryLine: {
             automatic: boolean;
             changes: components["schemas"]["Made"][];
@@ -2440,6 +2556,7 @@ export interface components {
             caption: string;
             /** Format: date */
             day?: string | null;
+            evenLight: boolean;
             /** Format: int32 */
             height: number;
             /** Format: uuid */
@@ -2447,6 +2564,9 @@ export interface components {
             originalName: string;
             /** Format: uuid */
             pageId?: string | null;
+            /** Format: uuid */
+            partOf?: string | null;
+            straight: boolean;
             /** Format: date-time */
             taken?: string | null;
             /** Format: int64 */
@@ -2497,11 +2617,34 @@ export interface components {
         Pair: {
             moments: components["schemas"]["Moment"][];
         };
+        PaperInPicture: {
+            corners: components["schemas"]["Spot"][];
+            evenLight: boolean;
+            gutter: components["schemas"]["Gutter"];
+            /** Format: int32 */
+            height: number;
+            kept: boolean;
+            /** Format: double */
+            sure?: number | null;
+            /** Format: int32 */
+            width: number;
+        };
         PaperRemark: {
             medium: string;
             pages: number[];
             /** @enum {string} */
             takes: "STANDS" | "BUCKLES" | "BLEEDS_THROUGH";
+        };
+        PartOfPicture: {
+            /** Format: uuid */
+            part: string;
+            sheet: components["schemas"]["SheetOfPicture"];
+        };
+        PartedPictures: {
+            left: components["schemas"]["PagePicture"];
+            right: components["schemas"]["PagePicture"];
+            /** Format: int32 */
+            rightNumber?: number | null;
         };
         PauseSpan: {
             /** Format: date */
@@ -3024,6 +3167,10 @@ export interface components {
             /** Format: int32 */
             was?: number | null;
         };
+        SheetOfPicture: {
+            corners: components["schemas"]["Spot"][];
+            evenLight: boolean;
+        };
         SheetPage: {
             about: string;
             book: string;
@@ -3133,6 +3280,12 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+        };
+        Spot: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Step: {
             book: string;
@@ -3321,6 +3474,12 @@ export interface components {
             /** Format: date-time */
             at: string;
             sentence: string;
+        };
+        TwoPagesOfPicture: {
+            gutter: components["schemas"]["Gutter"];
+            /** Format: uuid */
+            part: string;
+            sheet: components["schemas"]["SheetOfPicture"];
         };
         Units: {
             /** Format: int32 */
@@ -4807,7 +4966,7 @@ export interface operations {
             };
         };
     };
-    part: {
+    part_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5035,6 +5194,30 @@ export interface operations {
             };
         };
     };
+    gutter: {
+        parameters: {
+            query: {
+                corners: number[];
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gutter"];
+                };
+            };
+        };
+    };
     place: {
         parameters: {
             query?: never;
@@ -5083,6 +5266,177 @@ export interface operations {
             };
         };
     };
+    paper: {
+        parameters: {
+            query?: {
+                anew?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperInPicture"];
+                };
+            };
+        };
+    };
+    straighten: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetOfPicture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    asItCame: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    parting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoPagesOfPicture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartedPictures"];
+                };
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartOfPicture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    preview_3: {
+        parameters: {
+            query: {
+                corners: number[];
+                even?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    taken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     turn: {
         parameters: {
             query?: never;
@@ -5101,6 +5455,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PagePicture"];
+                };
+            };
+        };
+    };
+    whole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

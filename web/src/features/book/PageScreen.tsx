@@ -195,9 +195,17 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
         <Button look="quiet" onClick={() => turn.mutate()}>
           Turn it
         </Button>
+        <Link to={`/straighten/${picture.id}`} className="underline underline-offset-4">
+          {picture.straight ? 'Straightened' : 'Straighten'}
+        </Link>
         <Button look="quiet" onClick={() => takeOff.mutate()}>
           Take it off this page
         </Button>
+        {picture.straight && (
+          <a href={`/api/pictures/${picture.id}/whole`} className="underline underline-offset-4">
+            In full size
+          </a>
+        )}
         <a href={`/api/pictures/${picture.id}`} className="underline underline-offset-4">
           As it came
         </a>

@@ -176,6 +176,9 @@ function Tray({ waiting }: { waiting: Waits[] }) {
           </Button>
           <Button onClick={() => move(-1)}>← Before</Button>
           <Button onClick={() => move(1)}>Next →</Button>
+          <Link to={`/straighten/${picture.id}`} className={LINE_LINK}>
+            {picture.straight ? 'Straightened' : 'Straighten'}
+          </Link>
           <Button look="quiet" onClick={() => remove.mutate()}>
             No page of mine
           </Button>

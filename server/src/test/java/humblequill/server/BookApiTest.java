@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 /** Books, their pages and pictures, over HTTP. */
 @ExtendWith(RunningQuill.class)
 class BookApiTest {
-  private static Map<String, Object> fields(String name, Object... more) {
+  static Map<String, Object> fields(String name, Object... more) {
     var fields = new HashMap<String, Object>();
     fields.put("name", name);
     fields.put("format", "");

@@ -100,7 +100,7 @@ class Whole {
       throws SQLException, IOException {
     zip.setLevel(Deflater.NO_COMPRESSION);
     try (var statement = connection.createStatement();
-        var rows = statement.executeQuery("select file from page_picture order by file")) {
+        var rows = statement.executeQuery("select distinct file from page_picture order by file")) {
       while (rows.next()) {
         var file = folder.path().resolve(rows.getString(1));
         if (Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)) {

@@ -231,7 +231,7 @@ class Sheets {
     return new SheetPdf.Tile() {
       @Override
       public byte[] picture(int longestDots) throws IOException {
-        return pictures.upright(page.picture(), longestDots);
+        return pictures.shown(page.picture(), longestDots);
       }
 
       @Override

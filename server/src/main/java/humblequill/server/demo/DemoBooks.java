@@ -308,7 +308,8 @@ public class DemoBooks {
       boolean waits)
       throws IOException {
     var id = seeded("picture " + book + number);
-    var seen = new DemoPicture(shape, times, wobble, number % 5 == 0, id.getMostSignificantBits());
+    boolean lying = waits || number % 5 == 0;
+    var seen = new DemoPicture(shape, times, wobble, lying, id.getMostSignificantBits());
     var bytes = seen.jpeg(day.atTime(18, number % 60));
     var kept =
         pictures.keep(

@@ -1,5 +1,8 @@
 package humblequill.server.demo;
 
+import humblequill.core.picture.Corners;
+import humblequill.core.picture.Homography;
+import humblequill.core.picture.Spot;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.RadialGradientPaint;
@@ -31,8 +34,9 @@ record DemoPicture(DemoShapes shape, int times, double wobble, boolean photograp
   private static final int BETWEEN = 6;
   private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu:MM:dd HH:mm:ss");
 
-  /** Where the corners of the paper are seen, clockwise from the upper left. */
-  private static final double[][] CORNERS = {{.08, .06}, {.93, .1}, {.96, .93}, {.04, .95}};
+  /** Where the paper is seen. */
+  private static final Corners CORNERS =
+      new Corners(new Spot(.08, .06), new Spot(.93, .1), new Spot(.96, .93), new Spot(.04, .95));
 
   /**
    * The picture as JPEG.
@@ -54,13 +58,11 @@ record DemoPicture(DemoShapes shape, int times, double wobble, boolean photograp
     if (photographed) {
       pen.setColor(PAPER);
       var paper = new Path2D.Double();
-      for (int i = 0; i < CORNERS.length; i++) {
-        double x = CORNERS[i][0] * WIDTH;
-        double y = CORNERS[i][1] * HEIGHT;
-        if (i == 0) {
-          paper.moveTo(x, y);
+      for (var corner : CORNERS.clockwise()) {
+        if (paper.getCurrentPoint() == null) {
+          paper.moveTo(corner.x() * WIDTH, corner.y() * HEIGHT);
         } else {
-          paper.lineTo(x, y);
+          paper.lineTo(corner.x() * WIDTH, corner.y() * HEIGHT);
         }
       }
       paper.closePath();
@@ -122,17 +124,12 @@ record DemoPicture(DemoShapes shape, int times, double wobble, boolean photograp
     return path;
   }
 
-  /** Where a point of the page is seen; near enough to an angle for a made-up photograph. */
+  /** Where a point of the page is seen. */
   private double[] seen(double x, double y) {
     if (!photographed) {
       return new double[] {x * WIDTH, y * HEIGHT};
     }
-    var seen = new double[2];
-    for (int k = 0; k < 2; k++) {
-      double top = CORNERS[0][k] + (CORNERS[1][k] - CORNERS[0][k]) * x;
-      double foot = CORNERS[3][k] + (CORNERS[2][k] - CORNERS[3][k]) * x;
-      seen[k] = (top + (foot - top) * y) * (k == 0 ? WIDTH : HEIGHT);
-    }
-    return seen;
+    var seen = Homography.to(CORNERS).seen(x, y);
+    return new double[] {seen.x() * WIDTH, seen.y() * HEIGHT};
   }
 }

@@ -13,6 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param originalName as the file was called when it came
  * @param width as it is seen, in dots
  * @param height as it is seen, in dots
+ * @param partOf the picture of which this is a part of its own; null for a whole one
+ * @param straight whether a sheet was taken out of it and is seen straight
+ * @param evenLight whether the light on that sheet was evened out
  * @param taken by the camera's clock; null where it tells none that can be
  * @param day the practice day it was taken on; null without a time
  * @param pageId null while it waits
@@ -25,6 +28,9 @@ public record PagePicture(
     long bytes,
     int width,
     int height,
+    @Nullable UUID partOf,
+    boolean straight,
+    boolean evenLight,
     @Nullable LocalDateTime taken,
     @Nullable LocalDate day,
     Instant addedAt,

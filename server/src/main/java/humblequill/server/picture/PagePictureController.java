@@ -51,7 +51,21 @@ class PagePictureController {
         .body(new FileSystemResource(sent.file()));
   }
 
-  /** The picture upright and small. */
+  /** The picture upright, and as it came otherwise. */
+  @GetMapping("/{id}/taken")
+  ResponseEntity<byte[]> taken(@PathVariable UUID id) {
+    return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).body(pictures.taken(id));
+  }
+
+  /** The picture as it is seen, with all its dots, without anything the camera wrote. */
+  @GetMapping("/{id}/whole")
+  ResponseEntity<byte[]> whole(@PathVariable UUID id) throws IOException {
+    return ResponseEntity.ok()
+        .contentType(MediaType.IMAGE_JPEG)
+        .body(pictures.shown(id, PagePictures.MOST_DOTS));
+  }
+
+  /** The picture as it is seen, and small. */
   @GetMapping("/{id}/{size}")
   ResponseEntity<byte[]> small(@PathVariable UUID id, @PathVariable SmallPictures.Size size) {
     return ResponseEntity.ok()

@@ -20,7 +20,15 @@ class PagePictureEntity implements Persistable<UUID> {
   /** Where it lies under the data folder, with slashes. */
   String file = "";
 
-  String sha256 = "";
+  /** Null for a part of another picture, which shows the same file. */
+  @Nullable String sha256;
+
+  /** The picture of which this one shows a part of its own. */
+  @Nullable UUID partOf;
+
+  /** How the sheet is seen straight, see {@link StoredStraight}; empty as it came. */
+  String straight = "";
+
   String type = "";
   String originalName = "";
   long bytes;

@@ -1,5 +1,6 @@
 package humblequill.server.picture;
 
+import humblequill.core.picture.Straight;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
@@ -18,6 +19,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +34,10 @@ public class PagePictures {
   private static final LocalDate FIRST_CAMERAS = LocalDate.of(1995, 1, 1);
 
   private static final int LONGEST_NAME = 255;
+
+  /** The longest edge of anything that is made of a picture. */
+  static final int MOST_DOTS = 8000;
+
   private static final DateTimeFormatter IN_NAME = DateTimeFormatter.ofPattern("uuuu-MM-dd HHmmss");
 
   private final PagePictureRepository repository;
@@ -97,14 +103,19 @@ public class PagePictures {
   }
 
   private static PagePicture view(PagePictureEntity e, Learner learner) {
-    boolean lying = e.turn >= 5;
+    var taken = size(e);
+    var straight = StoredStraight.read(e.straight);
+    var size = straight.map(s -> s.size(MOST_DOTS, taken.width(), taken.height())).orElse(taken);
     return new PagePicture(
         e.id,
         e.version == null ? 0 : e.version,
         e.originalName,
         e.bytes,
-        lying ? e.height : e.width,
-        lying ? e.width : e.height,
+        size.width(),
+        size.height(),
+        e.partOf,
+        straight.isPresent(),
+        straight.flatMap(Straight::light).isPresent(),
         e.taken,
         e.taken == null
             ? null
@@ -113,6 +124,12 @@ public class PagePictures {
         e.pageId,
         e.beside,
         e.caption);
+  }
+
+  /** As it is seen before anything is straightened. */
+  private static Straight.Size size(PagePictureEntity e) {
+    boolean lying = e.turn >= 5;
+    return new Straight.Size(lying ? e.height : e.width, lying ? e.width : e.height);
   }
 
   /**
@@ -235,6 +252,42 @@ public class PagePictures {
           case 4 -> 5;
           default -> 2;
         };
+    entity.straight =
+        StoredStraight.read(entity.straight)
+            .map(Straight::turnedRight)
+            .map(StoredStraight::write)
+            .orElse("");
+    save(entity);
+    return view(entity, settings.learner());
+  }
+
+  /** Keeps how a picture is seen straight; empty to see it as it came. */
+  @Transactional
+  public PagePicture straighten(UUID id, Optional<Straight> straight) {
+    var entity = there(id);
+    entity.straight = straight.map(StoredStraight::write).orElse("");
+    save(entity);
+    return view(entity, settings.learner());
+  }
+
+  /** Makes a part of a picture that waits for a page of its own; once, however often asked. */
+  @Transactional
+  public PagePicture part(UUID id, UUID part, Optional<Straight> straight) {
+    var whole = there(id);
+    var entity = repository.findById(part).orElseGet(PagePictureEntity::new);
+    entity.id = part;
+    entity.partOf = whole.partOf == null ? whole.id : whole.partOf;
+    entity.file = whole.file;
+    entity.type = whole.type;
+    entity.originalName = whole.originalName;
+    entity.bytes = whole.bytes;
+    entity.width = whole.width;
+    entity.height = whole.height;
+    entity.turn = whole.turn;
+    entity.taken = whole.taken;
+    entity.addedAt = clock.instant();
+    entity.removed = false;
+    entity.straight = straight.map(StoredStraight::write).orElse("");
     save(entity);
     return view(entity, settings.learner());
   }
@@ -277,24 +330,39 @@ public class PagePictures {
     return file;
   }
 
+  /** What is needed to show a picture. */
+  Seen seen(UUID id) {
+    var entity = there(id);
+    return new Seen(
+        id, there(entity), entity.turn, size(entity), StoredStraight.read(entity.straight));
+  }
+
   /**
-   * A picture upright as JPEG, without anything the camera wrote.
+   * A picture as it is seen, as JPEG, without anything the camera wrote.
    *
    * @param longest its longer edge in dots at most
    */
   @Transactional(readOnly = true)
-  public byte[] upright(UUID id, int longest) throws IOException {
-    var entity = there(id);
-    return Scaling.jpeg(Scaling.upright(there(entity), longest, entity.turn));
+  public byte[] shown(UUID id, int longest) throws IOException {
+    return Scaling.jpeg(seen(id).at(longest));
   }
 
   @Transactional(readOnly = true)
   byte[] small(UUID id, SmallPictures.Size size) {
-    var entity = there(id);
+    return made(seen(id), size);
+  }
+
+  /** Upright, and as it came otherwise. */
+  @Transactional(readOnly = true)
+  byte[] taken(UUID id) {
+    return made(seen(id).asTaken(), SmallPictures.Size.LARGE);
+  }
+
+  private byte[] made(Seen seen, SmallPictures.Size size) {
     try {
-      return small.of(id, there(entity), entity.turn, size);
+      return small.of(seen, size);
     } catch (IOException e) {
-      throw Refusal.notFound("readable picture", entity.originalName);
+      throw Refusal.notFound("readable picture", seen.file().getFileName());
     }
   }
 }

@@ -1,5 +1,6 @@
 package humblequill.server.picture;
 
+import humblequill.core.picture.Grey;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -50,7 +51,7 @@ final class Scaling {
     }
   }
 
-  private static BufferedImage scaled(BufferedImage image, int longest) {
+  static BufferedImage scaled(BufferedImage image, int longest) {
     double scale = Math.min(1, (double) longest / Math.max(image.getWidth(), image.getHeight()));
     int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
     int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
@@ -93,6 +94,18 @@ final class Scaling {
       case 8 -> new AffineTransform(0, -1, 1, 0, 0, width);
       default -> new AffineTransform();
     };
+  }
+
+  /** In grey, for what looks at a picture. */
+  static Grey grey(BufferedImage image) {
+    int w = image.getWidth();
+    int h = image.getHeight();
+    var rgb = image.getRGB(0, 0, w, h, null, 0, w);
+    for (int i = 0; i < rgb.length; i++) {
+      rgb[i] =
+          ((rgb[i] >> 16 & 255) * 299 + (rgb[i] >> 8 & 255) * 587 + (rgb[i] & 255) * 114) / 1000;
+    }
+    return new Grey(w, h, rgb);
   }
 
   /** As JPEG, without anything the camera wrote. */

@@ -4,7 +4,6 @@ import humblequill.server.data.DataFolder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,23 +43,21 @@ class SmallPictures {
     }
   }
 
-  /**
-   * A small picture as JPEG.
-   *
-   * @param turn 1 to 8 as in EXIF
-   */
-  byte[] of(UUID id, Path file, int turn, Size size) throws IOException {
+  /** A small picture as JPEG. */
+  byte[] of(Seen seen, Size size) throws IOException {
     var kept =
         folder
             .derived()
             .resolve(
-                "%s-%d-%s.jpg".formatted(id, turn, size.name().toLowerCase(java.util.Locale.ROOT)));
+                "%s-%s-%s.jpg"
+                    .formatted(
+                        seen.id(), seen.way(), size.name().toLowerCase(java.util.Locale.ROOT)));
     if (Files.exists(kept)) {
       return Files.readAllBytes(kept);
     }
     making.acquireUninterruptibly();
     try {
-      var bytes = Scaling.jpeg(Scaling.upright(file, size.longest(), turn));
+      var bytes = Scaling.jpeg(seen.at(size.longest()));
       keep(kept, bytes);
       return bytes;
     } finally {
