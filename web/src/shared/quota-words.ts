@@ -17,6 +17,7 @@ export const RULES: Record<Terms['rules'][number], { name: string; ask: string }
   PEN_ONLY: { name: 'pen only', ask: 'Pen only?' },
   NO_ERASER: { name: 'no eraser', ask: 'Without the eraser?' },
   FROM_LIFE: { name: 'from life only', ask: 'From life?' },
+  ONE_SUBJECT: { name: 'one subject', ask: 'Of the one subject?' },
   FINISH_EVERY_PAGE: { name: 'finish every page', ask: 'Finished the page?' },
 }
 

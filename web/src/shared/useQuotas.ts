@@ -99,9 +99,9 @@ export function useQuotas() {
   const rule = useMutation({
     mutationFn: ({ open, kept }: { open: Schemas['OpenRule']; kept: boolean }) =>
       answer(
-        api.PUT('/api/quotas/{id}/rules', {
-          params: { path: { id: open.quotaId } },
-          body: { entryId: open.entryId, rule: open.rule, kept },
+        api.PUT('/api/entries/{entry}/rules/{rule}', {
+          params: { path: { entry: open.entryId, rule: open.rule } },
+          body: { kept },
         }),
       ),
     onSuccess,

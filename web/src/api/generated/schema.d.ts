@@ -500,6 +500,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entries/{entry}/rules/{rule}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/entries/{id}": {
         parameters: {
             query?: never;
@@ -1220,22 +1236,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/quotas/{id}/rules": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["answer"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/references/folder": {
         parameters: {
             query?: never;
@@ -1684,7 +1684,7 @@ export interface components {
             opened?: string | null;
             paper: components["schemas"]["OnPaper"][];
             price?: number | null;
-            rules: ("PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE")[];
+            rules: ("PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE" | "ONE_SUBJECT")[];
         };
         BookLine: {
             /** @enum {string} */
@@ -1704,6 +1704,7 @@ export interface components {
             /** Format: int32 */
             leaves?: number | null;
             name: string;
+            notJudged: boolean;
             /** Format: int32 */
             pages: number;
             removed: boolean;
@@ -2491,11 +2492,9 @@ export interface components {
             entry: string;
             /** Format: uuid */
             entryId: string;
-            quota: string;
-            /** Format: uuid */
-            quotaId: string;
             /** @enum {string} */
-            rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE";
+            rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE" | "ONE_SUBJECT";
+            wantedBy: string[];
         };
         OpeningView: {
             left?: components["schemas"]["PageTile"];
@@ -2880,7 +2879,7 @@ export interface components {
             /** @enum {string} */
             policy: "SPREAD" | "SLIDE" | "LET_GO";
             rest: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
-            rules: ("PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE")[];
+            rules: ("PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE" | "ONE_SUBJECT")[];
             /** Format: int32 */
             secondsEach: number;
             source?: string | null;
@@ -3039,11 +3038,7 @@ export interface components {
             unit: "DRAWINGS" | "MINUTES";
         };
         RuleAnswer: {
-            /** Format: uuid */
-            entryId: string;
             kept: boolean;
-            /** @enum {string} */
-            rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE";
         };
         RulerWeek: {
             checkpoint: boolean;
@@ -4614,6 +4609,31 @@ export interface operations {
             };
         };
     };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: string;
+                rule: "PEN_ONLY" | "NO_ERASER" | "FROM_LIFE" | "FINISH_EVERY_PAGE" | "ONE_SUBJECT";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleAnswer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     get_1: {
         parameters: {
             query?: never;
@@ -5937,32 +5957,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["QuotaResult"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["QuotaView"];
-                };
-            };
-        };
-    };
-    answer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RuleAnswer"];
             };
         };
         responses: {

@@ -237,7 +237,7 @@ function Form({
             <PaperList paper={f.paper} onChange={(paper) => set({ paper })} />
             <div className="col-span-2">
               <Checks
-                legend="Rules, counted as far as your entries tell, never enforced"
+                legend="Rules: asked about where your entries do not tell, never enforced"
                 of={
                   Object.fromEntries(Object.entries(RULES).map(([r, { name }]) => [r, name])) as Record<
                     Fields['rules'][number],
@@ -265,6 +265,9 @@ function Form({
             <div className="col-span-2">
               <Check checked={f.keptPrivate} onChange={(e) => set({ keptPrivate: e.target.checked })}>
                 Private: kept out of every sheet, print and document
+              </Check>
+              <Check checked={f.notJudged} onChange={(e) => set({ notJudged: e.target.checked })}>
+                Not judged: no mark is asked, nor what went wrong; marks given before count for nothing
               </Check>
               <Check checked={f.notShown} onChange={(e) => set({ notShown: e.target.checked })}>
                 Not shown: nobody else looks at it, so that pages may fail

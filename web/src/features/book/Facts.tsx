@@ -76,9 +76,11 @@ export function Facts({ book }: { book: Book }) {
             {f.keptShare != null && ` (${f.keptShare} % kept, by your own word)`}
           </Row>
         )}
-        {(f.keptPrivate || f.notShown) && (
+        {(f.keptPrivate || f.notShown || f.notJudged) && (
           <Row name="Kept">
-            {[f.keptPrivate && 'private', f.notShown && 'not shown'].filter(Boolean).join(', ')}
+            {[f.keptPrivate && 'private', f.notJudged && 'not judged', f.notShown && 'not shown']
+              .filter(Boolean)
+              .join(', ')}
           </Row>
         )}
       </dl>

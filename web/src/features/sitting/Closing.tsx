@@ -5,6 +5,7 @@ import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { refreshAll } from '../../api/queries'
 import { pages, posesText, type Entry, type Fields } from '../../shared/entry/fields'
+import { useUnjudged } from '../../shared/useUnjudged'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
@@ -63,6 +64,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const leave = useLeave()
   const { change, remove } = useEntryWrites()
   const [fields, setFields] = useState(entry.fields)
+  const unjudged = useUnjudged(entry.fields.book)
   const [drawings, setDrawings] = useState(String(fields.drawings ?? ''))
   const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
   const [setUp, setSetUp] = useState(String(sitting.setUpMinutes ?? ''))
@@ -138,35 +140,41 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
             onChange={(e) => setLastPage(e.target.value)}
           />
         )}
-        <Field
-          label="Went wrong"
-          maxLength={BOUNDS.EntryFields.wentWrong.maxLength}
-          value={fields.wentWrong}
-          onChange={(e) => set({ wentWrong: e.target.value })}
-        />
+        {!unjudged && (
+          <Field
+            label="Went wrong"
+            maxLength={BOUNDS.EntryFields.wentWrong.maxLength}
+            value={fields.wentWrong}
+            onChange={(e) => set({ wentWrong: e.target.value })}
+          />
+        )}
         <Field
           label="Next time"
           maxLength={BOUNDS.EntryFields.nextTime.maxLength}
           value={fields.nextTime}
           onChange={(e) => set({ nextTime: e.target.value })}
         />
-        <fieldset>
-          <legend>Mark</legend>
-          <div className="flex gap-5">
-            {[1, 2, 3, 4, 5].map((m) => (
-              <label key={m} className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-                <input
-                  type="radio"
-                  name="mark"
-                  className="size-4"
-                  checked={fields.mark === m}
-                  onChange={() => set({ mark: m })}
-                />
-                {m}
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        {unjudged ? (
+          <p className="text-faded">{fields.book} is not judged: no mark is asked.</p>
+        ) : (
+          <fieldset>
+            <legend>Mark</legend>
+            <div className="flex gap-5">
+              {[1, 2, 3, 4, 5].map((m) => (
+                <label key={m} className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+                  <input
+                    type="radio"
+                    name="mark"
+                    className="size-4"
+                    checked={fields.mark === m}
+                    onChange={() => set({ mark: m })}
+                  />
+                  {m}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        )}
       </div>
       <Refused error={change.error ?? tell.error} className="mt-2" />
       <div className="mt-5 flex gap-6">

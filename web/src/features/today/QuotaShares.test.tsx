@@ -75,20 +75,17 @@ test('with no prompt picked its list is opened', () => {
 
 test('a rule is asked about kindly and its answer kept', async () => {
   const open = {
-    quotaId: 'q',
-    quota: 'Mooring posts',
+    wantedBy: ['Mooring posts'],
     entryId: 'e',
     entry: 'mooring posts',
-    rule: 'NO_ERASER',
-  } as const
-  const asked = show(<OpenRules asked={[open]} />, { 'PUT /api/quotas/q/rules': () => ({ body: {} }) })
+    rule: 'NO_ERASER' as const,
+  }
+  const asked = show(<OpenRules asked={[open]} />, {
+    'PUT /api/entries/e/rules/NO_ERASER': () => ({ body: {} }),
+  })
   expect(screen.getByText('Without the eraser?')).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'No' }))
   await waitFor(() =>
-    expect(sent(asked, 'PUT', '/api/quotas/q/rules')[0]?.body).toEqual({
-      entryId: 'e',
-      rule: 'NO_ERASER',
-      kept: false,
-    }),
+    expect(sent(asked, 'PUT', '/api/entries/e/rules/NO_ERASER')[0]?.body).toEqual({ kept: false }),
   )
 })

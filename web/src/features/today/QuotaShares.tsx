@@ -89,12 +89,9 @@ export function OpenRules({ asked }: { asked: Today['asked'] }) {
   return (
     <section aria-label="Rules you wanted to keep" className="mt-4">
       {asked.slice(0, 4).map((open) => (
-        <p
-          key={`${open.entryId} ${open.quotaId} ${open.rule}`}
-          className="flex flex-wrap items-baseline gap-x-4"
-        >
+        <p key={`${open.entryId} ${open.rule}`} className="flex flex-wrap items-baseline gap-x-4">
           <span className="text-faded">
-            {open.entry}, for {open.quota}:
+            {open.entry}, for {open.wantedBy.join(' and ')}:
           </span>
           {RULES[open.rule].ask}
           <Button look="quiet" onClick={() => rule.mutate({ open, kept: true })}>

@@ -11,6 +11,7 @@ import { Cancel, Sheet } from '../../ui/Sheet'
 import { PageLink } from './PageLink'
 import { ExerciseField } from '../ExerciseField'
 import { NameField } from '../NameField'
+import { useUnjudged } from '../useUnjudged'
 import { Conflict } from './Conflict'
 import {
   boundsOf,
@@ -24,6 +25,9 @@ import {
   type Fields,
 } from './fields'
 import { useEntryWrites } from './useEntryWrites'
+
+/** What is not asked in a book that is not judged; what was told before stays. */
+const JUDGING: (keyof Fields)[] = ['mark', 'wentWrong']
 
 const NONE: Fields = { day: '', wentWrong: '', nextTime: '', note: '' }
 
@@ -46,6 +50,7 @@ export default function EntryForm({
   const say = useNotice()
   const [id] = useState(() => entry?.id ?? crypto.randomUUID())
   const write = entry ? change : create
+  const unjudged = useUnjudged(draft.book)
   const faults = draftFaults(draft, format)
 
   const gone = write.error instanceof Problem && write.error.code === 'not-found'
@@ -90,7 +95,7 @@ export default function EntryForm({
     <Sheet open onClose={onClose} title={entry ? 'Change an entry' : 'A new entry'}>
       <form onSubmit={submit} noValidate>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
-          {NAMES_OF_FIELDS.map((field) => (
+          {NAMES_OF_FIELDS.filter((field) => !unjudged || !JUDGING.includes(field)).map((field) => (
             <EntryField
               key={field}
               field={field}
@@ -101,6 +106,11 @@ export default function EntryForm({
             />
           ))}
         </div>
+        {unjudged && (
+          <p className="text-faded mt-3">
+            {draft.book} is not judged: no mark is asked, nor what went wrong.
+          </p>
+        )}
         {entry?.fields.book && entry.fields.pageFrom != null && (
           <p className="mt-3">
             <PageLink book={entry.fields.book} number={entry.fields.pageFrom} onGo={onClose} />

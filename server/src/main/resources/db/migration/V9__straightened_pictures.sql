@@ -2,3 +2,18 @@
 alter table page_picture alter column sha256 drop not null;
 alter table page_picture add column part_of uuid references page_picture (id);
 alter table page_picture add column straight varchar(2000) not null default '';
+
+-- Whether an entry kept a rule is told of the entry, whoever asks. Of two answers the sterner stays.
+create table rule_told (
+  id uuid primary key,
+  entry_id uuid not null,
+  rule varchar(20) not null,
+  kept boolean not null,
+  constraint rule_told_once unique (entry_id, rule)
+);
+
+insert into rule_told (id, entry_id, rule, kept)
+select min(id), entry_id, rule, min(kept) from rule_answer group by entry_id, rule;
+
+drop table rule_answer;
+alter table rule_told rename to rule_answer;

@@ -17,7 +17,7 @@ class QuotaApiTest extends ClockedTest {
     super(70);
   }
 
-  private static Map<String, Object> terms(Object... more) {
+  static Map<String, Object> terms(Object... more) {
     var terms = new HashMap<String, Object>();
     terms.put("title", "Mooring posts");
     terms.put("kind", "SPRINT");
@@ -288,9 +288,9 @@ class QuotaApiTest extends ClockedTest {
     assertThat(StreamSupport.stream(asked.spliterator(), false).map(a -> a.path("rule").asString()))
         .as("the medium tells the other rule")
         .containsExactly("NO_ERASER");
-    var answer = Map.of("entryId", entry, "rule", "NO_ERASER", "kept", true);
-    var kept =
-        api.put("/api/quotas/" + made.path("id").asString() + "/rules", answer).json().path("kept");
+    var answer = "/api/entries/" + entry + "/rules/NO_ERASER";
+    assertThat(api.put(answer, Map.of("kept", true)).status()).isEqualTo(204);
+    var kept = quota(made).path("kept");
     assertThat(kept.path("PEN_ONLY").path("broken").asInt()).isEqualTo(1);
     assertThat(kept.path("NO_ERASER").path("kept").asInt()).isEqualTo(1);
     assertThat(api.get("/api/today").json().path("asked").size()).isZero();

@@ -13,7 +13,9 @@ public enum Rule {
   /** From life only. */
   FROM_LIFE,
   /** Every page is finished. */
-  FINISH_EVERY_PAGE;
+  FINISH_EVERY_PAGE,
+  /** All is of one subject. */
+  ONE_SUBJECT;
 
   /** The name of the source that stands for drawing from life. */
   private static final String LIFE = "life";
@@ -30,7 +32,7 @@ public enum Rule {
       case NO_ERASER ->
           medium.filter(m -> m.contains(MediumProperty.CANNOT_BE_ERASED)).map(m -> true);
       case FROM_LIFE -> source.map(LIFE::equals);
-      case FINISH_EVERY_PAGE -> Optional.empty();
+      case FINISH_EVERY_PAGE, ONE_SUBJECT -> Optional.empty();
     };
   }
 

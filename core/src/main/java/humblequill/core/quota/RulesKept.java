@@ -13,17 +13,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
-/** How the rules of a promise were kept: by the learner's answers, else by what entries tell. */
+/** How the rules were kept: by the learner's answers, else by what entries tell. */
 public final class RulesKept {
-  private final Collection<Answer> answers;
+  private final Map<UUID, List<Answer>> answers;
   private final Names names;
 
   /**
-   * @param answers those given to the promise
+   * @param answers those given so far
    */
   public RulesKept(Collection<Answer> answers, Names names) {
-    this.answers = answers;
+    this.answers = answers.stream().collect(Collectors.groupingBy(Answer::entry));
     this.names = names;
   }
 
@@ -53,11 +54,11 @@ public final class RulesKept {
   }
 
   /** Rules that the entries of a day leave open, entry by entry. */
-  public List<Open> open(Account account, LocalDate day) {
+  public List<Open> open(Collection<Rule> rules, Collection<Drawn> all, LocalDate day) {
     var open = new ArrayList<Open>();
-    for (var drawn : account.matching()) {
+    for (var drawn : all) {
       for (var rule : Rule.values()) {
-        boolean asked = drawn.day().equals(day) && account.quota().rules().contains(rule);
+        boolean asked = drawn.day().equals(day) && rules.contains(rule);
         if (asked && kept(rule, drawn).isEmpty()) {
           open.add(new Open(drawn, rule));
         }
@@ -67,8 +68,8 @@ public final class RulesKept {
   }
 
   private Optional<Boolean> kept(Rule rule, Drawn drawn) {
-    return answers.stream()
-        .filter(a -> a.rule() == rule && a.entry().equals(drawn.entry()))
+    return answers.getOrDefault(drawn.entry(), List.of()).stream()
+        .filter(a -> a.rule() == rule)
         .map(Answer::kept)
         .findFirst()
         .or(

@@ -315,10 +315,18 @@ class AccountTest {
     var quota = quota(promise, Counting.Unit.DRAWINGS, Rule.PEN_ONLY, Rule.FINISH_EVERY_PAGE);
     var pen = drawnWith("brush pen", "life");
     var account = account(quota, null, pen);
-    assertThat(new RulesKept(List.of(), NAMES).open(account, MONDAY))
+    assertThat(
+            new RulesKept(List.of(), NAMES)
+                .open(account.quota().rules(), account.matching(), MONDAY))
         .containsExactly(new RulesKept.Open(pen, Rule.FINISH_EVERY_PAGE));
-    assertThat(new RulesKept(List.of(), NAMES).open(account, MONDAY.plusDays(1))).isEmpty();
+    assertThat(
+            new RulesKept(List.of(), NAMES)
+                .open(account.quota().rules(), account.matching(), MONDAY.plusDays(1)))
+        .isEmpty();
     var answered = List.of(new RulesKept.Answer(pen.entry(), Rule.FINISH_EVERY_PAGE, false));
-    assertThat(new RulesKept(answered, NAMES).open(account, MONDAY)).isEmpty();
+    assertThat(
+            new RulesKept(answered, NAMES)
+                .open(account.quota().rules(), account.matching(), MONDAY))
+        .isEmpty();
   }
 }

@@ -25,6 +25,7 @@ public record BookLine(
     int pages,
     double filledShare,
     boolean keptPrivate,
+    boolean notJudged,
     @Nullable LocalDate from,
     @Nullable LocalDate closed,
     boolean inUse,

@@ -10,11 +10,11 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
-import humblequill.core.quota.RulesKept;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.name.NameService;
 import humblequill.server.picture.PagePicture;
 import humblequill.server.picture.PagePictures;
+import humblequill.server.rule.RuleAnswers;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -40,6 +40,7 @@ class BookViews {
   private final EntryLedger ledger;
   private final NameService names;
   private final SettingsService settings;
+  private final RuleAnswers rules;
 
   BookViews(
       BookService books,
@@ -48,7 +49,9 @@ class BookViews {
       PagePictures pictures,
       EntryLedger ledger,
       NameService names,
-      SettingsService settings) {
+      SettingsService settings,
+      RuleAnswers rules) {
+    this.rules = rules;
     this.books = books;
     this.toldBooks = toldBooks;
     this.pages = pages;
@@ -123,6 +126,7 @@ class BookViews {
                     k.map.pages().size(),
                     k.map.filledShare(),
                     k.told.keptPrivate(),
+                    k.told.notJudged(),
                     k.from(),
                     k.told.closed(),
                     inUse.isPresent() && inUse.get() == k,
@@ -186,7 +190,7 @@ class BookViews {
         full(k),
         k.told.price() == null ? null : Cost.of(k.told.price(), k.map.drawnOn(), minutes),
         remarks(k),
-        new RulesKept(List.of(), names.names()).counts(k.told.rules(), k.drawn),
+        rules.kept().counts(k.told.rules(), k.drawn),
         openings(k));
   }
 

@@ -1,8 +1,12 @@
 package humblequill.server.book;
 
+import humblequill.server.data.Derived;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
+import humblequill.server.entry.Unjudged;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -10,9 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What was told of books, by the identity of their names; held in memory. */
 @Component
-class ToldBooks {
+class ToldBooks implements Unjudged {
   private final BookRepository repository;
   private final Remembered<Map<UUID, ToldBook>> stored;
+  private final Derived<Set<UUID>> unjudged = new Derived<>();
 
   ToldBooks(BookRepository repository, Memory memory) {
     this.repository = repository;
@@ -28,6 +33,19 @@ class ToldBooks {
   /** What was told of one; nothing where nothing was. */
   ToldBook of(UUID id) {
     return all().getOrDefault(id, ToldBook.NOTHING);
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Set<UUID> books() {
+    var told = all();
+    return unjudged.get(
+        List.of(told),
+        () ->
+            told.entrySet().stream()
+                .filter(b -> b.getValue().notJudged())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toUnmodifiableSet()));
   }
 
   void save(BookEntity entity) {

@@ -38,12 +38,18 @@ public class EntryLedger implements NameUses {
   private final EntryRepository repository;
   private final PlacementService placements;
   private final NameService names;
+  private final Unjudged unjudged;
   private final Remembered<Map<LocalDate, List<EntryRepository.Counted>>> stored;
   private final Derived<Ledger> ledger = new Derived<>();
   private volatile @Nullable Counting last;
 
   EntryLedger(
-      EntryRepository repository, PlacementService placements, NameService names, Memory memory) {
+      EntryRepository repository,
+      PlacementService placements,
+      NameService names,
+      Unjudged unjudged,
+      Memory memory) {
+    this.unjudged = unjudged;
     this.repository = repository;
     this.placements = placements;
     this.names = names;
@@ -56,7 +62,9 @@ public class EntryLedger implements NameUses {
     var rows = rows();
     var placed = placements.all();
     var known = names.names();
-    return ledger.get(List.of(rows, placed, known), () -> counted(rows, placed, known));
+    var books = unjudged.books();
+    return ledger.get(
+        List.of(rows, placed, known, books), () -> counted(rows, placed, known, books));
   }
 
   /** What was counted last. */
@@ -64,14 +72,22 @@ public class EntryLedger implements NameUses {
       Map<LocalDate, List<EntryRepository.Counted>> rows,
       List<PlacedCourse> placed,
       Names names,
+      Set<UUID> unjudged,
       Ledger ledger) {}
 
   /** Days whose rows are the same list as before count as they did. */
   private Ledger counted(
-      Map<LocalDate, List<EntryRepository.Counted>> rows, List<PlacedCourse> placed, Names known) {
+      Map<LocalDate, List<EntryRepository.Counted>> rows,
+      List<PlacedCourse> placed,
+      Names known,
+      Set<UUID> books) {
     var before = last;
-    var lines = new Lines(placed, known);
-    boolean goesOn = before != null && before.placed == placed && before.names == known;
+    var lines = new Lines(placed, known, books);
+    boolean goesOn =
+        before != null
+            && before.placed == placed
+            && before.names == known
+            && before.unjudged == books;
     var days = new HashSet<LocalDate>();
     if (goesOn) {
       days.addAll(before.rows.keySet());
@@ -87,7 +103,7 @@ public class EntryLedger implements NameUses {
             .map(lines::drawn)
             .toList();
     var counted = (goesOn ? before.ledger : Ledger.EMPTY).with(days, drawn);
-    last = new Counting(rows, placed, known, counted);
+    last = new Counting(rows, placed, known, books, counted);
     return counted;
   }
 
@@ -133,11 +149,13 @@ public class EntryLedger implements NameUses {
   private static final class Lines {
     private final Map<UUID, PlacedCourse> placed = new HashMap<>();
     private final Map<String, Set<String>> topics = new HashMap<>();
+    private final Set<String> unjudged = new HashSet<>();
     private final Names names;
 
-    private Lines(List<PlacedCourse> all, Names names) {
+    private Lines(List<PlacedCourse> all, Names names, Set<UUID> books) {
       all.forEach(p -> placed.put(p.id(), p));
       this.names = names;
+      books.forEach(id -> called(id).ifPresent(unjudged::add));
     }
 
     private Drawn drawn(EntryRepository.Counted row) {
@@ -148,6 +166,7 @@ public class EntryLedger implements NameUses {
               Optional.ofNullable(row.secondsEach()));
       int first = Objects.requireNonNullElse(row.pageFrom(), 0);
       int last = Objects.requireNonNullElse(row.pageTo(), first);
+      var book = called(row.bookId());
       return new Drawn(
           row.id(),
           row.day(),
@@ -157,12 +176,12 @@ public class EntryLedger implements NameUses {
           topics(row),
           called(row.mediumId()),
           called(row.sourceId()),
-          called(row.bookId()),
+          book,
           Optional.ofNullable(row.drawings()),
           minutes,
           first == 0 ? 0 : new PageSpan(first, last).count(),
           last,
-          Objects.requireNonNullElse(row.mark(), 0));
+          book.filter(unjudged::contains).isPresent() || row.mark() == null ? 0 : row.mark());
     }
 
     private Optional<String> called(@Nullable UUID id) {

@@ -1,6 +1,5 @@
 package humblequill.server.quota;
 
-import humblequill.core.quota.Rule;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -94,12 +93,6 @@ class QuotaController {
     service.remove(id, version);
   }
 
-  @PutMapping("/{id}/rules")
-  QuotaView answer(@PathVariable UUID id, @RequestBody @Valid RuleAnswer answer) {
-    service.answer(id, answer.entryId(), answer.rule(), answer.kept());
-    return service.get(id);
-  }
-
   /** A new quota under an id that the client made. */
   record NewQuota(@NotNull UUID id, @NotNull @Valid QuotaTerms terms) {}
 
@@ -114,7 +107,4 @@ class QuotaController {
 
   /** The same promise from another day on. */
   record QuotaAgain(@NotNull UUID id, @NotNull LocalDate start) {}
-
-  /** Whether an entry kept a rule. */
-  record RuleAnswer(@NotNull UUID entryId, @NotNull Rule rule, boolean kept) {}
 }

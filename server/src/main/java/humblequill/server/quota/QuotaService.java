@@ -8,7 +8,6 @@ import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Promise;
 import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Quota;
-import humblequill.core.quota.Rule;
 import humblequill.core.quota.TakenMinutes;
 import humblequill.core.quota.TimeLeft;
 import humblequill.core.quota.Worksheet;
@@ -34,7 +33,6 @@ public class QuotaService {
 
   private final QuotaRepository repository;
   private final Prompts prompts;
-  private final RuleAnswerRepository answers;
   private final QuotaAccounts accounts;
   private final QuotaViews views;
   private final QuotaTime time;
@@ -46,7 +44,6 @@ public class QuotaService {
   QuotaService(
       QuotaRepository repository,
       Prompts prompts,
-      RuleAnswerRepository answers,
       QuotaAccounts accounts,
       QuotaViews views,
       QuotaTime time,
@@ -56,7 +53,6 @@ public class QuotaService {
       Clock clock) {
     this.repository = repository;
     this.prompts = prompts;
-    this.answers = answers;
     this.accounts = accounts;
     this.views = views;
     this.time = time;
@@ -266,7 +262,7 @@ public class QuotaService {
     return newId;
   }
 
-  /** Removes a quota with its prompts and answers; the entries stay. */
+  /** Removes a quota with its prompts; the entries stay. */
   @Transactional
   public void remove(UUID id, long version) {
     var entity = repository.findById(id);
@@ -277,27 +273,8 @@ public class QuotaService {
     accounts.changed();
     repository.findAll().stream().filter(q -> id.equals(q.againOf)).forEach(q -> q.againOf = null);
     prompts.removeAll(id);
-    answers.deleteByQuotaId(id);
     repository.delete(entity.get());
     repository.flush();
-  }
-
-  /** Keeps whether a rule was kept in an entry. */
-  @Transactional
-  public void answer(UUID quotaId, UUID entryId, Rule rule, boolean kept) {
-    if (!repository.existsById(quotaId)) {
-      throw Refusal.notFound("quota", quotaId);
-    }
-    var entity =
-        answers.findByEntryIdIn(List.of(entryId)).stream()
-            .filter(a -> a.quotaId.equals(quotaId) && a.rule == rule)
-            .findFirst()
-            .orElseGet(RuleAnswerEntity::new);
-    entity.quotaId = quotaId;
-    entity.entryId = entryId;
-    entity.rule = rule;
-    entity.kept = kept;
-    answers.saveAndFlush(entity);
   }
 
   private QuotaEntity stored(UUID id, long version) {

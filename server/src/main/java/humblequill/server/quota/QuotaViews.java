@@ -9,13 +9,12 @@ import humblequill.core.quota.Outcome;
 import humblequill.core.quota.PaceEstimate;
 import humblequill.core.quota.Progress;
 import humblequill.core.quota.QuotaRecord;
-import humblequill.core.quota.RulesKept;
 import humblequill.core.quota.Worksheet;
 import humblequill.server.data.Derived;
 import humblequill.server.name.NameService;
 import humblequill.server.plan.PlanService;
+import humblequill.server.rule.RuleAnswers;
 import humblequill.server.settings.Learner;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -24,7 +23,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -35,7 +33,7 @@ class QuotaViews {
   private static final int MINUTE = 60;
 
   private final QuotaAccounts accounts;
-  private final RuleAnswerRepository answers;
+  private final RuleAnswers answers;
   private final PlanService plans;
   private final QuotaTime time;
   private final NameService names;
@@ -50,7 +48,7 @@ class QuotaViews {
 
   QuotaViews(
       QuotaAccounts accounts,
-      RuleAnswerRepository answers,
+      RuleAnswers answers,
       PlanService plans,
       QuotaTime time,
       NameService names) {
@@ -175,7 +173,7 @@ class QuotaViews {
         entries(q),
         prompts(q),
         q.nextPage(),
-        new RulesKept(core(answers.findByQuotaId(q.id())), names.names()).counts(account));
+        answers.kept().counts(account));
   }
 
   /** How forecasts of all promises held so far. */
@@ -188,10 +186,6 @@ class QuotaViews {
                 .filter(q -> q.account().quota().promise().dated())
                 .map(q -> ForecastRecord.of(q.account(), learner.drawingDays(), learner.today()))
                 .reduce(ForecastRecord.NONE, ForecastRecord::plus));
-  }
-
-  private static List<RulesKept.Answer> core(List<RuleAnswerEntity> answers) {
-    return answers.stream().map(a -> new RulesKept.Answer(a.entryId, a.rule, a.kept)).toList();
   }
 
   private Forecast forecast(
@@ -295,34 +289,15 @@ class QuotaViews {
         .toList();
   }
 
-  /** Rules of running promises that a day's entries leave open. */
-  List<OpenRule> asked(LocalDate day, Learner learner) {
-    var running =
-        accounts.all().stream()
-            .filter(q -> !q.account().quota().rules().isEmpty())
-            .filter(q -> q.account().runs(q.progress(learner)))
-            .toList();
-    var ids =
-        running.stream()
-            .flatMap(q -> q.account().matching().stream())
-            .filter(d -> d.day().equals(day))
-            .map(d -> d.entry())
-            .distinct()
-            .toList();
-    if (ids.isEmpty()) {
-      return List.of();
-    }
-    Map<UUID, List<RuleAnswerEntity>> given =
-        answers.findByEntryIdIn(ids).stream().collect(Collectors.groupingBy(a -> a.quotaId));
-    var asked = new ArrayList<OpenRule>();
-    for (var q : running) {
-      var answered = core(given.getOrDefault(q.id(), List.of()));
-      for (var open : new RulesKept(answered, names.names()).open(q.account(), day)) {
-        var drawn = open.drawn();
-        asked.add(
-            new OpenRule(q.id(), q.terms().title(), drawn.entry(), drawn.called(), open.rule()));
-      }
-    }
-    return asked;
+  /** What running promises want of their entries. */
+  List<RuleAnswers.Wish> wishes(Learner learner) {
+    return accounts.all().stream()
+        .filter(q -> !q.account().quota().rules().isEmpty())
+        .filter(q -> q.account().runs(q.progress(learner)))
+        .map(
+            q ->
+                new RuleAnswers.Wish(
+                    q.terms().title(), q.account().quota().rules(), q.account().matching()))
+        .toList();
   }
 }

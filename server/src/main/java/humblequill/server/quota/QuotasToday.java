@@ -4,6 +4,7 @@ import humblequill.core.plan.OpenWeek;
 import humblequill.core.quota.BroughtAlong;
 import humblequill.core.quota.Counting;
 import humblequill.server.plan.PlanService;
+import humblequill.server.rule.RuleAnswers;
 import humblequill.server.settings.Learner;
 import java.time.LocalDate;
 import java.util.List;
@@ -119,9 +120,9 @@ public class QuotasToday {
             NextPrompt.of(q.nextPrompt())));
   }
 
-  /** Rules that today's entries leave open. */
+  /** What running promises want of their entries. */
   @Transactional(readOnly = true)
-  public List<OpenRule> asked(Learner learner) {
-    return views.asked(learner.today(), learner);
+  public List<RuleAnswers.Wish> wishes(Learner learner) {
+    return views.wishes(learner);
   }
 }

@@ -9,6 +9,7 @@ import humblequill.core.plan.DayPlan;
 import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
 import humblequill.server.backup.CopyKeeper;
+import humblequill.server.book.BookRules;
 import humblequill.server.data.Disk;
 import humblequill.server.data.NotKept;
 import humblequill.server.entry.EntryLedger;
@@ -19,6 +20,9 @@ import humblequill.server.plan.PlanService;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
 import humblequill.server.quota.QuotasToday;
+import humblequill.server.rule.OpenRule;
+import humblequill.server.rule.RuleAnswers;
+import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.sitting.SittingService;
 import humblequill.server.streak.StreakService;
@@ -43,6 +47,8 @@ class TodayService {
   private final StreakService streaks;
   private final EntryLedger ledger;
   private final QuotasToday quotas;
+  private final BookRules bookRules;
+  private final RuleAnswers rules;
   private final SittingService sittings;
   private final NameService names;
   private final CopyKeeper copies;
@@ -55,6 +61,8 @@ class TodayService {
       StreakService streaks,
       EntryLedger ledger,
       QuotasToday quotas,
+      BookRules bookRules,
+      RuleAnswers rules,
       SittingService sittings,
       NameService names,
       CopyKeeper copies,
@@ -64,6 +72,8 @@ class TodayService {
     this.names = names;
     this.sittings = sittings;
     this.quotas = quotas;
+    this.bookRules = bookRules;
+    this.rules = rules;
     this.settings = settings;
     this.plans = plans;
     this.entries = entries;
@@ -126,7 +136,7 @@ class TodayService {
             ledger.read().minutes(),
             media(today)),
         asked,
-        quotas.asked(learner),
+        openRules(learner),
         copies.behind(today).orElse(null),
         disk.refusal().map(NotKept::reason).orElse(null));
   }
@@ -260,5 +270,11 @@ class TodayService {
 
   private static int minutes(int seconds) {
     return Math.round(seconds / 60f);
+  }
+
+  private List<OpenRule> openRules(Learner learner) {
+    var wishes = new ArrayList<>(quotas.wishes(learner));
+    wishes.addAll(bookRules.wishes(learner.today()));
+    return rules.open(learner.today(), wishes);
   }
 }

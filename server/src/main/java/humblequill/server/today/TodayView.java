@@ -8,8 +8,8 @@ import humblequill.server.backup.CopyKeeper;
 import humblequill.server.entry.EntryView;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
-import humblequill.server.quota.OpenRule;
 import humblequill.server.quota.QuotasToday;
+import humblequill.server.rule.OpenRule;
 import humblequill.server.streak.StreakView;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -42,7 +42,7 @@ import org.jspecify.annotations.Nullable;
  * @param penLine twelve weeks up to the end of this one
  * @param cautions usual cautions that apply today
  * @param quotas what running quotas ask of today
- * @param asked rules of quotas that today's entries leave open
+ * @param asked rules of promises and books that today's entries leave open
  * @param copies what is wrong with the copies; null if nothing is
  * @param disk why nothing can be written just now; null if it can
  */

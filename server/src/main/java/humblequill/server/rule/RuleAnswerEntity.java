@@ -1,4 +1,4 @@
-package humblequill.server.quota;
+package humblequill.server.rule;
 
 import humblequill.core.quota.Rule;
 import jakarta.persistence.Entity;
@@ -8,11 +8,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.UUID;
 
+/** Whether an entry kept a rule, whoever asked. */
 @Entity
 @Table(name = "rule_answer")
 class RuleAnswerEntity {
   @Id UUID id = UUID.randomUUID();
-  UUID quotaId = new UUID(0, 0);
   UUID entryId = new UUID(0, 0);
 
   @Enumerated(EnumType.STRING)
