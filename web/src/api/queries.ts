@@ -143,6 +143,7 @@ export const queries = {
       retry: false,
     }),
   tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
+  inbox: () => queryOptions({ queryKey: ['inbox'], queryFn: () => answer(api.GET('/api/inbox')) }),
   paper: (id: string) =>
     queryOptions({
       queryKey: ['paper', id],

@@ -53,6 +53,7 @@ export const BOUNDS = {
   },
   FolderChoice: { path: { maxLength: 1000 } },
   Grew: { from: { min: 1, max: 9999 }, into: { min: 1, max: 9999 }, words: { maxLength: 400 } },
+  InboxChoice: { path: { maxLength: 1000 } },
   LetGo: { week: { maxLength: 80 } },
   LineToRead: { line: { maxLength: 1000 } },
   MinutesADay: { minutes: { min: 0, max: 960 }, week: { maxLength: 80 } },

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_5"];
+        get: operations["read_6"];
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_4"];
+        get: operations["read_5"];
         put: operations["tell"];
         post?: never;
         delete?: never;
@@ -75,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
+        get: operations["read_4"];
         put: operations["change_1"];
         post?: never;
         delete: operations["remove_2"];
@@ -573,7 +573,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_9"];
+        post: operations["read_10"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/inbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
+        put: operations["choose_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/inbox/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_8"];
+        post: operations["read_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -635,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_7"];
+        get: operations["read_8"];
         put?: never;
         post: operations["create_1"];
         delete?: never;
@@ -1069,7 +1101,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_6"];
+        post: operations["read_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2224,6 +2256,19 @@ export interface components {
             /** Format: int32 */
             skipped: number;
         };
+        InboxChoice: {
+            path: string;
+            those: boolean;
+        };
+        InboxView: {
+            gone: boolean;
+            /** Format: int32 */
+            left: number;
+            path: string;
+            refused: components["schemas"]["RefusedFile"][];
+            /** Format: int32 */
+            taken: number;
+        };
         Join: {
             /** @enum {string} */
             as: "BOTH" | "RICHER" | "PART_OF_EACH" | "TWO_WEEKS";
@@ -2975,6 +3020,10 @@ export interface components {
             /** Format: int32 */
             middle: number;
         };
+        RefusedFile: {
+            path: string;
+            sentence: string;
+        };
         Relative: {
             book: string;
             /** Format: uuid */
@@ -3662,7 +3711,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_5: {
+    read_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3774,7 +3823,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3824,7 +3873,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4764,7 +4813,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -4782,6 +4831,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportReport"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InboxView"];
+                };
+            };
+        };
+    };
+    choose_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InboxChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InboxView"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InboxView"];
                 };
             };
         };
@@ -4830,7 +4943,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -4854,7 +4967,7 @@ export interface operations {
             };
         };
     };
-    read_7: {
+    read_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5632,7 +5745,7 @@ export interface operations {
             };
         };
     };
-    read_6: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;

@@ -13,6 +13,7 @@ import { useNotice } from '../../ui/Notices'
 import { NumberField, readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { Inbox } from './Inbox'
 import { PutIn } from './PutIn'
 
 type Waits = Schemas['WaitingPicture']
@@ -36,6 +37,7 @@ function Empty() {
         belongs to; nothing is placed without a press.
       </p>
       <PutIn label="Choose pictures" />
+      <Inbox />
       <p className="mt-4">
         <Link to="/books" className={LINE_LINK}>
           To the books
@@ -205,6 +207,7 @@ function Tray({ waiting }: { waiting: Waits[] }) {
         </ul>
         <div className="mt-6">
           <PutIn label="Choose more" />
+          <Inbox />
         </div>
       </Leaf>
     </TwoLeaves>

@@ -1,6 +1,7 @@
 package humblequill.server.reference;
 
 import humblequill.server.edge.Refusal;
+import humblequill.server.picture.FolderPath;
 import humblequill.server.picture.PictureReader;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
@@ -127,7 +128,7 @@ public class PictureFolder {
           });
       return read();
     }
-    var path = checked(text);
+    var path = FolderPath.checked(text);
     transactions.executeWithoutResult(
         t -> {
           var entity = folders.findById(FolderEntity.ONLY).orElseGet(FolderEntity::new);
@@ -139,23 +140,6 @@ public class PictureFolder {
         });
     begin(path);
     return read();
-  }
-
-  private static Path checked(String text) {
-    try {
-      var path = Path.of(text).toAbsolutePath().normalize();
-      if (!Files.isDirectory(path)) {
-        throw Refusal.badValue("path", text, "\"" + text + "\" is no folder on this machine.");
-      }
-      if (!Files.isReadable(path)) {
-        throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
-      }
-      return path.toRealPath();
-    } catch (IOException e) {
-      throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
-    } catch (InvalidPathException e) {
-      throw Refusal.badValue("path", text, "\"" + text + "\" cannot be the name of a folder.");
-    }
   }
 
   /** Stops the background work; what was found stays. */

@@ -121,7 +121,14 @@ class MigrationTest {
           .keySet()
           .removeAll(
               java.util.Set.of(
-                  "name_change", "settings_week", "book", "page", "page_picture", "grew_into"));
+                  "name_change",
+                  "settings_week",
+                  "book",
+                  "page",
+                  "page_picture",
+                  "grew_into",
+                  "inbox",
+                  "inbox_file"));
       assertThat(empty).doesNotContainValue(0);
     }
   }

@@ -17,3 +17,16 @@ select min(id), entry_id, rule, min(kept) from rule_answer group by entry_id, ru
 
 drop table rule_answer;
 alter table rule_told rename to rule_answer;
+
+-- The folder in which pictures of pages arrive, and what was seen in it.
+create table inbox (
+  id integer primary key check (id = 1),
+  path varchar(1000) not null
+);
+
+create table inbox_file (
+  path varchar(1000) primary key,
+  bytes bigint not null,
+  changed_at bigint not null,
+  refused varchar(400) not null
+);

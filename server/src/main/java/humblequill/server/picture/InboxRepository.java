@@ -1,0 +1,5 @@
+package humblequill.server.picture;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface InboxRepository extends JpaRepository<InboxEntity, Integer> {}
