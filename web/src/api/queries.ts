@@ -143,6 +143,17 @@ export const queries = {
       retry: false,
     }),
   tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
+  pieces: () => queryOptions({ queryKey: ['pieces'], queryFn: () => answer(api.GET('/api/pieces')) }),
+  piece: (id: string) =>
+    queryOptions({
+      queryKey: ['pieces', id],
+      queryFn: () => answer(api.GET('/api/pieces/{id}', { params: { path: { id } } })),
+    }),
+  pieceTemplates: () =>
+    queryOptions({
+      queryKey: ['piece-templates'],
+      queryFn: () => answer(api.GET('/api/piece-templates')),
+    }),
   inbox: () => queryOptions({ queryKey: ['inbox'], queryFn: () => answer(api.GET('/api/inbox')) }),
   paper: (id: string) =>
     queryOptions({

@@ -26,6 +26,8 @@ const BooksScreen = lazy(() => import('../features/book/BooksScreen'))
 const PageScreen = lazy(() => import('../features/book/PageScreen'))
 const SheetScreen = lazy(() => import('../features/book/SheetScreen'))
 const TrayScreen = lazy(() => import('../features/book/TrayScreen'))
+const PiecesScreen = lazy(() => import('../features/piece/PiecesScreen'))
+const PieceScreen = lazy(() => import('../features/piece/PieceScreen'))
 const StraightenScreen = lazy(() => import('../features/book/StraightenScreen'))
 const SettingsScreen = lazy(() => import('./SettingsScreen'))
 const SearchScreen = lazy(() => import('../features/search/SearchScreen'))
@@ -83,6 +85,8 @@ function Framed() {
           <Route path="/books/:id/:number" element={<PageScreen />} />
           <Route path="/sheet" element={<SheetScreen />} />
           <Route path="/tray" element={<TrayScreen />} />
+          <Route path="/pieces" element={<PiecesScreen />} />
+          <Route path="/pieces/:id" element={<PieceScreen />} />
           <Route path="/straighten/:id" element={<StraightenScreen />} />
           <Route path="/sitting" element={<BuilderScreen />} />
           <Route path="/cabinet" element={<CabinetScreen />} />

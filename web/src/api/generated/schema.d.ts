@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_6"];
+        get: operations["read_7"];
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_5"];
+        get: operations["read_6"];
         put: operations["tell"];
         post?: never;
         delete?: never;
@@ -75,10 +75,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_4"];
+        get: operations["read_5"];
         put: operations["change_1"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -93,7 +93,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -459,7 +459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -573,7 +573,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_10"];
+        post: operations["read_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -587,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
+        get: operations["read_4"];
         put: operations["choose_1"];
         post?: never;
         delete?: never;
@@ -653,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_9"];
+        post: operations["read_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -667,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_8"];
+        get: operations["read_9"];
         put?: never;
         post: operations["create_1"];
         delete?: never;
@@ -702,7 +702,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -828,9 +828,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["original"];
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -845,7 +845,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack"];
+        post: operations["putBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1028,6 +1028,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/piece-templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["templates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/piece-templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put: operations["keepTemplate"];
+        post?: never;
+        delete: operations["removeTemplate"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
+        put: operations["keep"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan.ics": {
         parameters: {
             query?: never;
@@ -1101,7 +1197,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_7"];
+        post: operations["read_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1246,7 +1342,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1841,6 +1937,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChangedPiece: {
+            fields: components["schemas"]["PieceFields"];
+            /** Format: int64 */
+            version?: number | null;
+        };
         ChangedQuota: {
             terms: components["schemas"]["QuotaTerms"];
             /** Format: int64 */
@@ -2036,6 +2137,15 @@ export interface components {
             kind: "DETOUR_OF_COURSE";
             week: string;
         };
+        DrawnStage: {
+            /** Format: int32 */
+            days: number;
+            entries: string[];
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+        };
         Drop: {
             /** Format: int32 */
             count: number;
@@ -2100,6 +2210,13 @@ export interface components {
             entries: components["schemas"]["EntryView"][];
             /** Format: int64 */
             total: number;
+        };
+        EntryOfStage: {
+            /** Format: uuid */
+            entry: string;
+            fields: components["schemas"]["EntryFields"];
+            /** Format: uuid */
+            stage: string;
         };
         EntryView: {
             exerciseTitle?: string | null;
@@ -2711,6 +2828,54 @@ export interface components {
             state: "UNDERSTOOD" | "ABOUT" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
             value: string;
         };
+        PieceFields: {
+            about: string;
+            book?: string | null;
+            ended: boolean;
+            medium?: string | null;
+            stages: components["schemas"]["StageFields"][];
+            title: string;
+            topic?: string | null;
+        };
+        PieceTemplate: {
+            /** Format: uuid */
+            id?: string | null;
+            name: string;
+            stages: components["schemas"]["Planned"][];
+        };
+        PieceToday: {
+            /** Format: int32 */
+            days: number;
+            gate: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            stage?: string | null;
+            title: string;
+        };
+        PieceView: {
+            /** Format: uuid */
+            current?: string | null;
+            /** Format: int32 */
+            days: number;
+            fields: components["schemas"]["PieceFields"];
+            /** Format: date */
+            first?: string | null;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            stages: components["schemas"]["DrawnStage"][];
+            /** Format: int64 */
+            version: number;
+        };
         Place: {
             path: string;
         };
@@ -2742,6 +2907,10 @@ export interface components {
             weeks: number;
             /** Format: int32 */
             weight: number;
+        };
+        Planned: {
+            gate: string;
+            name: string;
         };
         PolicyView: {
             figures: components["schemas"]["Figures"];
@@ -3331,6 +3500,18 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        StageFields: {
+            answer: string;
+            /** Format: uuid */
+            chosen?: string | null;
+            gate: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            passed: boolean;
+            reason: string;
+            variants: string[];
+        };
         Step: {
             book: string;
             /** Format: uuid */
@@ -3420,6 +3601,9 @@ export interface components {
             other: string;
             week: string;
         };
+        TemplateFile: {
+            file: string;
+        };
         ToMake: {
             changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
             /** Format: uuid */
@@ -3479,6 +3663,7 @@ export interface components {
             overheadMinutes: number;
             pause?: string | null;
             penLine: components["schemas"]["Stroke"][];
+            pieces: components["schemas"]["PieceToday"][];
             /** Format: int32 */
             plannedMinutes: number;
             quotas: components["schemas"]["QuotaToday"][];
@@ -3711,7 +3896,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_6: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3823,7 +4008,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3873,7 +4058,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3921,7 +4106,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3941,7 +4126,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4558,7 +4743,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: {
                 as?: string;
@@ -4813,7 +4998,7 @@ export interface operations {
             };
         };
     };
-    read_10: {
+    read_11: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -4835,7 +5020,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4943,7 +5128,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -4967,7 +5152,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5029,7 +5214,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query: {
                 change: string;
@@ -5237,7 +5422,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query: {
                 name: string;
@@ -5261,7 +5446,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5281,7 +5466,7 @@ export interface operations {
             };
         };
     };
-    putBack: {
+    putBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5637,6 +5822,228 @@ export interface operations {
             };
         };
     };
+    templates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceTemplate"][];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    keepTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceTemplate"];
+                };
+            };
+        };
+    };
+    removeTemplate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceView"][];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedPiece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryOfStage"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
     download: {
         parameters: {
             query?: never;
@@ -5745,7 +6152,7 @@ export interface operations {
             };
         };
     };
-    read_7: {
+    read_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6035,7 +6442,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;

@@ -11,7 +11,7 @@ import { Waiting } from '../../ui/Waiting'
 import { BookSheet } from './BookSheet'
 import { Facts } from './Facts'
 import { PageMap } from './PageMap'
-import { PutIn } from './PutIn'
+import { PutIn } from '../../shared/picture/PutIn'
 import { Spines } from './Spines'
 import type { BookLine } from './text'
 
@@ -83,6 +83,12 @@ function List({ books, here, shown }: { books: BookLine[]; here: BookLine[]; sho
         <Spines books={here} shown={shown} />
       )}
       {shown && <One key={shown} id={shown} />}
+      <p className="mt-6">
+        <Link to="/pieces" className={LINE_LINK}>
+          Staged pieces
+        </Link>{' '}
+        <span className="text-faded">one drawing over several days, stage by stage</span>
+      </p>
       <TakenOff books={books.filter((b) => b.removed)} />
       {adding && <BookSheet like={here.at(-1)?.id} onClose={() => setAdding(false)} />}
     </Leaf>

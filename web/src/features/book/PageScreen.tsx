@@ -12,7 +12,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { LineageChain } from './LineageChain'
 import { PageFacts } from './PageFacts'
-import { PutIn } from './PutIn'
+import { PutIn } from '../../shared/picture/PutIn'
 import { STATES } from './text'
 
 type Page = Schemas['PageView']

@@ -14,7 +14,7 @@ import { NumberField, readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Inbox } from './Inbox'
-import { PutIn } from './PutIn'
+import { PutIn } from '../../shared/picture/PutIn'
 
 type Waits = Schemas['WaitingPicture']
 type Proposed = Schemas['ProposedPage']

@@ -14,6 +14,7 @@ import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
 import { remedies, shortfall } from '../../shared/plan-words'
 import { NotKept } from './NotKept'
+import { Pieces } from './Pieces'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
@@ -222,6 +223,7 @@ function Drawn({ today }: { today: Today }) {
       </p>
       <LogLine day={today.day} today={today.day} example={example(today.shares)} onForm={setFilling} />
       <OpenRules asked={today.asked} />
+      <Pieces pieces={today.pieces} />
       <EntryList
         title="Today’s entries"
         entries={today.entries}

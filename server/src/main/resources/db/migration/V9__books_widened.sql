@@ -30,3 +30,24 @@ create table inbox_file (
   changed_at bigint not null,
   refused varchar(400) not null
 );
+
+-- Staged pieces, what was drawn for their stages, and templates.
+create table piece (
+  id uuid primary key,
+  version bigint not null,
+  begun_at timestamp(6) with time zone not null,
+  ended boolean not null,
+  removed boolean not null,
+  document clob not null
+);
+
+create table piece_entry (
+  entry_id uuid primary key,
+  piece_id uuid not null references piece (id),
+  stage_id uuid not null
+);
+
+create table piece_template (
+  id uuid primary key,
+  document clob not null
+);

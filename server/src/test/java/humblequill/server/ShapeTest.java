@@ -46,6 +46,7 @@ class ShapeTest {
           Map.entry("topic", Set.of("name")),
           Map.entry("picture", Set.of("settings")),
           Map.entry("rule", Set.of("name")),
+          Map.entry("piece", Set.of("entry", "name")),
           Map.entry("reference", Set.of("picture")),
           Map.entry("book", Set.of("entry", "name", "picture", "rule", "settings")),
           Map.entry("course", Set.of("settings", "topic")),
@@ -68,6 +69,7 @@ class ShapeTest {
                   "book",
                   "entry",
                   "name",
+                  "piece",
                   "placement",
                   "plan",
                   "quota",
@@ -78,7 +80,8 @@ class ShapeTest {
           Map.entry("turn", Set.of("plan", "settings", "sitting")),
           Map.entry(
               "demo",
-              Set.of("book", "entry", "name", "picture", "placement", "quota", "settings")));
+              Set.of(
+                  "book", "entry", "name", "picture", "piece", "placement", "quota", "settings")));
 
   private static final Set<String> FOUNDATIONS = Set.of("data", "edge");
 

@@ -53,6 +53,7 @@ public class DemoBooks {
   private final LineageService lineage;
   private final Tray tray;
   private final PagePictures pictures;
+  private final DemoPieces pieces;
   private final EntryLedger ledger;
 
   /** How many pictures are drawn at most; tests that look at none need none. */
@@ -67,6 +68,7 @@ public class DemoBooks {
       LineageService lineage,
       Tray tray,
       PagePictures pictures,
+      DemoPieces pieces,
       EntryLedger ledger,
       @Value("${quill.demo.pictures:1000}") int most) {
     this.most = most;
@@ -75,6 +77,7 @@ public class DemoBooks {
     this.lineage = lineage;
     this.tray = tray;
     this.pictures = pictures;
+    this.pieces = pieces;
     this.ledger = ledger;
   }
 
@@ -101,6 +104,12 @@ public class DemoBooks {
     folded("Harbour book 2", 15, 58);
     folded(NEWEST, 13, 22);
     grewOverBooks(found);
+    pieces.make(
+        found.stream()
+            .filter(p -> DemoShapes.of(p.drawn.called()) == DemoShapes.CRANE)
+            .sorted(Comparator.comparing(p -> p.drawn.day()))
+            .map(p -> new DemoPieces.DrawnWithPicture(p.drawn.entry(), pictureOf(p.book, p.number)))
+            .toList());
     var making = new Thread(() -> draw(found, learner), "pictures of the demo");
     making.setDaemon(true);
     making.setPriority(Thread.MIN_PRIORITY);
@@ -247,6 +256,10 @@ public class DemoBooks {
         words);
   }
 
+  private static UUID pictureOf(String book, int number) {
+    return seeded("picture " + book + number);
+  }
+
   private static UUID seeded(String what) {
     return UUID.nameUUIDFromBytes(("demo/" + what).getBytes(StandardCharsets.UTF_8));
   }
@@ -307,7 +320,7 @@ public class DemoBooks {
       LocalDate day,
       boolean waits)
       throws IOException {
-    var id = seeded("picture " + book + number);
+    var id = pictureOf(book, number);
     boolean lying = waits || number % 5 == 0;
     var seen = new DemoPicture(shape, times, wobble, lying, id.getMostSignificantBits());
     var bytes = seen.jpeg(day.atTime(18, number % 60));

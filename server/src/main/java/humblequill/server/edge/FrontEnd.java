@@ -31,6 +31,8 @@ class FrontEnd {
     "/sheet",
     "/tray",
     "/straighten/*",
+    "/pieces",
+    "/pieces/*",
     "/sitting",
     "/sitting/*",
     "/cabinet",

@@ -16,6 +16,7 @@ import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
 import humblequill.server.name.NameService;
+import humblequill.server.piece.PieceService;
 import humblequill.server.plan.PlanService;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
@@ -48,6 +49,7 @@ class TodayService {
   private final EntryLedger ledger;
   private final QuotasToday quotas;
   private final BookRules bookRules;
+  private final PieceService pieces;
   private final RuleAnswers rules;
   private final SittingService sittings;
   private final NameService names;
@@ -62,6 +64,7 @@ class TodayService {
       EntryLedger ledger,
       QuotasToday quotas,
       BookRules bookRules,
+      PieceService pieces,
       RuleAnswers rules,
       SittingService sittings,
       NameService names,
@@ -73,6 +76,7 @@ class TodayService {
     this.sittings = sittings;
     this.quotas = quotas;
     this.bookRules = bookRules;
+    this.pieces = pieces;
     this.rules = rules;
     this.settings = settings;
     this.plans = plans;
@@ -137,6 +141,7 @@ class TodayService {
             media(today)),
         asked,
         openRules(learner),
+        pieces.underWay(),
         copies.behind(today).orElse(null),
         disk.refusal().map(NotKept::reason).orElse(null));
   }

@@ -6,6 +6,7 @@ import humblequill.core.course.ExerciseKind;
 import humblequill.core.streak.PenLine;
 import humblequill.server.backup.CopyKeeper;
 import humblequill.server.entry.EntryView;
+import humblequill.server.piece.PieceService;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
 import humblequill.server.quota.QuotasToday;
@@ -43,6 +44,7 @@ import org.jspecify.annotations.Nullable;
  * @param cautions usual cautions that apply today
  * @param quotas what running quotas ask of today
  * @param asked rules of promises and books that today's entries leave open
+ * @param pieces staged pieces under way
  * @param copies what is wrong with the copies; null if nothing is
  * @param disk why nothing can be written just now; null if it can
  */
@@ -70,6 +72,7 @@ public record TodayView(
     List<Caution> cautions,
     List<QuotasToday.QuotaToday> quotas,
     List<OpenRule> asked,
+    List<PieceService.PieceToday> pieces,
     CopyKeeper.@Nullable Behind copies,
     @Nullable String disk) {
   /**

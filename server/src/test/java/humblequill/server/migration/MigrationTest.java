@@ -128,7 +128,10 @@ class MigrationTest {
                   "page_picture",
                   "grew_into",
                   "inbox",
-                  "inbox_file"));
+                  "inbox_file",
+                  "piece",
+                  "piece_entry",
+                  "piece_template"));
       assertThat(empty).doesNotContainValue(0);
     }
   }

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState, type DragEvent, type ReactNode } from 'react'
-import type { Picture } from '../../shared/pictures'
+import type { Picture } from '../pictures'
 import { Button } from '../../ui/Button'
 import { plural } from '../../ui/plural'
 import { useSending, type Sending } from './useSending'

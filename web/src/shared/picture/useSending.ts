@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { refreshAll } from '../../api/queries'
-import { sendPicture, type Picture } from '../../shared/pictures'
+import { sendPicture, type Picture } from '../pictures'
 
 /** How far a bundle of pictures is. */
 export type Sending = {

@@ -1,0 +1,6 @@
+package humblequill.server.piece;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PieceEntryRepository extends JpaRepository<PieceEntryEntity, UUID> {}
