@@ -106,7 +106,7 @@ public class DemoBooks {
     grewOverBooks(found);
     pieces.make(
         found.stream()
-            .filter(p -> DemoShapes.of(p.drawn.called()) == DemoShapes.CRANE)
+            .filter(p -> DemoShapes.of(p.drawn.called()) == DemoShapes.SHED)
             .sorted(Comparator.comparing(p -> p.drawn.day()))
             .map(p -> new DemoPieces.DrawnWithPicture(p.drawn.entry(), pictureOf(p.book, p.number)))
             .toList());

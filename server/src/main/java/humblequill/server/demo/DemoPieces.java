@@ -47,7 +47,7 @@ class DemoPieces {
               first ? thumbnails : List.of(),
               first ? thumbnails.get(1) : null,
               first
-                  ? "The jib cuts the sky in two uneven halves; the others stand in the middle."
+                  ? "Its roof cuts the sky in two uneven halves; the others stand in the middle."
                   : ""));
     }
     var id = seeded("piece");
@@ -55,8 +55,8 @@ class DemoPieces {
         id,
         null,
         new PieceFields(
-            "Crane in evening light",
-            "From the end of the quay, the shed small behind it.",
+            "Shed in evening light",
+            "From the end of the quay, the cranes small behind it.",
             null,
             "brush pen",
             "Harbour book 3",
