@@ -154,6 +154,12 @@ export const queries = {
       queryKey: ['piece-templates'],
       queryFn: () => answer(api.GET('/api/piece-templates')),
     }),
+  entryPictures: (entries: string[]) =>
+    queryOptions({
+      queryKey: ['entry-pictures', entries],
+      queryFn: () => answer(api.GET('/api/entry-pictures', { params: { query: { entries } } })),
+      enabled: entries.length > 0,
+    }),
   inbox: () => queryOptions({ queryKey: ['inbox'], queryFn: () => answer(api.GET('/api/inbox')) }),
   paper: (id: string) =>
     queryOptions({

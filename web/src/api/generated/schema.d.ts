@@ -532,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entry-pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofEntries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/export": {
         parameters: {
             query?: never;
@@ -2304,6 +2320,7 @@ export interface components {
             days: string[];
             entries: components["schemas"]["EntryList"];
             exercises: components["schemas"]["FoundExercise"][];
+            pages: components["schemas"]["FoundPages"];
         };
         FoundExercise: {
             exerciseId: string;
@@ -2314,6 +2331,23 @@ export interface components {
             week?: number | null;
             weekKey: string;
             weekTitle: string;
+        };
+        FoundPage: {
+            about: string;
+            book: string;
+            /** Format: uuid */
+            bookId: string;
+            /** Format: date */
+            day?: string | null;
+            /** Format: int32 */
+            number: number;
+            /** Format: uuid */
+            picture?: string | null;
+        };
+        FoundPages: {
+            pages: components["schemas"]["FoundPage"][];
+            /** Format: int32 */
+            total: number;
         };
         FullDate: {
             /** Format: date */
@@ -2771,6 +2805,7 @@ export interface components {
             /** Format: int32 */
             pages: number;
             pictures: components["schemas"]["PagePicture"][];
+            served: components["schemas"]["Served"][];
             /** @enum {string} */
             state: "UNTOUCHED" | "DRAWN" | "KEPT_FREE" | "TORN_OUT" | "GLUED_IN";
             told: components["schemas"]["PageFields"];
@@ -3300,6 +3335,10 @@ export interface components {
             /** Format: int32 */
             kept: number;
             pages: components["schemas"]["SheetPage"][];
+        };
+        Served: {
+            address: string;
+            name: string;
         };
         SetUp: {
             /** Format: int32 */
@@ -4935,6 +4974,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    ofEntries: {
+        parameters: {
+            query: {
+                entries: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
             };
         };
     };

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useEffect, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
@@ -10,6 +10,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { CaptionField } from './CaptionField'
 import { LineageChain } from './LineageChain'
 import { PageFacts } from './PageFacts'
 import { PutIn } from '../../shared/picture/PutIn'
@@ -80,6 +81,7 @@ function Known({ page }: { page: Page }) {
           onFilled={() => {}}
         />
         <Days page={page} />
+        <Served page={page} />
         <LineageChain page={page} />
         <PageFacts page={page} />
       </Leaf>
@@ -96,6 +98,20 @@ function Days({ page }: { page: Page }) {
       {days.map((day) => (
         <Link key={day} to={`/day/${day}`} className="underline underline-offset-4">
           {format.fullDay(day)}
+        </Link>
+      ))}
+    </p>
+  )
+}
+
+/** Weeks of courses and promises that its entries served. */
+function Served({ page }: { page: Page }) {
+  return page.served.length === 0 ? null : (
+    <p className="mt-2 flex flex-wrap gap-x-4">
+      <span className="text-faded">It served</span>
+      {page.served.map((s) => (
+        <Link key={s.address} to={s.address} className="underline underline-offset-4">
+          {s.name}
         </Link>
       ))}
     </p>
@@ -153,6 +169,7 @@ function Pictures({ page }: { page: Page }) {
 }
 
 function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
+  const [telling, setTelling] = useState(false)
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
@@ -192,6 +209,9 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
           {picture.taken &&
             `taken ${format.fullDay(picture.taken.slice(0, 10))}, ${picture.taken.slice(11, 16)}`}
         </span>
+        <Button look="quiet" aria-expanded={telling} onClick={() => setTelling(!telling)}>
+          {picture.caption ? 'Its words' : 'Say something about it'}
+        </Button>
         <Button look="quiet" onClick={() => turn.mutate()}>
           Turn it
         </Button>
@@ -210,6 +230,7 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
           As it came
         </a>
       </figcaption>
+      {telling && <CaptionField picture={picture} onKept={() => setTelling(false)} />}
     </figure>
   )
 }

@@ -5,7 +5,7 @@ import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
+import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { NumberField, readWithin } from '../../ui/NumberField'
@@ -140,7 +140,7 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
             value={page}
             onChange={(e) => setPage(e.target.value)}
           />
-          <TextField
+          <Field
             label="Note, or empty"
             maxLength={500}
             value={note}
@@ -153,7 +153,7 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
       </section>
       <section aria-label="Gate" className="mt-5">
         <p className="font-serif text-xl">{stage.gate || 'This stage has no question at its end.'}</p>
-        <TextField
+        <Field
           label="Your answer, or empty"
           maxLength={BOUNDS.StageFields.answer.maxLength}
           value={words}

@@ -26,6 +26,7 @@ const page = (at: string, found: object) =>
 
 test('exercises lead to their week, entries open to be mended', async () => {
   page('/search?q=bollard', {
+    pages: { pages: [], total: 0 },
     exercises: [
       {
         exerciseId: 'x',
@@ -48,20 +49,29 @@ test('exercises lead to their week, entries open to be mended', async () => {
 })
 
 test('what is left out of a long list is said', async () => {
-  page('/search?q=pen', { exercises: [], entries: { entries: [entry()], total: 1234 } })
+  page('/search?q=pen', {
+    pages: { pages: [], total: 0 },
+    exercises: [],
+    entries: { entries: [entry()], total: 1234 },
+  })
   expect(await screen.findByText('the latest 1 of 1,234')).toBeInTheDocument()
   expect(screen.getByText('None in your course.')).toBeInTheDocument()
 })
 
 test('nothing found says where was looked, nothing asked says how to', async () => {
-  page('/search?q=xyz', { exercises: [], entries: { entries: [], total: 0 } })
+  page('/search?q=xyz', { pages: { pages: [], total: 0 }, exercises: [], entries: { entries: [], total: 0 } })
   expect(await screen.findByText(/Search looks at exercise, topic, medium/)).toBeInTheDocument()
   page('/search', {})
   expect(screen.getByText(/Write what you look for/)).toBeInTheDocument()
 })
 
 test('a date leads to its day', async () => {
-  page('/search?q=4%20March', { days: ['2026-03-04'], exercises: [], entries: { entries: [], total: 0 } })
+  page('/search?q=4%20March', {
+    days: ['2026-03-04'],
+    pages: { pages: [], total: 0 },
+    exercises: [],
+    entries: { entries: [], total: 0 },
+  })
   expect(await screen.findByRole('link', { name: /4 March 2026|March 4, 2026/ })).toHaveAttribute(
     'href',
     '/day/2026-03-04',

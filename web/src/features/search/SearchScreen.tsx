@@ -6,6 +6,7 @@ import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { pictureAt } from '../../shared/pictures'
 import { EntryLine } from '../../shared/entry/EntryLine'
 
 const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
@@ -69,6 +70,7 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
         </ul>
       </Leaf>
       <Leaf>
+        <Pages found={found.pages} />
         <h2 className="wide:mt-12">
           Entries{' '}
           <span className="text-faded font-sans text-base font-normal">
@@ -97,5 +99,49 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
         <Suspense>{editing && <EntryForm entry={editing} onClose={() => setEditing(undefined)} />}</Suspense>
       </Leaf>
     </TwoLeaves>
+  )
+}
+
+/** Pages that were found, by their small pictures. */
+function Pages({ found }: { found: Schemas['FoundPages'] }) {
+  const format = useFormats()
+  const { pages, total } = found
+  return pages.length === 0 ? null : (
+    <section aria-labelledby="found-pages">
+      <h2 id="found-pages" className="wide:mt-12">
+        Pages{' '}
+        <span className="text-faded font-sans text-base font-normal">
+          {total > pages.length
+            ? `the latest ${pages.length} of ${format.number(total)}`
+            : format.number(total)}
+        </span>
+      </h2>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(6.5rem,1fr))] gap-3 py-2">
+        {pages.map((p) => (
+          <li key={`${p.bookId} ${p.number}`}>
+            <Link to={`/books/${p.bookId}/${p.number}`} className="hover:bg-deeper block">
+              {p.picture ? (
+                <img
+                  src={pictureAt(p.picture, 'SMALL')}
+                  alt=""
+                  loading="lazy"
+                  className="plate border-hairline h-28 w-full border object-contain"
+                />
+              ) : (
+                <span className="border-hairline text-faded grid h-28 place-items-center border font-serif italic">
+                  no picture
+                </span>
+              )}
+              <span className="block text-sm">
+                p {p.number} of {p.book}
+              </span>
+              <span className="text-faded block text-sm">
+                {[p.about, p.day && format.dayMonth(p.day)].filter(Boolean).join(', ')}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

@@ -112,9 +112,9 @@ export default function EntryForm({
           </p>
         )}
         {entry?.fields.book && entry.fields.pageFrom != null && (
-          <p className="mt-3">
+          <div className="mt-3">
             <PageLink book={entry.fields.book} number={entry.fields.pageFrom} onGo={onClose} />
-          </p>
+          </div>
         )}
         {gone ? (
           <p role="alert" className="mt-3">

@@ -1,8 +1,20 @@
 import { useFormats } from '../../ui/locale'
+import { pictureAt } from '../pictures'
 import { entryFacts, entryName, type Entry } from './fields'
 
 /** One entry in two lines, with its time, or its day where one is given. */
-export function EntryLine({ entry, onOpen, day }: { entry: Entry; onOpen: () => void; day?: string }) {
+export function EntryLine({
+  entry,
+  onOpen,
+  day,
+  picture,
+}: {
+  entry: Entry
+  onOpen: () => void
+  day?: string
+  /** The picture of its page. */
+  picture?: string | undefined
+}) {
   const format = useFormats()
   const { fields, minutesOrEstimate } = entry
   return (
@@ -26,7 +38,15 @@ export function EntryLine({ entry, onOpen, day }: { entry: Entry; onOpen: () => 
           </span>
         )}
       </span>
-      <span className="text-faded">
+      <span className="text-faded flex items-start gap-3">
+        {picture && (
+          <img
+            src={pictureAt(picture, 'SMALL')}
+            alt=""
+            loading="lazy"
+            className="plate border-hairline h-11 border object-contain"
+          />
+        )}
         {fields.minutes == null && minutesOrEstimate > 0 && 'about '}
         {minutesOrEstimate > 0 && format.minutes(minutesOrEstimate)}
       </span>

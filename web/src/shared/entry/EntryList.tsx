@@ -1,4 +1,6 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { queries } from '../../api/queries'
 import { LINE_KEPT } from '../logline/events'
 import type { Schemas } from '../../api/client'
 import { EntryLine } from './EntryLine'
@@ -24,6 +26,8 @@ export function EntryList({
   onFilled: () => void
 }) {
   const [editing, setEditing] = useState<View>()
+  const paged = entries.filter((e) => e.fields.pageFrom != null).map((e) => e.id)
+  const pictures = useQuery(queries.entryPictures(paged)).data
   return (
     <>
       <h2 className="mt-6 mb-1">{title}</h2>
@@ -31,7 +35,7 @@ export function EntryList({
       <ul>
         {entries.map((entry) => (
           <li key={entry.id} className="border-hairline border-t">
-            <EntryLine entry={entry} onOpen={() => setEditing(entry)} />
+            <EntryLine entry={entry} picture={pictures?.[entry.id]} onOpen={() => setEditing(entry)} />
           </li>
         ))}
       </ul>

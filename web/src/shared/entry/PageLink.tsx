@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
-import { pictureAt } from '../pictures'
+import { PutIn } from '../picture/PutIn'
+import { pictureAt, placePicture } from '../pictures'
 
 /** From an entry to its page: the way there, and its picture where it has one. */
 export function PageLink({ book, number, onGo }: { book: string; number: number; onGo: () => void }) {
@@ -10,21 +11,31 @@ export function PageLink({ book, number, onGo }: { book: string; number: number;
 }
 
 function Known({ id, book, number, onGo }: { id: string; book: string; number: number; onGo: () => void }) {
-  const own = useQuery(queries.page(id, number)).data?.pictures[0]
+  const page = useQuery(queries.page(id, number)).data
+  const own = page?.pictures[0]
   return (
-    <Link
-      to={`/books/${id}/${number}`}
-      onClick={onGo}
-      className="inline-flex min-h-8 items-center gap-3 font-medium underline underline-offset-4"
-    >
-      {own && (
-        <img
-          src={`${pictureAt(own.id, 'SMALL')}?v=${own.version}`}
-          alt=""
-          className="plate border-hairline h-16 border object-contain"
+    <>
+      <Link
+        to={`/books/${id}/${number}`}
+        onClick={onGo}
+        className="inline-flex min-h-8 items-center gap-3 font-medium underline underline-offset-4"
+      >
+        {own && (
+          <img
+            src={`${pictureAt(own.id, 'SMALL')}?v=${own.version}`}
+            alt=""
+            className="plate border-hairline h-16 border object-contain"
+          />
+        )}
+        See p {number} of {book}
+      </Link>
+      {page && !own && (
+        <PutIn
+          folder={false}
+          label="Put in a picture of it"
+          then={(picture) => placePicture(picture.id, id, number)}
         />
       )}
-      See p {number} of {book}
-    </Link>
+    </>
   )
 }

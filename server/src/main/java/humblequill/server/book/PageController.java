@@ -7,6 +7,8 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -27,13 +30,16 @@ class PageController {
   private final PagePictures pictures;
   private final LineageService lineage;
   private final Tray tray;
+  private final EntryPictures entryPictures;
 
   PageController(
       PageService pages,
       PageViews views,
       PagePictures pictures,
       LineageService lineage,
-      Tray tray) {
+      Tray tray,
+      EntryPictures entryPictures) {
+    this.entryPictures = entryPictures;
     this.pages = pages;
     this.views = views;
     this.pictures = pictures;
@@ -63,6 +69,12 @@ class PageController {
   @DeleteMapping("/pictures/{id}/page")
   PagePicture takeOff(@PathVariable UUID id) {
     return pictures.place(id, null, false);
+  }
+
+  /** The picture of the first page of each entry that has one, by the entry. */
+  @GetMapping("/entry-pictures")
+  Map<UUID, UUID> ofEntries(@RequestParam @Size(max = 500) Set<UUID> entries) {
+    return entryPictures.of(entries);
   }
 
   /** Pictures that wait, each with the page it most likely belongs to. */

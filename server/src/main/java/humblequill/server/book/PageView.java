@@ -2,6 +2,7 @@ package humblequill.server.book;
 
 import humblequill.core.book.PageState;
 import humblequill.server.entry.EntryView;
+import humblequill.server.entry.Serving;
 import humblequill.server.picture.PagePicture;
 import java.util.List;
 import java.util.UUID;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param told what the learner told of it
  * @param pictures its own first, then those beside it
  * @param layers entries on it, oldest first
+ * @param served weeks of courses and promises that its entries served
  * @param before the page before that has something to see; null without one
  * @param after the page after that has something to see; null without one
  * @param family what it came out of and grew into, itself among them; empty without any
@@ -29,6 +31,7 @@ public record PageView(
     PageFields told,
     List<PagePicture> pictures,
     List<EntryView> layers,
+    List<Serving.Served> served,
     @Nullable Integer before,
     @Nullable Integer after,
     List<Relative> family) {

@@ -6,12 +6,14 @@ import humblequill.core.entry.Drawn;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
+import humblequill.server.entry.Serving;
 import humblequill.server.picture.PagePicture;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,8 +23,10 @@ class PageViews {
   private final BookViews books;
   private final LineageService lineage;
   private final EntryService entries;
+  private final List<Serving> servings;
 
-  PageViews(BookViews books, LineageService lineage, EntryService entries) {
+  PageViews(BookViews books, LineageService lineage, EntryService entries, List<Serving> servings) {
+    this.servings = servings;
     this.books = books;
     this.lineage = lineage;
     this.entries = entries;
@@ -56,6 +60,7 @@ class PageViews {
             .orElse(new PageFields(PageState.UNTOUCHED, "", false, false)),
         pictures,
         layers(page),
+        served(page),
         neighbour(k.map().pages(), number, -1).orElse(null),
         neighbour(k.map().pages(), number, 1).orElse(null),
         told.map(p -> lineage.family(p.id())).filter(f -> f.size() > 1).orElse(List.of()));
@@ -67,6 +72,13 @@ class PageViews {
     return entries.get(order.keySet()).stream()
         .sorted(Comparator.comparing(e -> order.get(e.id())))
         .toList();
+  }
+
+  private List<Serving.Served> served(Page page) {
+    var ids = page.layers().stream().map(Drawn::entry).collect(Collectors.toSet());
+    return ids.isEmpty()
+        ? List.of()
+        : servings.stream().flatMap(s -> s.servedBy(ids).stream()).toList();
   }
 
   private static Optional<Integer> neighbour(List<Page> pages, int number, int way) {

@@ -81,7 +81,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       """
       select new humblequill.server.entry.EntryRepository$Listed(e.id, e.practiceDay, e.exerciseId, e.topicId,
         e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo,
-        lower(concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime)))
+        lower(concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime,
+          coalesce(concat(' / mark ', cast(e.mark as string)), ''))))
       from EntryEntity e
       """;
 

@@ -85,6 +85,12 @@ public class EntryService {
     return new EntryList(views(entries, known), found.total());
   }
 
+  /** The identities of entries that match. */
+  @Transactional(readOnly = true)
+  public Set<UUID> ids(EntryFilter filter) {
+    return Set.copyOf(index.find(filter, names.names()).ids());
+  }
+
   private static List<EntryView> views(List<EntryEntity> entries, Names known) {
     return entries.stream().map(e -> EntryView.of(e, known)).toList();
   }

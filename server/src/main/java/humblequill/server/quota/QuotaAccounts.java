@@ -11,6 +11,7 @@ import humblequill.server.data.Derived;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.entry.EntryLedger;
+import humblequill.server.entry.Serving;
 import humblequill.server.name.NameService;
 import humblequill.server.name.NameUses;
 import humblequill.server.settings.Learner;
@@ -21,15 +22,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** All promises with what counted towards each: every page that plans a day looks at them. */
 @Component
-class QuotaAccounts implements NameUses {
+class QuotaAccounts implements NameUses, Serving {
   private final QuotaRepository quotas;
   private final PromptRepository prompts;
   private final EntryLedger ledger;
@@ -184,5 +187,14 @@ class QuotaAccounts implements NameUses {
         stored.get(this::read).stream()
             .flatMap(row -> row.terms().names())
             .collect(Collectors.groupingBy(id -> id, Collectors.counting())));
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public List<Served> servedBy(Set<UUID> entries) {
+    return all().stream()
+        .filter(q -> q.account().matching().stream().anyMatch(d -> entries.contains(d.entry())))
+        .map(q -> new Served(q.terms().title(), "/quotas/" + q.id()))
+        .toList();
   }
 }

@@ -3,6 +3,7 @@ package humblequill.server.search;
 import humblequill.core.course.Exercise;
 import humblequill.core.logline.Sought;
 import humblequill.core.placement.PlacedCourse;
+import humblequill.server.book.PageSearch;
 import humblequill.server.entry.EntryFilter;
 import humblequill.server.entry.EntryList;
 import humblequill.server.entry.EntryService;
@@ -26,12 +27,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/search")
 class SearchController {
   private static final int MOST = 30;
+  private static final int MOST_PAGES = 48;
+
+  /** Entries whose pages are looked for. */
+  private static final int MOST_ENTRIES = 500;
 
   private final EntryService entries;
   private final PlacementService placements;
   private final LogLineService lines;
+  private final PageSearch pages;
 
-  SearchController(EntryService entries, PlacementService placements, LogLineService lines) {
+  SearchController(
+      EntryService entries, PlacementService placements, LogLineService lines, PageSearch pages) {
+    this.pages = pages;
     this.entries = entries;
     this.placements = placements;
     this.lines = lines;
@@ -48,14 +56,19 @@ class SearchController {
     return new Found(
         sought.map(Sought::days).orElse(List.of()),
         exercises,
-        entries.find(sought.map(SearchController::filter).orElse(EntryFilter.holding(text, MOST))));
+        pages.find(text, entries.ids(filter(text, sought, MOST_ENTRIES)), MOST_PAGES),
+        entries.find(filter(text, sought, MOST)));
   }
 
-  private static EntryFilter filter(Sought sought) {
+  private static EntryFilter filter(String text, Optional<Sought> sought, int most) {
+    return sought.map(s -> filter(s, most)).orElseGet(() -> EntryFilter.holding(text, most));
+  }
+
+  private static EntryFilter filter(Sought sought, int most) {
     return sought
         .pages()
-        .map(pages -> EntryFilter.on(pages, sought.book().orElse(null), MOST))
-        .orElseGet(() -> EntryFilter.on(sought.days().get(0), MOST));
+        .map(pages -> EntryFilter.on(pages, sought.book().orElse(null), most))
+        .orElseGet(() -> EntryFilter.on(sought.days().get(0), most));
   }
 
   private static List<FoundExercise> exercises(PlacedCourse placed, String words) {
@@ -92,10 +105,15 @@ class SearchController {
    *
    * @param days days that the words name, the likelier first
    * @param exercises exercises of the courses followed
+   * @param pages pages of these entries, or of which the words tell
    * @param entries entries, newest first: of the first of these days, or on the pages named, or
    *     that hold the words
    */
-  record Found(List<LocalDate> days, List<FoundExercise> exercises, EntryList entries) {}
+  record Found(
+      List<LocalDate> days,
+      List<FoundExercise> exercises,
+      PageSearch.FoundPages pages,
+      EntryList entries) {}
 
   /** An exercise and its week. */
   record FoundExercise(

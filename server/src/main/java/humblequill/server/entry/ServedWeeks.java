@@ -1,0 +1,64 @@
+package humblequill.server.entry;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.server.placement.PlacementService;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Weeks of courses whose exercises were drawn. */
+@Component
+class ServedWeeks implements Serving {
+  private final EntryLedger ledger;
+  private final PlacementService placements;
+
+  ServedWeeks(EntryLedger ledger, PlacementService placements) {
+    this.ledger = ledger;
+    this.placements = placements;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public List<Served> servedBy(Set<UUID> entries) {
+    var courses = placements.all();
+    return ledger
+        .read()
+        .all()
+        .filter(d -> entries.contains(d.entry()))
+        .flatMap(d -> served(d, courses).stream())
+        .distinct()
+        .toList();
+  }
+
+  /** The week whose exercise it was, the one of its day before others that have it too. */
+  private static Optional<Served> served(Drawn drawn, List<PlacedCourse> courses) {
+    return courses.stream()
+        .filter(c -> drawn.placement().filter(c.id()::equals).isPresent())
+        .findFirst()
+        .flatMap(
+            c -> {
+              var exercise = drawn.exercise().orElse("");
+              var weeks =
+                  c.placement().weeks().stream()
+                      .filter(w -> w.exercise(exercise).isPresent())
+                      .toList();
+              return weeks.stream()
+                  .filter(w -> w.contains(drawn.day()))
+                  .findFirst()
+                  .or(() -> weeks.stream().findFirst())
+                  .map(w -> served(c, w));
+            });
+  }
+
+  private static Served served(PlacedCourse course, PlacedWeek week) {
+    var number = week.number().map(n -> "week " + n + ", ").orElse("");
+    return new Served(
+        course.placement().course().title() + ", " + number + week.week().title(),
+        "/course?plan=" + course.id() + "&week=" + week.key());
+  }
+}

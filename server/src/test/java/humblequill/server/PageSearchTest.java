@@ -1,0 +1,113 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.server.picture.Pictures;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Pages found again: by their entries, marks, days, captions, words and books. */
+@ExtendWith(RunningQuill.class)
+class PageSearchTest {
+  private static UUID logged(Api api, Object... more) {
+    var id = UUID.randomUUID();
+    var body = Map.of("id", id, "fields", EntryApiTest.fields(more));
+    assertThat(api.post("/api/entries", body).status()).isEqualTo(201);
+    return id;
+  }
+
+  private static String bookOf(Api api, String name) {
+    return api.get("/api/books")
+        .json()
+        .valueStream()
+        .filter(b -> b.path("name").asString().equals(name))
+        .findFirst()
+        .orElseThrow()
+        .path("id")
+        .asString();
+  }
+
+  private static List<Integer> found(Api api, String text) {
+    return api.get("/api/search?text=" + text.replace(" ", "%20"))
+        .json()
+        .path("pages")
+        .path("pages")
+        .valueStream()
+        .filter(p -> p.path("book").asString().equals("Search book"))
+        .map(p -> p.path("number").asInt())
+        .toList();
+  }
+
+  @Test
+  void pages_are_found_by_all_that_is_known_of_them(Api api) throws IOException {
+    var entry =
+        logged(
+            api,
+            "day",
+            "2026-03-02",
+            "topic",
+            "capstans",
+            "book",
+            "Search book",
+            "pageFrom",
+            7,
+            "medium",
+            "chalk lead",
+            "mark",
+            5,
+            "note",
+            "salt on the drum");
+    logged(api, "day", "2026-03-03", "topic", "oars", "book", "Search book", "pageFrom", 9);
+    var book = bookOf(api, "Search book");
+    api.put(
+        "/api/books/" + book + "/pages/12",
+        Map.of(
+            "state", "TORN_OUT", "words", "at the mill", "favourite", false, "keptPrivate", false));
+    var picture = UUID.randomUUID();
+    api.putBytes("/api/pictures/" + picture + "?name=s.jpg", Pictures.jpeg(201));
+    api.put(
+        "/api/pictures/" + picture + "/page", Map.of("book", book, "number", 9, "beside", false));
+    api.put("/api/pictures/" + picture + "/caption", Map.of("text", "Blades feathered"));
+
+    assertThat(found(api, "capstan")).containsExactly(7);
+    assertThat(found(api, "salt on")).containsExactly(7);
+    assertThat(found(api, "chalk lead")).containsExactly(7);
+    assertThat(found(api, "mark 5")).containsExactly(7);
+    assertThat(found(api, "FEATHERED")).containsExactly(9);
+    assertThat(found(api, "the mill")).containsExactly(12);
+    assertThat(found(api, "2 March 2026")).containsExactly(7);
+    assertThat(found(api, "search book")).as("newest first").containsExactly(9, 7);
+    assertThat(found(api, "no such thing")).isEmpty();
+
+    var pictures = api.get("/api/entry-pictures?entries=" + entry).json();
+    assertThat(pictures).isEmpty();
+    api.put(
+        "/api/pictures/" + picture + "/page", Map.of("book", book, "number", 7, "beside", false));
+    assertThat(
+            api.get("/api/entry-pictures?entries=" + entry)
+                .json()
+                .path(entry.toString())
+                .asString())
+        .isEqualTo(picture.toString());
+  }
+
+  @Test
+  void a_page_names_the_promise_it_served(Api api) {
+    var today = LocalDate.parse(api.get("/api/today").json().path("day").asString());
+    var terms =
+        QuotaApiTest.terms(
+            "title", "Forty fenders", "topic", "fenders", "start", today, "due", today.plusDays(9));
+    var quota = Map.of("id", UUID.randomUUID(), "terms", terms);
+    assertThat(api.post("/api/quotas", quota).status()).isEqualTo(201);
+    logged(
+        api, "day", today, "topic", "fenders", "drawings", 4, "book", "Served book", "pageFrom", 3);
+    var page = api.get("/api/books/" + bookOf(api, "Served book") + "/pages/3").json();
+    assertThat(page.path("served").valueStream().map(s -> s.path("name").asString()))
+        .containsExactly("Forty fenders");
+  }
+}
