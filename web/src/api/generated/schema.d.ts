@@ -1476,6 +1476,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheet/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sittings": {
         parameters: {
             query?: never;
@@ -2352,7 +2368,7 @@ export interface components {
         FullDate: {
             /** Format: date */
             early?: string | null;
-            fan: components["schemas"]["Left"][];
+            fan: components["schemas"]["PagesBy"][];
             /** Format: date */
             late?: string | null;
             /** Format: int32 */
@@ -2470,16 +2486,6 @@ export interface components {
         };
         LastSitting: {
             begun?: components["schemas"]["BegunSitting"];
-        };
-        Left: {
-            /** Format: date */
-            date: string;
-            /** Format: int32 */
-            least: number;
-            /** Format: int32 */
-            middle: number;
-            /** Format: int32 */
-            most: number;
         };
         LetGo: {
             dates: string[];
@@ -2809,6 +2815,16 @@ export interface components {
             /** @enum {string} */
             state: "UNTOUCHED" | "DRAWN" | "KEPT_FREE" | "TORN_OUT" | "GLUED_IN";
             told: components["schemas"]["PageFields"];
+        };
+        PagesBy: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            low: number;
+            /** Format: int32 */
+            middle: number;
         };
         Pair: {
             moments: components["schemas"]["Moment"][];
@@ -6756,6 +6772,30 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    strip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
         };

@@ -4,6 +4,7 @@ import { answer, api } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { RULES } from '../../shared/quota-words'
 import { Button } from '../../ui/Button'
+import { Fan } from '../../ui/Fan'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { BookSheet } from './BookSheet'
@@ -40,6 +41,20 @@ export function Facts({ book }: { book: Book }) {
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-6 gap-y-0.5">
         <Row name="Pages">{pagesOf(book)}</Row>
         {book.full && <Row name="Full">{fullWhen(book.full, format)}</Row>}
+        {book.full && book.full.fan.length > 1 && (
+          <Row name="Pages to come">
+            <Fan
+              from={book.full.fan[0]?.date ?? ''}
+              today={book.full.fan[0]?.date ?? ''}
+              due={undefined}
+              asked={book.full.left}
+              curve={[]}
+              reach={book.full.fan}
+              text={`Pages to come: ${book.full.fan.map((p) => `by ${format.dayMonthYear(p.date)} ${p.low} to ${p.high}, most likely ${p.middle}`).join('; ')}. ${book.full.left} are left.`}
+              label={format.dayMonth}
+            />
+          </Row>
+        )}
         {book.full?.early && (
           <Row name="The next one">should be there by {format.dayMonthYear(book.full.early)}</Row>
         )}

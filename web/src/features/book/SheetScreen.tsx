@@ -47,6 +47,7 @@ const keyOf = (page: Page) => `${page.bookId} ${page.number}`
 function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: Record<string, string> }) {
   const [pages, setPages] = useState(selection.pages)
   const [out, setOut] = useState<string[]>([])
+  const [over, setOver] = useState<number>()
   const shown = pages.filter((p) => !out.includes(keyOf(p)))
   const move = (at: number, way: number) => {
     const next = [...pages]
@@ -80,11 +81,31 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
         )}
         <ol className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-3">
           {pages.map((page, i) => (
-            <li key={keyOf(page)} className={out.includes(keyOf(page)) ? 'opacity-40' : ''}>
+            <li
+              key={keyOf(page)}
+              className={`cursor-grab ${out.includes(keyOf(page)) ? 'opacity-40' : ''} ${over === i ? 'border-ink border-l-4' : ''}`}
+              draggable
+              onDragStart={(event) => {
+                event.dataTransfer.setData('text/plain', String(i))
+                event.dataTransfer.effectAllowed = 'move'
+              }}
+              onDragOver={(event) => {
+                event.preventDefault()
+                setOver(i)
+              }}
+              onDragLeave={() => setOver(undefined)}
+              onDrop={(event) => {
+                event.preventDefault()
+                setOver(undefined)
+                const from = Number(event.dataTransfer.getData('text/plain'))
+                move(from, i - from)
+              }}
+            >
               <img
                 src={pictureAt(page.picture, 'SMALL')}
                 alt={`Page ${page.number} of ${page.book}: ${page.about}`}
                 loading="lazy"
+                draggable={false}
                 className="plate border-hairline h-32 w-full border object-contain"
               />
               <Check
@@ -192,28 +213,30 @@ function Making({ pages, title }: { pages: Page[]; title: string }) {
   const [words, setWords] = useState<Words[]>(['DAY', 'ABOUT', 'COUNT', 'MINUTES'])
   const perSheet = readWithin(each, BOUNDS.Wanted.perSheet, format)
   const make = useMutation({
-    mutationFn: async () => {
-      const pdf = await answer(
-        api.POST('/api/sheet', {
-          body: {
-            title: named,
-            paper,
-            perSheet: perSheet ?? 12,
-            words,
-            pages: pages.map((p) => ({ book: p.bookId, number: p.number })),
-          },
-          parseAs: 'blob',
-        }),
+    mutationFn: async (as: 'pdf' | 'png') => {
+      const wanted = {
+        body: {
+          title: named,
+          paper,
+          perSheet: perSheet ?? 12,
+          words,
+          pages: pages.map((p) => ({ book: p.bookId, number: p.number })),
+        },
+        parseAs: 'blob',
+      } as const
+      const file = await answer(
+        as === 'pdf' ? api.POST('/api/sheet', wanted) : api.POST('/api/sheet/strip', wanted),
       )
-      save(pdf as unknown as Blob, `${named.trim() || 'pages'}.pdf`)
+      save(file as unknown as Blob, `${named.trim() || 'pages'}.${as}`)
     },
   })
+  const ready = pages.length > 0 && perSheet !== undefined && !make.isPending
   return (
     <form
       className="border-hairline mt-5 grid grid-cols-2 gap-x-6 gap-y-2 border-t pt-3"
       onSubmit={(event) => {
         event.preventDefault()
-        make.mutate()
+        make.mutate('pdf')
       }}
     >
       <div className="col-span-2">
@@ -243,13 +266,12 @@ function Making({ pages, title }: { pages: Page[]; title: string }) {
         <Checks legend="Under each picture" of={WORDS} chosen={words} onChange={setWords} />
       </div>
       <Refused error={make.error} className="col-span-2" />
-      <div className="col-span-2">
-        <Button
-          type="submit"
-          look="ink"
-          disabled={pages.length === 0 || perSheet === undefined || make.isPending}
-        >
+      <div className="col-span-2 flex flex-wrap gap-x-6">
+        <Button type="submit" look="ink" disabled={!ready}>
           {make.isPending ? 'Making it…' : `Make the PDF of ${plural(pages.length, 'page')}`}
+        </Button>
+        <Button disabled={!ready} onClick={() => make.mutate('png')}>
+          As one strip, PNG
         </Button>
       </div>
     </form>

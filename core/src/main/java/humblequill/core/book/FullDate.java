@@ -21,7 +21,7 @@ import java.util.TreeMap;
  *     empty when beyond the horizon, and before there are {@value #ENOUGH} own days
  * @param middle the same with 50 %
  * @param late the same with 90 %
- * @param fan pages left by some dates from today to the late one; none without own days
+ * @param fan pages newly drawn by some dates from today to the late one; none without own days
  */
 public record FullDate(
     int left,
@@ -30,7 +30,7 @@ public record FullDate(
     Optional<LocalDate> early,
     Optional<LocalDate> middle,
     Optional<LocalDate> late,
-    List<Left> fan) {
+    List<PagesBy> fan) {
   /** Days it looks back on. */
   static final int DAYS = 28;
 
@@ -51,13 +51,13 @@ public record FullDate(
   }
 
   /**
-   * Pages left by the end of a date.
+   * Pages newly drawn from now on by the end of a date.
    *
-   * @param most left with 90 %
-   * @param middle left with 50 %
-   * @param least left with 10 %
+   * @param low at least so many with 90 %
+   * @param middle with 50 %
+   * @param high with 10 %
    */
-  public record Left(LocalDate date, int most, int middle, int least) {}
+  public record PagesBy(LocalDate date, int low, int middle, int high) {}
 
   /**
    * The forecast.
@@ -94,7 +94,7 @@ public record FullDate(
         date(days, open, EARLY, today),
         date(days, open, EVEN, today),
         date(days, open, LATE, today),
-        fan(days, open, today));
+        fan(days, open, drawnToday, today));
   }
 
   /** The pages of each day that is over, zeros among them. */
@@ -151,8 +151,8 @@ public record FullDate(
     return Optional.empty();
   }
 
-  private static List<Left> fan(List<Told> days, int open, LocalDate today) {
-    var fan = new ArrayList<Left>();
+  private static List<PagesBy> fan(List<Told> days, int open, int drawnToday, LocalDate today) {
+    var fan = new ArrayList<PagesBy>();
     int shown = -1;
     for (int i = 1; i <= FAN_DATES; i++) {
       int day = Math.round((float) days.size() * i / FAN_DATES) - 1;
@@ -160,11 +160,11 @@ public record FullDate(
         shown = day;
         var then = days.get(day);
         fan.add(
-            new Left(
+            new PagesBy(
                 today.plusDays(day),
-                open - then.reached(LATE, open),
-                open - then.reached(EVEN, open),
-                open - then.reached(EARLY, open)));
+                Math.max(0, then.reached(LATE, open) - drawnToday),
+                Math.max(0, then.reached(EVEN, open) - drawnToday),
+                Math.max(0, then.reached(EARLY, open) - drawnToday)));
       }
     }
     return fan;

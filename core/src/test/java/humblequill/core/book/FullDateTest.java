@@ -48,6 +48,11 @@ class FullDateTest {
     }
     assertThat(full.pagesADay()).isCloseTo(1.0, within(1e-9));
     assertThat(full.fan()).isNotEmpty();
+    for (var by : full.fan()) {
+      assertThat(by.low()).isLessThanOrEqualTo(by.middle());
+      assertThat(by.middle()).isLessThanOrEqualTo(by.high());
+      assertThat(by.high()).isLessThanOrEqualTo(full.left());
+    }
   }
 
   /**

@@ -60,4 +60,12 @@ class SheetController {
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pages.pdf\"")
         .body(sheets.pdf(wanted, Locale.forLanguageTag(settings.read().locale())));
   }
+
+  /** The same pictures side by side, as PNG. */
+  @PostMapping(path = "/strip", produces = "image/png")
+  ResponseEntity<byte[]> strip(@RequestBody @Valid Sheets.Wanted wanted) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pages.png\"")
+        .body(sheets.strip(wanted, Locale.forLanguageTag(settings.read().locale())));
+  }
 }

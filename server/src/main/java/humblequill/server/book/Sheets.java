@@ -189,6 +189,34 @@ class Sheets {
   /** The document. */
   @Transactional(readOnly = true)
   byte[] pdf(Wanted wanted, Locale locale) {
+    var tiles = tiles(wanted, locale);
+    try (var pdf =
+        new SheetPdf(SheetLayout.of(wanted.paper(), wanted.perSheet()), wanted.title())) {
+      var out = new ByteArrayOutputStream();
+      pdf.write(wanted.title(), tiles, out);
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The same pictures side by side, as PNG. */
+  @Transactional(readOnly = true)
+  byte[] strip(Wanted wanted, Locale locale) {
+    if (wanted.pages().size() > SheetStrip.MOST) {
+      throw Refusal.badValue(
+          "pages",
+          wanted.pages().size(),
+          "A strip shows at most " + SheetStrip.MOST + " pictures; the PDF shows more.");
+    }
+    try {
+      return SheetStrip.png(wanted.title(), tiles(wanted, locale));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private List<SheetPdf.Tile> tiles(Wanted wanted, Locale locale) {
     Map<PageOfBook, SheetPage> known = new LinkedHashMap<>();
     var all =
         select(
@@ -211,14 +239,7 @@ class Sheets {
       }
       tiles.add(tile(there, wanted.words(), locale));
     }
-    try (var pdf =
-        new SheetPdf(SheetLayout.of(wanted.paper(), wanted.perSheet()), wanted.title())) {
-      var out = new ByteArrayOutputStream();
-      pdf.write(wanted.title(), tiles, out);
-      return out.toByteArray();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return tiles;
   }
 
   private SheetPdf.Tile tile(SheetPage page, List<Words> words, Locale locale) {
