@@ -38,7 +38,7 @@ class BooksTest {
     quill.close();
   }
 
-  private static FilePayload picture(String name, int shade) throws IOException {
+  static FilePayload picture(String name, int shade) throws IOException {
     var image = new BufferedImage(300, 420, BufferedImage.TYPE_INT_RGB);
     var pen = image.createGraphics();
     pen.setColor(new Color(240, 236, 220));
@@ -129,11 +129,11 @@ class BooksTest {
     page.context().close();
   }
 
-  private static Page.GetByRoleOptions named(String name) {
+  static Page.GetByRoleOptions named(String name) {
     return new Page.GetByRoleOptions().setName(name).setExact(true);
   }
 
-  private static Page.GetByRoleOptions starting(String name) {
+  static Page.GetByRoleOptions starting(String name) {
     return new Page.GetByRoleOptions().setName(Pattern.compile("^" + name));
   }
 

@@ -12,7 +12,6 @@ import java.nio.file.SimpleFileVisitor;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -36,7 +35,7 @@ public class Inbox {
   private static final int DEEPEST = 6;
   private static final int MOST = 20_000;
 
-  /** Files younger than this may still be on their way. */
+  /** Files younger than this may still be on their way; some tell times to come, and are whole. */
   private static final Duration ARRIVING = Duration.ofSeconds(3);
 
   /** Pictures taken in at one asking, so that the learner sees how far it is and can stop. */
@@ -218,10 +217,10 @@ public class Inbox {
     if (!gone.isEmpty()) {
       transactions.executeWithoutResult(t -> files.deleteAllByIdInBatch(gone));
     }
-    var young = Instant.now(clock).minus(ARRIVING).toEpochMilli();
+    long now = clock.millis();
     return found.stream()
         .filter(f -> !known.containsKey(f.path) || !f.is(known.get(f.path)))
-        .filter(f -> f.changedAt < young)
+        .filter(f -> Math.abs(now - f.changedAt) > ARRIVING.toMillis())
         .sorted(Comparator.comparingLong(Found::changedAt).thenComparing(Found::path))
         .toList();
   }
