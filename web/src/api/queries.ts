@@ -160,6 +160,8 @@ export const queries = {
       queryFn: () => answer(api.GET('/api/entry-pictures', { params: { query: { entries } } })),
       enabled: entries.length > 0,
     }),
+  promptPages: () =>
+    queryOptions({ queryKey: ['prompt-pages'], queryFn: () => answer(api.GET('/api/prompt-pages')) }),
   inbox: () => queryOptions({ queryKey: ['inbox'], queryFn: () => answer(api.GET('/api/inbox')) }),
   paper: (id: string) =>
     queryOptions({

@@ -1,15 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
-import { queries, refreshAll } from '../../api/queries'
+import { refreshAll } from '../../api/queries'
+import { PageChoice } from '../../shared/picture/PageChoice'
 import { pictureAt } from '../../shared/pictures'
 import { Button } from '../../ui/Button'
-import { Field, SelectField } from '../../ui/Field'
+import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { NumberField, readWithin } from '../../ui/NumberField'
+import { readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 
 type Page = Schemas['PageView']
@@ -101,7 +102,6 @@ function useLineage(page: Page) {
 
 function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
   const format = useFormats()
-  const books = useQuery(queries.books()).data ?? []
   const [book, setBook] = useState(page.bookId)
   const [number, setNumber] = useState('')
   const [words, setWords] = useState('')
@@ -109,7 +109,7 @@ function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
   const from = readWithin(number, BOUNDS.Grew.from, format)
   return (
     <form
-      className="grid gap-x-4 gap-y-2 sm:grid-cols-[1fr_6rem]"
+      className="grid gap-y-2"
       onSubmit={(event) => {
         event.preventDefault()
         if (from !== undefined) {
@@ -117,20 +117,16 @@ function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
         }
       }}
     >
-      <SelectField label="It grew out of a page of" value={book} onChange={(e) => setBook(e.target.value)}>
-        {books.map((b) => (
-          <option key={b.id} value={b.id}>
-            {b.name}
-          </option>
-        ))}
-      </SelectField>
-      <NumberField
-        label="Page"
-        bounds={BOUNDS.Grew.from}
-        value={number}
-        onChange={(e) => setNumber(e.target.value)}
+      <PageChoice
+        label="It grew out of a page of"
+        book={book}
+        number={number}
+        onChange={(chosen, typed) => {
+          setBook(chosen)
+          setNumber(typed)
+        }}
       />
-      <div className="sm:col-span-2">
+      <div>
         <Field
           label="How: drawn again, taken further, glued into, finished elsewhere"
           maxLength={BOUNDS.Grew.words.maxLength}
@@ -138,8 +134,8 @@ function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
           onChange={(e) => setWords(e.target.value)}
         />
       </div>
-      <Refused error={grew.error} className="sm:col-span-2" />
-      <div className="flex gap-5 sm:col-span-2">
+      <Refused error={grew.error} />
+      <div className="flex gap-5">
         <Button type="submit" look="ink" disabled={from === undefined || grew.isPending}>
           Keep it
         </Button>

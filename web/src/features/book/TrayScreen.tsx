@@ -6,14 +6,14 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { pictureAt, placePicture } from '../../shared/pictures'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
 import { Key } from '../../ui/Key'
 import { useFormats, type Formats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { NumberField, readWithin } from '../../ui/NumberField'
+import { readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Inbox } from './Inbox'
+import { PageChoice } from '../../shared/picture/PageChoice'
 import { PutIn } from '../../shared/picture/PutIn'
 
 type Waits = Schemas['WaitingPicture']
@@ -152,24 +152,12 @@ function Tray({ waiting }: { waiting: Waits[] }) {
             !mine && <p>Nothing tells which page this is. Say it here:</p>
           )}
         </div>
-        <div className="mt-3 grid grid-cols-[1fr_7rem] gap-x-4">
-          <SelectField
-            label="Book"
-            value={book}
-            onChange={(e) => setOther({ of: picture.id, book: e.target.value, number })}
-          >
-            {books.map((b) => (
-              <option key={b.id} value={b.id}>
-                {b.name}
-              </option>
-            ))}
-          </SelectField>
-          <NumberField
-            label="Page"
-            bounds={BOUNDS.PlaceOnPage.number}
-            value={number}
-            onChange={(e) => setOther({ of: picture.id, book, number: e.target.value })}
-            onKeyDown={(e) => e.key === 'Enter' && take()}
+        <div className="mt-3">
+          <PageChoice
+            book={book}
+            number={number}
+            onChange={(chosen, typed) => setOther({ of: picture.id, book: chosen, number: typed })}
+            onEnter={take}
           />
         </div>
         <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">

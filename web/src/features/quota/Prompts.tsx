@@ -15,6 +15,7 @@ import { moved } from '../../ui/lists'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Check } from '../../ui/Check'
 import { beginPrompt } from '../../shared/begin'
+import { PromptPage } from './PromptPage'
 import type { Quota } from './text'
 import { useQuotas } from '../../shared/useQuotas'
 
@@ -108,6 +109,7 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
                 />
               </span>
             </div>
+            {prompt.developed && <PromptPage prompt={prompt.id} />}
           </li>
         ))}
       </ol>

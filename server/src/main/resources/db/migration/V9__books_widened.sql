@@ -51,3 +51,9 @@ create table piece_template (
   id uuid primary key,
   document clob not null
 );
+
+-- The drawing that a prompt was worked on further in.
+create table prompt_page (
+  prompt_id uuid primary key references quota_prompt (id) on delete cascade,
+  page_id uuid not null references page (id)
+);

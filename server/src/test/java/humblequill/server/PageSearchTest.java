@@ -110,4 +110,29 @@ class PageSearchTest {
     assertThat(page.path("served").valueStream().map(s -> s.path("name").asString()))
         .containsExactly("Forty fenders");
   }
+
+  @Test
+  void a_prompt_leads_to_the_drawing_it_became_wherever_its_page_moves(Api api) {
+    var quota = UUID.randomUUID();
+    var terms = QuotaApiTest.terms("title", "Words to draw", "kind", "PROMPT_LIST", "count", 1);
+    assertThat(api.post("/api/quotas", Map.of("id", quota, "terms", terms)).status())
+        .isEqualTo(201);
+    var prompt = UUID.randomUUID();
+    var words = Map.of("id", prompt, "words", "gull, oar", "chosen", true, "developed", true);
+    api.put("/api/quotas/" + quota + "/prompts", Map.of("prompts", List.of(words)));
+    var book = UUID.randomUUID();
+    var fields = BookApiTest.fields("Further on", "leaves", 10);
+    api.post("/api/books", Map.of("id", book, "fields", fields));
+    var place = Map.of("book", book, "number", 4, "beside", false);
+    assertThat(api.put("/api/prompt-pages/" + prompt, place).status()).isEqualTo(204);
+    api.post("/api/books/" + book + "/pages/move", Map.of("kind", "SHIFT", "page", 1, "other", 2));
+    var page = api.get("/api/prompt-pages").json().get(0);
+    assertThat(page.path("number").asInt()).isEqualTo(6);
+    assertThat(page.path("book").asString()).isEqualTo("Further on");
+    var beyond = Map.of("book", book, "number", 21, "beside", false);
+    assertThat(api.put("/api/prompt-pages/" + prompt, beyond).status()).isEqualTo(400);
+    assertThat(api.put("/api/prompt-pages/" + UUID.randomUUID(), place).status()).isEqualTo(404);
+    assertThat(api.delete("/api/quotas/" + quota + "/prompts/" + prompt).status()).isEqualTo(200);
+    assertThat(api.get("/api/prompt-pages").json()).isEmpty();
+  }
 }

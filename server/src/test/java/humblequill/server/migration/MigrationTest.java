@@ -131,7 +131,8 @@ class MigrationTest {
                   "inbox_file",
                   "piece",
                   "piece_entry",
-                  "piece_template"));
+                  "piece_template",
+                  "prompt_page"));
       assertThat(empty).doesNotContainValue(0);
     }
   }

@@ -1,0 +1,48 @@
+import { useQuery } from '@tanstack/react-query'
+import type { KeyboardEvent } from 'react'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
+import { SelectField } from '../../ui/Field'
+import { NumberField } from '../../ui/NumberField'
+
+/** A page, by its book and number as they are typed. */
+export function PageChoice({
+  label = 'Book',
+  book,
+  number,
+  onChange,
+  onEnter,
+}: {
+  label?: string
+  book: string
+  number: string
+  onChange: (book: string, number: string) => void
+  onEnter?: () => void
+}) {
+  const books = useQuery(queries.books()).data ?? []
+  return (
+    <div className="grid grid-cols-[1fr_7rem] gap-x-4">
+      <SelectField label={label} value={book} onChange={(e) => onChange(e.target.value, number)}>
+        {books
+          .filter((b) => !b.removed || b.id === book)
+          .map((b) => (
+            <option key={b.id} value={b.id}>
+              {b.name}
+            </option>
+          ))}
+      </SelectField>
+      <NumberField
+        label="Page"
+        bounds={BOUNDS.PlaceOnPage.number}
+        value={number}
+        onChange={(e) => onChange(book, e.target.value)}
+        onKeyDown={(e: KeyboardEvent) => {
+          if (e.key === 'Enter' && onEnter) {
+            e.preventDefault()
+            onEnter()
+          }
+        }}
+      />
+    </div>
+  )
+}
