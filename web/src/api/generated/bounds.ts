@@ -106,6 +106,7 @@ export const BOUNDS = {
     whatFor: { maxLength: 400 },
     zone: { maxLength: 60 },
   },
+  SheetInBook: { page: { min: 1, max: 9999 }, sheet: { min: 1, max: 9999 } },
   SittingPlan: { minutes: { min: 1, max: 480 }, secondsEach: { min: 5, max: 28800 } },
   SittingSettings: { breakEveryMinutes: { min: 10, max: 120 }, breakMinutes: { min: 0, max: 30 } },
   Skip: { week: { maxLength: 80 } },

@@ -52,6 +52,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/books/sheets/put-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/books/sheets/take-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/books/{book}/pages/{number}": {
         parameters: {
             query?: never;
@@ -2848,6 +2880,7 @@ export interface components {
             bookKeptPrivate: boolean;
             family: components["schemas"]["Relative"][];
             layers: components["schemas"]["EntryView"][];
+            loose: boolean;
             notJudged: boolean;
             /** Format: int32 */
             number: number;
@@ -3478,6 +3511,16 @@ export interface components {
             /** Format: int32 */
             was?: number | null;
         };
+        SheetInBook: {
+            /** Format: uuid */
+            book: string;
+            /** Format: uuid */
+            loose: string;
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            sheet: number;
+        };
         SheetOfPicture: {
             corners: components["schemas"]["Spot"][];
             evenLight: boolean;
@@ -4103,6 +4146,50 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BookView"];
                 };
+            };
+        };
+    };
+    putIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetInBook"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetInBook"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,8 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
-import { queries, refreshAll } from '../../api/queries'
+import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { Field } from '../../ui/Field'
@@ -10,16 +10,14 @@ import { plural } from '../../ui/plural'
 import { refusedAt } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
+import type { Looking } from './useLooking'
 
 type View = Schemas['InboxView']
 
-/** How often the folder is looked at while the tray is open, in milliseconds. */
-const LOOK_MS = 15_000
-
 /** The folder in which a phone's pictures arrive: looked at while the tray is open. */
-export function Inbox() {
+export function Inbox({ looking }: { looking: Looking }) {
   const [choosing, setChoosing] = useState(false)
-  const { inbox, taken, busy, stop } = useLooking()
+  const { inbox, taken, busy, stop } = looking
   if (!inbox) {
     return null
   }
@@ -62,32 +60,6 @@ function sentence(inbox: View, taken: number, busy: boolean): string {
       : `${came}; ${inbox.left} wait in ${inbox.path}.`
   }
   return `${came} from ${inbox.path}.`
-}
-
-/** Looks at the folder again and again, a few pictures at a time, until it is empty or stopped. */
-function useLooking() {
-  const client = useQueryClient()
-  const inbox = useQuery(queries.inbox()).data
-  const [taken, setTaken] = useState(0)
-  const [stopped, setStopped] = useState(false)
-  const { mutate, isPending } = useMutation({
-    mutationFn: () => answer(api.POST('/api/inbox/look')),
-    onSuccess: (seen) => {
-      client.setQueryData(queries.inbox().queryKey, seen)
-      setTaken((before) => before + seen.taken)
-      return seen.taken > 0 ? refreshAll(client) : undefined
-    },
-  })
-  const path = inbox?.path
-  const left = inbox?.left ?? 0
-  useEffect(() => {
-    if (!path || stopped || isPending) {
-      return
-    }
-    const timer = setTimeout(mutate, left > 0 ? 0 : LOOK_MS)
-    return () => clearTimeout(timer)
-  }, [path, left, taken, stopped, isPending, mutate])
-  return { inbox, taken, busy: !stopped, stop: () => setStopped(true) }
 }
 
 function Choosing({ inbox, onClose }: { inbox: View; onClose: () => void }) {

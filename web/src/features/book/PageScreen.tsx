@@ -13,6 +13,7 @@ import { Waiting } from '../../ui/Waiting'
 import { CaptionField } from './CaptionField'
 import { LineageChain } from './LineageChain'
 import { PageFacts } from './PageFacts'
+import { PutIntoBook } from './PutIntoBook'
 import { PutIn } from '../../shared/picture/PutIn'
 import { STATES } from './text'
 
@@ -84,6 +85,7 @@ function Known({ page }: { page: Page }) {
         <Served page={page} />
         <LineageChain page={page} />
         <PageFacts page={page} />
+        {page.loose && <PutIntoBook page={page} />}
       </Leaf>
     </TwoLeaves>
   )

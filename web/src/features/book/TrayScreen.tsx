@@ -13,6 +13,7 @@ import { readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Inbox } from './Inbox'
+import { useLooking, type Looking } from './useLooking'
 import { PageChoice } from '../../shared/picture/PageChoice'
 import { PutIn } from '../../shared/picture/PutIn'
 
@@ -21,14 +22,18 @@ type Proposed = Schemas['ProposedPage']
 
 /** Pictures that wait: one large, with the page it most likely belongs to; Enter takes it, arrows move on. */
 export default function TrayScreen() {
+  // Kept above both, so that what was taken in is still told when the first picture arrives.
+  const looking = useLooking()
   return (
     <Waiting query={useQuery(queries.tray())}>
-      {({ waiting }) => (waiting.length === 0 ? <Empty /> : <Tray waiting={waiting} />)}
+      {({ waiting }) =>
+        waiting.length === 0 ? <Empty looking={looking} /> : <Tray waiting={waiting} looking={looking} />
+      }
     </Waiting>
   )
 }
 
-function Empty() {
+function Empty({ looking }: { looking: Looking }) {
   return (
     <Leaf>
       <h1>Tray</h1>
@@ -37,7 +42,7 @@ function Empty() {
         belongs to; nothing is placed without a press.
       </p>
       <PutIn label="Choose pictures" />
-      <Inbox />
+      <Inbox looking={looking} />
       <p className="mt-4">
         <Link to="/books" className={LINE_LINK}>
           To the books
@@ -60,7 +65,7 @@ function sentence(p: Proposed, format: Formats): string {
   return `p ${p.number} of ${p.book}${drawn}${p.about && `: ${p.about}`}`
 }
 
-function Tray({ waiting }: { waiting: Waits[] }) {
+function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
@@ -195,7 +200,7 @@ function Tray({ waiting }: { waiting: Waits[] }) {
         </ul>
         <div className="mt-6">
           <PutIn label="Choose more" />
-          <Inbox />
+          <Inbox looking={looking} />
         </div>
       </Leaf>
     </TwoLeaves>

@@ -32,13 +32,13 @@ public final class Screenshots {
       camera.take("books", url + "/books", Screenshots::withPictures);
       camera.take("page", url + "/books", Screenshots::openFavourite);
       camera.take("tray", url + "/tray", Screenshots::withPictures);
+      camera.take("straighten", url + "/tray", Screenshots::straighten);
+      camera.take("piece", url + "/pieces", Screenshots::openPiece);
       camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
       camera.take("settings", url + "/settings", AS_IT_IS);
       camera.take("search", url + "/search?q=sheer", AS_IT_IS);
       camera.take("entry-form", url + "/today", Screenshots::openForm);
-      camera.take("missed-work", url + "/course", press("Missed work"));
       camera.take("change", url + "/course", Screenshots::longer);
-      camera.take("library", url + "/course/library", AS_IT_IS);
       camera.take("topics", url + "/course/topics", AS_IT_IS);
       camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
       camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
@@ -49,13 +49,6 @@ public final class Screenshots {
     page.getByLabel("Write it down")
         .fill("4 shed corners, 12 min, brush pen, harbour book p 37, 3/5");
     page.getByText("Harbour book").first().waitFor();
-  }
-
-  private static Consumer<Page> press(String name) {
-    return page -> {
-      page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).click();
-      page.getByText("Everything fits").or(page.getByText("Take it back")).first().waitFor();
-    };
   }
 
   private static void longer(Page page) {
@@ -83,6 +76,23 @@ public final class Screenshots {
         .first()
         .click();
     page.getByText("Drawn here").first().waitFor();
+    withPictures(page);
+  }
+
+  private static void straighten(Page page) {
+    withPictures(page);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Straighten")).click();
+    page.getByLabel("Even out the light").check();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Upper right")))
+        .focus();
+    page.getByText("The page seen straight").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+  }
+
+  private static void openPiece(Page page) {
+    page.getByText("Shed in evening light").click();
     withPictures(page);
   }
 

@@ -21,8 +21,11 @@ class BookController {
   private final BookService books;
   private final BookViews views;
   private final Renumbering renumbering;
+  private final LooseSheets looseSheets;
 
-  BookController(BookService books, BookViews views, Renumbering renumbering) {
+  BookController(
+      BookService books, BookViews views, Renumbering renumbering, LooseSheets looseSheets) {
+    this.looseSheets = looseSheets;
     this.renumbering = renumbering;
     this.books = books;
     this.views = views;
@@ -75,6 +78,20 @@ class BookController {
   @PostMapping("/{id}/pages/move")
   Renumbering.Moved move(@PathVariable UUID id, @RequestBody @Valid Renumbering.MoveOfPages move) {
     return renumbering.move(id, move);
+  }
+
+  /** Puts a loose sheet into a book. */
+  @PostMapping("/sheets/put-in")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putIn(@RequestBody @Valid LooseSheets.SheetInBook sheet) {
+    looseSheets.putIn(sheet);
+  }
+
+  /** Takes a loose sheet out of a book again. */
+  @PostMapping("/sheets/take-out")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeOut(@RequestBody @Valid LooseSheets.SheetInBook sheet) {
+    looseSheets.takeOut(sheet);
   }
 
   /** A new book under an id that the client made, so that a retry never makes two. */

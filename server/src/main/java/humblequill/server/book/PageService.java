@@ -123,6 +123,22 @@ public class PageService {
     stored.changed();
   }
 
+  /**
+   * Gives a page, with all that was told of it, another place; one of which nothing is told has
+   * none.
+   */
+  @Transactional
+  void moveTo(UUID book, int number, UUID other, int place) {
+    told(book, number)
+        .flatMap(p -> repository.findById(p.id()))
+        .ifPresent(
+            row -> {
+              row.bookId = other;
+              row.number = place;
+              save(row);
+            });
+  }
+
   private PageEntity row(UUID book, int number) {
     var name = books.name(book);
     int last = told.of(name.id()).toCore(name.text()).pageCount().orElse(PageSpan.MAX_PAGE);

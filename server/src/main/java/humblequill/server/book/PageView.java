@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A page with all that is known of it.
  *
+ * @param loose whether it is a loose sheet
  * @param state what became of it: as told, else by entries and pictures
  * @param told what the learner told of it
  * @param pictures its own first, then those beside it
@@ -25,6 +26,7 @@ public record PageView(
     String book,
     boolean bookKeptPrivate,
     boolean notJudged,
+    boolean loose,
     int number,
     int pages,
     PageState state,

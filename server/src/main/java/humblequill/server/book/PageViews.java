@@ -1,5 +1,6 @@
 package humblequill.server.book;
 
+import humblequill.core.book.Binding;
 import humblequill.core.book.Page;
 import humblequill.core.book.PageState;
 import humblequill.core.entry.Drawn;
@@ -53,6 +54,7 @@ class PageViews {
         k.name().text(),
         k.told().keptPrivate(),
         k.told().notJudged(),
+        k.told().binding() == Binding.LOOSE,
         number,
         k.map().pages().size(),
         page.state(),

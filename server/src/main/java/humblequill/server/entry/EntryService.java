@@ -232,6 +232,21 @@ public class EntryService {
     repository.saveAllAndFlush(found);
   }
 
+  /** Gives entries one page of another book. */
+  @Transactional
+  public void moveTo(Set<UUID> ids, String book, int page) {
+    var found = repository.findAllById(ids);
+    touched(found.stream().map(e -> e.practiceDay).distinct().toList());
+    found.forEach(
+        e -> {
+          e.book = book;
+          e.bookId = names.idOf(NameKind.BOOK, book);
+          e.pageFrom = page;
+          e.pageTo = page;
+        });
+    repository.saveAllAndFlush(found);
+  }
+
   /** Removes an entry; one that is gone already stays gone. */
   @Transactional
   public void delete(UUID id, long version) {

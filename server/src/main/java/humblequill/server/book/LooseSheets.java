@@ -1,0 +1,144 @@
+package humblequill.server.book;
+
+import humblequill.core.book.Binding;
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.PageSpan;
+import humblequill.server.edge.Refusal;
+import humblequill.server.entry.EntryService;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A loose sheet that is put into a book, and taken out again. The book has one leaf more or less;
+ * what was drawn on the sheet goes with it, and the pages after it are later or earlier.
+ */
+@Service
+class LooseSheets {
+  private final BookViews views;
+  private final BookRepository repository;
+  private final ToldBooks books;
+  private final PageService pages;
+  private final EntryService entries;
+  private final Renumbering renumbering;
+
+  LooseSheets(
+      BookViews views,
+      BookRepository repository,
+      ToldBooks books,
+      PageService pages,
+      EntryService entries,
+      Renumbering renumbering) {
+    this.views = views;
+    this.repository = repository;
+    this.books = books;
+    this.pages = pages;
+    this.entries = entries;
+    this.renumbering = renumbering;
+  }
+
+  /**
+   * A loose sheet and its place in a book.
+   *
+   * @param sheet its page among the loose sheets
+   * @param page its page in the book
+   */
+  record SheetInBook(
+      @NotNull UUID loose,
+      @Min(1) @Max(9999) int sheet,
+      @NotNull UUID book,
+      @Min(1) @Max(9999) int page) {}
+
+  /** Puts the sheet in before the page that has this number now. */
+  @Transactional
+  void putIn(SheetInBook asked) {
+    var loose = loose(asked);
+    var into = views.known(asked.book);
+    int pagesNow = into.told().toCore(into.name().text()).pageCount().orElse(PageSpan.MAX_PAGE);
+    if (asked.page > pagesNow + 1) {
+      throw Refusal.badValue(
+          "page", asked.page, "%s has pages 1 to %d.".formatted(into.name().text(), pagesNow));
+    }
+    var moving = entriesOn(loose, asked.sheet);
+    leaves(into, 1);
+    shift(asked.book, asked.page, sides(into));
+    entries.moveTo(moving, into.name().text(), asked.page);
+    pages.moveTo(loose.name().id(), asked.sheet, into.name().id(), asked.page);
+  }
+
+  /** Takes the sheet out again. */
+  @Transactional
+  void takeOut(SheetInBook asked) {
+    var loose = loose(asked);
+    var from = views.known(asked.book);
+    boolean taken =
+        loose
+            .map()
+            .page(asked.sheet)
+            .filter(p -> p.isDrawnOn() || p.fact().isPresent())
+            .isPresent();
+    if (taken) {
+      throw Refusal.badValue(
+          "sheet", asked.sheet, "Something else is on loose sheet " + asked.sheet + " by now.");
+    }
+    var moving = entriesOn(from, asked.page);
+    entries.moveTo(moving, loose.name().text(), asked.sheet);
+    pages.moveTo(from.name().id(), asked.page, loose.name().id(), asked.sheet);
+    shift(asked.book, asked.page + sides(from), -sides(from));
+    leaves(from, -1);
+  }
+
+  private BookViews.Known loose(SheetInBook asked) {
+    var loose = views.known(asked.loose);
+    if (loose.told().binding() != Binding.LOOSE || loose.name().id().equals(asked.book)) {
+      throw Refusal.badValue(
+          "loose",
+          loose.name().text(),
+          "Only a loose sheet can be put into a book; the leaves of "
+              + loose.name().text()
+              + " hold together.");
+    }
+    return loose;
+  }
+
+  private static int sides(BookViews.Known book) {
+    return book.told().bothSides() ? 2 : 1;
+  }
+
+  private void shift(UUID book, int from, int by) {
+    renumbering.move(book, new Renumbering.MoveOfPages(Renumbering.Kind.SHIFT, from, by));
+  }
+
+  /** A book whose leaves nobody counted stays uncounted. */
+  private void leaves(BookViews.Known book, int more) {
+    repository
+        .findById(book.name().id())
+        .filter(row -> row.leaves != null)
+        .ifPresent(
+            row -> {
+              row.leaves += more;
+              books.save(row);
+            });
+  }
+
+  private static Set<UUID> entriesOn(BookViews.Known book, int page) {
+    var found = new HashSet<UUID>();
+    for (Drawn drawn : book.drawn()) {
+      var span = drawn.span().filter(s -> s.from() <= page && page <= s.to());
+      if (span.filter(s -> s.count() > 1).isPresent()) {
+        throw Refusal.badValue(
+            "sheet",
+            page,
+            "%s of %s lies on p %d to %d; give it this page alone first."
+                .formatted(drawn.called(), drawn.day(), span.get().from(), span.get().to()));
+      }
+      span.ifPresent(s -> found.add(drawn.entry()));
+    }
+    return found;
+  }
+}
