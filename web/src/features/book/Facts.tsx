@@ -1,7 +1,7 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { answer, api } from '../../api/client'
-import { refreshAll } from '../../api/queries'
+import { queries, refreshAll } from '../../api/queries'
 import { RULES } from '../../shared/quota-words'
 import { Button } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
@@ -20,6 +20,7 @@ export function Facts({ book }: { book: Book }) {
   const [next, setNext] = useState(false)
   const [moving, setMoving] = useState(false)
   const { remove } = useRemoving()
+  const today = useQuery(queries.today()).data?.day
   const { fields: f } = book
   const stands = f.paper.filter((p) => p.takes === 'STANDS').map((p) => p.medium)
   const kept = (Object.entries(book.kept) as [keyof typeof RULES, { kept: number; broken: number }][]).map(
@@ -41,18 +42,21 @@ export function Facts({ book }: { book: Book }) {
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-6 gap-y-0.5">
         <Row name="Pages">{pagesOf(book)}</Row>
         {book.full && <Row name="Full">{fullWhen(book.full, format)}</Row>}
-        {book.full && book.full.fan.length > 1 && (
+        {today && book.full && book.full.fan.length > 1 && (
           <Row name="Pages to come">
-            <Fan
-              from={book.full.fan[0]?.date ?? ''}
-              today={book.full.fan[0]?.date ?? ''}
-              due={undefined}
-              asked={book.full.left}
-              curve={[]}
-              reach={book.full.fan}
-              text={`Pages to come: ${book.full.fan.map((p) => `by ${format.dayMonthYear(p.date)} ${p.low} to ${p.high}, most likely ${p.middle}`).join('; ')}. ${book.full.left} are left.`}
-              label={format.dayMonth}
-            />
+            <div className="max-w-80">
+              {' '}
+              <Fan
+                from={today}
+                today={today}
+                due={undefined}
+                asked={book.full.left}
+                curve={[]}
+                reach={book.full.fan}
+                text={`Pages to come: ${book.full.fan.map((p) => `by ${format.dayMonthYear(p.date)} ${p.low} to ${p.high}, most likely ${p.middle}`).join('; ')}. ${book.full.left} are left.`}
+                label={format.dayMonth}
+              />
+            </div>
           </Row>
         )}
         {book.full?.early && (

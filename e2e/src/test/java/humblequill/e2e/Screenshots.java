@@ -46,9 +46,12 @@ public final class Screenshots {
   }
 
   private static void typeALine(Page page) {
-    page.getByLabel("Write it down")
-        .fill("4 shed corners, 12 min, brush pen, harbour book p 37, 3/5");
-    page.getByText("Harbour book").first().waitFor();
+    page.waitForResponse(
+        answer -> answer.url().contains("/api/log-line"),
+        () ->
+            page.getByLabel("Write it down")
+                .fill("4 shed corners, 12 min, brush pen, harbour book p 37, 3/5"));
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   private static void longer(Page page) {
