@@ -44,7 +44,7 @@ export function Facts({ book }: { book: Book }) {
         {book.full && <Row name="Full">{fullWhen(book.full, format)}</Row>}
         {today && book.full && book.full.fan.length > 1 && (
           <Row name="Pages to come">
-            <div className="max-w-80">
+            <div className="max-w-md">
               {' '}
               <Fan
                 from={today}
