@@ -52,6 +52,10 @@ final class Scaling {
   }
 
   static BufferedImage scaled(BufferedImage image, int longest) {
+    if (image.getType() == BufferedImage.TYPE_3BYTE_BGR
+        && Math.max(image.getWidth(), image.getHeight()) <= longest) {
+      return image;
+    }
     double scale = Math.min(1, (double) longest / Math.max(image.getWidth(), image.getHeight()));
     int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
     int height = Math.max(1, (int) Math.round(image.getHeight() * scale));

@@ -11,6 +11,12 @@ final class Straightened {
   private static final int CHANNELS = 3;
   private static final int WHITE = 255;
 
+  /** Shares are counted in parts of 256, which is finer than a dot tells. */
+  private static final int BITS = 8;
+
+  private static final int ONE = 1 << BITS;
+  private static final int BLOCK = 16;
+
   private Straightened() {}
 
   /**
@@ -43,42 +49,45 @@ final class Straightened {
       int h,
       byte[] to) {
     double v = (y + .5) / size.height();
+    var gains = gains(straight, v, size.width());
     int at = y * size.width() * CHANNELS;
-    var light = straight.light().orElse(null);
     for (int x = 0; x < size.width(); x++) {
       double u = (x + .5) / size.width();
       double below = seen.g() * u + seen.h() * v + 1;
       double px = (seen.a() * u + seen.b() * v + seen.c()) / below - .5;
       double py = (seen.d() * u + seen.e() * v + seen.f()) / below - .5;
-      double gain = light == null ? 1 : light.gain(u, v);
-      boolean outside = px < -1 || py < -1 || px > w || py > h;
-      int left = clamped((int) Math.floor(px), w);
-      int right = clamped((int) Math.floor(px) + 1, w);
-      int up = clamped((int) Math.floor(py), h);
-      int down = clamped((int) Math.floor(py) + 1, h);
-      double fx = px - Math.floor(px);
-      double fy = py - Math.floor(py);
-      for (int c = 0; c < CHANNELS; c++) {
-        double value =
-            outside
-                ? WHITE
-                : gain
-                    * ((1 - fy)
-                            * ((1 - fx) * dot(from, w, left, up, c)
-                                + fx * dot(from, w, right, up, c))
-                        + fy
-                            * ((1 - fx) * dot(from, w, left, down, c)
-                                + fx * dot(from, w, right, down, c)));
-        to[at++] = (byte) Math.min(WHITE, (int) (value + .5));
+      if (px < -1 || py < -1 || px > w || py > h) {
+        for (int c = 0; c < CHANNELS; c++) {
+          to[at++] = (byte) WHITE;
+        }
+        continue;
+      }
+      double left = Math.max(0, Math.min(w - 1., px));
+      double up = Math.max(0, Math.min(h - 1., py));
+      int x0 = (int) left;
+      int y0 = (int) up;
+      int fx = (int) ((left - x0) * ONE);
+      int fy = (int) ((up - y0) * ONE);
+      int i = (y0 * w + x0) * CHANNELS;
+      int right = x0 + 1 < w ? CHANNELS : 0;
+      int down = y0 + 1 < h ? w * CHANNELS : 0;
+      int gain = gains[x / BLOCK] + (gains[x / BLOCK + 1] - gains[x / BLOCK]) * (x % BLOCK) / BLOCK;
+      for (int c = 0; c < CHANNELS; c++, i++) {
+        int above = (from[i] & WHITE) * (ONE - fx) + (from[i + right] & WHITE) * fx;
+        int under = (from[i + down] & WHITE) * (ONE - fx) + (from[i + down + right] & WHITE) * fx;
+        int value = (above * (ONE - fy) + under * fy + ONE * ONE / 2) >> 2 * BITS;
+        to[at++] = (byte) Math.min(WHITE, (value * gain + ONE / 2) >> BITS);
       }
     }
   }
 
-  private static int clamped(int at, int size) {
-    return Math.max(0, Math.min(size - 1, at));
-  }
-
-  private static int dot(byte[] from, int w, int x, int y, int c) {
-    return from[(y * w + x) * CHANNELS + c] & WHITE;
+  /** The gain at every {@value #BLOCK}th dot of a row; the light is smooth between them. */
+  private static int[] gains(Straight straight, double v, int width) {
+    var gains = new int[width / BLOCK + 2];
+    for (int i = 0; i < gains.length; i++) {
+      double u = Math.min(1, (double) i * BLOCK / width);
+      gains[i] = (int) Math.round(ONE * straight.light().map(l -> l.gain(u, v)).orElse(1.0));
+    }
+    return gains;
   }
 }
