@@ -107,7 +107,7 @@ class DemoTest {
   }
 
   /** What axe-core finds, as "rule: place". */
-  private static List<String> axe(Page page) {
+  static List<String> axe(Page page) {
     return scan(
         page,
         "{ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }");

@@ -74,6 +74,7 @@ class PiecesTest {
     page.getByRole(AriaRole.BUTTON, waiting("lying.png")).click();
     link(page, "Straighten").press("Enter");
     assertThat(page.getByText("A guess: each side is seen as an edge")).isVisible();
+    org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
     var corner = page.getByRole(AriaRole.BUTTON, starting("Upper left corner, 10"));
     corner.press("Shift+ArrowRight");
     assertThat(page.getByRole(AriaRole.BUTTON, starting("Upper left corner, 11"))).isFocused();
@@ -132,6 +133,7 @@ class PiecesTest {
     field(page, "Your answer, or empty").fill("measured twice");
     button(page, "Yes, go on").click();
     assertThat(page.getByText("stage 2 of 4: Two masses: light and dark")).isVisible();
+    org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
     page.keyboard().press("1");
     assertThat(link(page, "Boat in evening light")).isVisible();
     assertThat(page.getByText("Is the border of the shadow a clear line?")).isVisible();
