@@ -105,6 +105,13 @@ function Page({
                 Print this week
               </PageLink>
               <PageLink to={`/course/print?plan=${placed.placement}`}>Print the course</PageLink>
+              {week.doneMinutes > 0 && (
+                <PageLink
+                  to={`/sheet?${new URLSearchParams({ from: week.from, to: week.to, title: `${weekName(week)}: ${week.title}` }).toString()}`}
+                >
+                  Pages of this week as one PDF
+                </PageLink>
+              )}
               <a href="/api/plan.ics" className={LINE_LINK}>
                 Calendar file
               </a>
