@@ -25,7 +25,7 @@ export default function PieceScreen() {
 function Known({ piece }: { piece: Piece }) {
   const format = useFormats()
   const [changing, setChanging] = useState(false)
-  const { change } = usePiece(piece)
+  const { end } = usePiece(piece)
   const remove = useRemoving(piece)
   const { fields } = piece
   const current = fields.stages.find((s) => s.id === piece.current)
@@ -43,10 +43,7 @@ function Known({ piece }: { piece: Piece }) {
         {!fields.ended && current && <UnderWay key={current.id} piece={piece} stage={current} />}
         <div className="mt-6 flex flex-wrap gap-x-6 gap-y-1">
           {!current && !fields.ended && (
-            <Button
-              look="ink"
-              onClick={() => change.mutate({ fields: { ...fields, ended: true }, words: 'It is done.' })}
-            >
+            <Button look="ink" onClick={() => end(true, 'It is done.')}>
               It is done
             </Button>
           )}
@@ -54,10 +51,7 @@ function Known({ piece }: { piece: Piece }) {
           {current && (
             <Button
               onClick={() =>
-                change.mutate({
-                  fields: { ...fields, ended: !fields.ended },
-                  words: fields.ended ? 'Under way again.' : 'Let go; it can be taken up again.',
-                })
+                end(!fields.ended, fields.ended ? 'Under way again.' : 'Let go; it can be taken up again.')
               }
             >
               {fields.ended ? 'Take it up again' : 'Let it go'}
