@@ -42,7 +42,11 @@ export function useSending() {
         await then?.(picture)
       } catch (error) {
         if (!stop.signal.aborted) {
-          state.refused = [...state.refused, (error as Error).message]
+          const { message } = error as Error
+          const sentence = message.includes(file.name)
+            ? message
+            : `"${file.name}" was not taken in. ${message}`
+          state.refused = [...state.refused, sentence]
         }
       }
       state.done += 1
