@@ -9,13 +9,13 @@ import {
   type FormEvent,
   type ReactNode,
 } from 'react'
-import { NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
+import { Link, NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { queries } from '../api/queries'
 import { LINE_LINK } from '../ui/Button'
 import { Mishap } from '../ui/Mishap'
 import { Key } from '../ui/Key'
 import { useFormats } from '../ui/locale'
-import { SECTIONS } from './sections'
+import { isIn, SECTIONS } from './sections'
 import { useKeys } from './useKeys'
 
 const KeyList = lazy(() => import('./KeyList'))
@@ -139,23 +139,25 @@ function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> 
 }
 
 function Tabs() {
+  const { pathname } = useLocation()
   return (
     <nav
       aria-label="Sections"
       className="no-print bg-desk border-hairline wide:sticky wide:top-0 wide:h-dvh wide:pt-10 wide:w-12 wide:flex-col wide:gap-1 wide:border-0 wide:bg-transparent fixed inset-x-0 bottom-0 z-30 flex border-t"
     >
       {TABS.map((tab) => (
-        <NavLink
+        <Link
           key={tab.path}
           to={tab.path}
-          className={({ isActive }) =>
-            `wide:h-24 wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] grid min-h-12 flex-1 place-items-center ${
-              isActive ? 'bg-paper font-medium' : 'text-faded wide:bg-deeper wide:mr-3 hover:text-ink'
-            } ${tab.path === '/settings' ? 'wide:mt-auto wide:mb-4' : ''}`
-          }
+          aria-current={isIn(tab, pathname) ? 'page' : undefined}
+          className={`wide:h-24 wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] grid min-h-12 flex-1 place-items-center ${
+            isIn(tab, pathname)
+              ? 'bg-paper font-medium'
+              : 'text-faded wide:bg-deeper wide:mr-3 hover:text-ink'
+          } ${tab.path === '/settings' ? 'wide:mt-auto wide:mb-4' : ''}`}
         >
           {tab.label}
-        </NavLink>
+        </Link>
       ))}
     </nav>
   )

@@ -92,6 +92,32 @@ class InboxApiTest {
   }
 
   @Test
+  void a_drive_that_was_away_brings_nothing_twice_and_nothing_back(Api api) throws IOException {
+    put("before.jpg", Pictures.jpeg(86));
+    choose(api, false);
+    put("out.jpg", Pictures.jpeg(87));
+    put("text.jpg", "no picture".getBytes());
+    look(api);
+    for (var waiting : api.get("/api/tray").json().path("waiting")) {
+      if (waiting.path("picture").path("originalName").asString().equals("out.jpg")) {
+        api.delete("/api/pictures/" + waiting.path("picture").path("id").asString());
+      }
+    }
+    int before = waiting(api);
+    for (var name : new String[] {"before.jpg", "out.jpg", "text.jpg"}) {
+      Files.delete(folder.resolve(name));
+    }
+    assertThat(look(api).path("refused")).as("told as long as it lies there").isEmpty();
+    put("before.jpg", Pictures.jpeg(86));
+    put("out.jpg", Pictures.jpeg(87));
+    put("out under another name.jpg", Pictures.jpeg(87));
+    var seen = look(api);
+    assertThat(seen.path("taken").asInt()).isZero();
+    assertThat(seen.path("left").asInt()).isZero();
+    assertThat(waiting(api)).isEqualTo(before);
+  }
+
+  @Test
   void many_come_a_few_at_a_time(Api api) throws IOException {
     for (int i = 0; i < 11; i++) {
       put("many" + i + ".jpg", Pictures.jpeg(100 + i));

@@ -129,14 +129,7 @@ class PaperApiTest {
     var book = book(api, "Parted", 4);
     api.put("/api/pictures/" + id + "/page", Map.of("book", book, "number", 4, "beside", false));
     var part = UUID.randomUUID();
-    var body =
-        Map.of(
-            "part",
-            part,
-            "sheet",
-            sheet(SPREAD),
-            "gutter",
-            Map.of("upper", spot(MIDDLE[0]), "lower", spot(MIDDLE[1])));
+    var body = twoPages(part);
     for (int again = 0; again < 2; again++) {
       var parted = api.post("/api/pictures/" + id + "/parting", body);
       assertThat(parted.status()).as(parted.body()).isEqualTo(200);
@@ -167,14 +160,7 @@ class PaperApiTest {
     var book = book(api, "Parted at its end", 2);
     api.put("/api/pictures/" + id + "/page", Map.of("book", book, "number", 4, "beside", false));
     var part = UUID.randomUUID();
-    var body =
-        Map.of(
-            "part",
-            part,
-            "sheet",
-            sheet(SPREAD),
-            "gutter",
-            Map.of("upper", spot(MIDDLE[0]), "lower", spot(MIDDLE[1])));
+    var body = twoPages(part);
     var parted = api.post("/api/pictures/" + id + "/parting", body).json();
     assertThat(parted.path("rightNumber").isNull()).isTrue();
     assertThat(waits(api, part)).isTrue();
@@ -184,8 +170,24 @@ class PaperApiTest {
             "/api/pictures/" + part + "/parts", Map.of("part", another, "sheet", sheet(SPREAD)));
     assertThat(kept.json().path("partOf").asString()).isEqualTo(id.toString());
     assertThat(waits(api, another)).isTrue();
+    var stranger = sent(api, spread(9));
+    var taken = Map.of("part", stranger, "sheet", sheet(SPREAD));
+    assertThat(api.post("/api/pictures/" + id + "/parts", taken).status())
+        .as("a picture of its own is never written over")
+        .isEqualTo(409);
+    assertThat(api.bytes("/api/pictures/" + stranger)).isEqualTo(spread(9));
     api.delete("/api/pictures/" + another);
     assertThat(waits(api, another)).isFalse();
+  }
+
+  private static Map<String, Object> twoPages(UUID part) {
+    return Map.of(
+        "part",
+        part,
+        "sheet",
+        sheet(SPREAD),
+        "gutter",
+        Map.of("upper", spot(MIDDLE[0]), "lower", spot(MIDDLE[1])));
   }
 
   private static boolean waits(Api api, UUID picture) {

@@ -43,6 +43,9 @@ class WholeTest {
           "/api/appointments",
           "/api/books",
           "/api/tray",
+          "/api/pieces",
+          "/api/piece-templates",
+          "/api/prompt-pages",
           "/api/names",
           "/api/settings",
           "/api/sittings/last",
@@ -91,6 +94,7 @@ class WholeTest {
       var id = "00000000-0000-4000-8000-000000000001";
       assertThat(api.post("/api/entries", Map.of("id", id, "fields", fields)).status())
           .isEqualTo(201);
+      partsAndTemplates(api);
       for (var screen : SCREENS) {
         var answer = api.get(screen);
         assertThat(answer.status()).as(screen).isEqualTo(200);
@@ -98,6 +102,38 @@ class WholeTest {
       }
       takenOut(api, file);
     }
+  }
+
+  /** A part before and one behind its picture in the order of ids, a template, a prompt's page. */
+  private static void partsAndTemplates(Api api) {
+    var picture =
+        api.get("/api/tray").json().path("waiting").get(0).path("picture").path("id").asString();
+    var corners =
+        List.of(
+            Map.of("x", .1, "y", .1),
+            Map.of("x", .9, "y", .1),
+            Map.of("x", .9, "y", .9),
+            Map.of("x", .1, "y", .9));
+    for (var id : List.of("00000000", "ffffffff")) {
+      var part = Map.of("part", id + "-0000-4000-8000-000000000001", "sheet", sheet(corners));
+      assertThat(api.post("/api/pictures/" + picture + "/parts", part).status()).isEqualTo(200);
+    }
+    var template = Map.of("file", "format: 1\nname: Quick\nstages:\n- name: All at once\n");
+    var address = "/api/piece-templates/00000000-0000-4000-8000-000000000002";
+    assertThat(api.put(address, template).status()).isEqualTo(200);
+    var book = api.get("/api/books").json().get(0).path("id").asString();
+    var place = Map.of("book", book, "number", 3, "beside", false);
+    var prompt =
+        api.get("/api/quotas").json().findValuesAsString("id").stream()
+            .flatMap(id -> api.get("/api/quotas/" + id).json().path("prompts").valueStream())
+            .map(p -> p.path("id").asString())
+            .findFirst()
+            .orElseThrow();
+    assertThat(api.put("/api/prompt-pages/" + prompt, place).status()).isEqualTo(204);
+  }
+
+  private static Map<String, Object> sheet(List<Map<String, Double>> corners) {
+    return Map.of("corners", corners, "evenLight", true);
   }
 
   private static void takenOut(Api api, Path file) throws IOException, InterruptedException {

@@ -15,12 +15,12 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -34,6 +34,7 @@ public class Inbox {
       Set.of("jpg", "jpeg", "png", "webp", "heic", "heif", "avif");
   private static final int DEEPEST = 6;
   private static final int MOST = 20_000;
+  private static final int MOST_TOLD = 100;
 
   /** Files younger than this may still be on their way; some tell times to come, and are whole. */
   private static final Duration ARRIVING = Duration.ofSeconds(3);
@@ -91,7 +92,8 @@ public class Inbox {
       return new InboxView("", false, 0, 0, List.of());
     }
     try {
-      return view(path, 0, fresh(Path.of(path)).size());
+      var all = all(Path.of(path));
+      return view(path, all, 0, fresh(all).size());
     } catch (IOException e) {
       return new InboxView(path, true, 0, 0, List.of());
     }
@@ -101,10 +103,13 @@ public class Inbox {
     return folders.findById(InboxEntity.ONLY).map(f -> f.path).orElse("");
   }
 
-  private InboxView view(String path, int taken, int left) {
+  /** What was refused is told as long as it lies there. */
+  private InboxView view(String path, List<Found> all, int taken, int left) {
+    var there = all.stream().map(Found::path).collect(Collectors.toSet());
     var refused =
         files.findByRefusedNotOrderByPathAsc("").stream()
-            .limit(100)
+            .filter(f -> there.contains(f.path))
+            .limit(MOST_TOLD)
             .map(f -> new RefusedFile(f.path, f.refused))
             .toList();
     return new InboxView(path, false, taken, left, refused);
@@ -117,22 +122,20 @@ public class Inbox {
    */
   public synchronized InboxView choose(String wanted, boolean those) {
     var text = wanted.strip();
-    var folder = text.isEmpty() ? null : FolderPath.checked(text);
-    if (folder != null) {
-      mustLieApart(folder, text);
+    if (text.isEmpty()) {
+      transactions.executeWithoutResult(t -> forget());
+      return read();
     }
-    transactions.executeWithoutResult(
-        t -> {
-          files.deleteAllInBatch();
-          folders.deleteAllInBatch();
-        });
-    if (folder == null) {
+    var folder = FolderPath.checked(text);
+    mustLieApart(folder, text);
+    if (folder.toString().equals(path()) && !those) {
       return read();
     }
     try {
       var there = those ? List.<Found>of() : all(folder);
       transactions.executeWithoutResult(
           t -> {
+            forget();
             var entity = new InboxEntity();
             entity.path = folder.toString();
             folders.save(entity);
@@ -142,6 +145,11 @@ public class Inbox {
       throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
     }
     return read();
+  }
+
+  private void forget() {
+    files.deleteAllInBatch();
+    folders.deleteAllInBatch();
   }
 
   /** A picture must not arrive twice: once as it came, and once more as it is kept. */
@@ -173,13 +181,14 @@ public class Inbox {
       return read();
     }
     try {
-      var fresh = fresh(Path.of(path));
+      var all = all(Path.of(path));
+      var fresh = fresh(all);
       int taken = 0;
       var now = fresh.subList(0, Math.min(AT_ONCE, fresh.size()));
       for (var file : now) {
         taken += take(file) ? 1 : 0;
       }
-      return view(path, taken, fresh.size() - now.size());
+      return view(path, all, taken, fresh.size() - now.size());
     } catch (IOException e) {
       return new InboxView(path, true, 0, 0, List.of());
     }
@@ -189,7 +198,7 @@ public class Inbox {
     String refused = "";
     boolean isNew = false;
     try (var in = new BufferedInputStream(Files.newInputStream(file.file))) {
-      isNew = pictures.keep(idOf(file), file.path, in, file.bytes).isNew();
+      isNew = pictures.arrive(idOf(file), file.path, in, file.bytes).isNew();
     } catch (IOException e) {
       refused = "\"" + file.path + "\" may not be read.";
     } catch (Refusal e) {
@@ -207,16 +216,13 @@ public class Inbox {
             .getBytes(java.nio.charset.StandardCharsets.UTF_8));
   }
 
-  /** Files that were not seen yet, the oldest first; what is gone from the folder is forgotten. */
-  private List<Found> fresh(Path folder) throws IOException {
-    var found = all(folder);
+  /**
+   * Files that were not seen yet, the oldest first. One that is gone is not forgotten: a drive that
+   * was away comes back with all that had been seen on it.
+   */
+  private List<Found> fresh(List<Found> found) {
     Map<String, InboxFileEntity> known = new HashMap<>();
     files.findAll().forEach(f -> known.put(f.path, f));
-    var gone = new HashSet<>(known.keySet());
-    found.forEach(f -> gone.remove(f.path));
-    if (!gone.isEmpty()) {
-      transactions.executeWithoutResult(t -> files.deleteAllByIdInBatch(gone));
-    }
     long now = clock.millis();
     return found.stream()
         .filter(f -> !known.containsKey(f.path) || !f.is(known.get(f.path)))

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.time.Duration;
 import java.util.UUID;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -68,10 +67,12 @@ class PagePictureController {
   /** The picture as it is seen, and small. */
   @GetMapping("/{id}/{size}")
   ResponseEntity<byte[]> small(@PathVariable UUID id, @PathVariable SmallPictures.Size size) {
+    var made = pictures.small(id, size);
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-        .body(pictures.small(id, size));
+        .cacheControl(CacheControl.noCache().cachePrivate())
+        .eTag("\"" + made.way() + "\"")
+        .body(made.jpeg());
   }
 
   @PostMapping("/{id}/turn")

@@ -146,6 +146,15 @@ public class PagePictures {
    * @param told how many bytes will come; below 0 when nobody told
    */
   public KeptPicture keep(UUID id, String name, InputStream in, long told) {
+    return keep(id, name, in, told, true);
+  }
+
+  /** Takes a picture in that came by itself; one that had been taken out stays out. */
+  KeptPicture arrive(UUID id, String name, InputStream in, long told) {
+    return keep(id, name, in, told, false);
+  }
+
+  private KeptPicture keep(UUID id, String name, InputStream in, long told, boolean putsBack) {
     Arrival.Arrived arrived;
     try {
       arrived = arrival.receive(in, told);
@@ -156,7 +165,8 @@ public class PagePictures {
           "picture", name, "\"" + name + "\" did not arrive whole; send it again.");
     }
     try {
-      return Objects.requireNonNull(transactions.execute(t -> settled(id, name, arrived)));
+      return Objects.requireNonNull(
+          transactions.execute(t -> settled(id, name, arrived, putsBack)));
     } finally {
       drop(arrived);
     }
@@ -170,12 +180,12 @@ public class PagePictures {
     }
   }
 
-  private KeptPicture settled(UUID id, String name, Arrival.Arrived arrived) {
+  private KeptPicture settled(UUID id, String name, Arrival.Arrived arrived, boolean putsBack) {
     var learner = settings.learner();
     var same = repository.findBySha256(arrived.sha256());
     if (same.isPresent()) {
       var entity = same.get();
-      boolean back = entity.removed;
+      boolean back = entity.removed && putsBack;
       if (back) {
         entity.removed = false;
         entity.pageId = null;
@@ -274,9 +284,13 @@ public class PagePictures {
   @Transactional
   public PagePicture part(UUID id, UUID part, Optional<Straight> straight) {
     var whole = there(id);
+    var root = whole.partOf == null ? whole.id : whole.partOf;
     var entity = repository.findById(part).orElseGet(PagePictureEntity::new);
+    if (!entity.isNew() && !root.equals(entity.partOf)) {
+      throw Refusal.conflict("id-taken", "Another picture has the id " + part + ".");
+    }
     entity.id = part;
-    entity.partOf = whole.partOf == null ? whole.id : whole.partOf;
+    entity.partOf = root;
     entity.file = whole.file;
     entity.type = whole.type;
     entity.originalName = whole.originalName;
@@ -347,9 +361,17 @@ public class PagePictures {
     return Scaling.jpeg(seen(id).at(longest));
   }
 
+  /**
+   * A picture made smaller.
+   *
+   * @param way tells ways of seeing it apart
+   */
+  record Made(String way, byte[] jpeg) {}
+
   @Transactional(readOnly = true)
-  byte[] small(UUID id, SmallPictures.Size size) {
-    return made(seen(id), size);
+  Made small(UUID id, SmallPictures.Size size) {
+    var seen = seen(id);
+    return new Made(seen.way(), made(seen, size));
   }
 
   /** Upright, and as it came otherwise. */

@@ -9,6 +9,7 @@ import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.name.NameService;
 import java.time.Clock;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -69,46 +70,49 @@ public class PieceService {
             .read()
             .all()
             .filter(d -> wanted.contains(d.entry()))
-            .collect(Collectors.toMap(Drawn::entry, Function.identity()));
+            .collect(
+                Collectors.toMap(
+                    Drawn::entry, Function.identity(), (a, b) -> a, LinkedHashMap::new));
   }
 
+  /**
+   * A piece with what was drawn for it.
+   *
+   * @param all entries in the order in which they were written
+   */
   private PieceView view(Pieces.KeptPiece piece, Map<UUID, Drawn> all) {
     var fields = piece.fields(names.names());
-    var mine = pieces.entriesOf(piece.id());
+    Map<UUID, UUID> stageOf =
+        pieces.entriesOf(piece.id()).stream()
+            .collect(Collectors.toMap(Pieces.StageEntry::entry, Pieces.StageEntry::stage));
+    var mine = all.values().stream().filter(d -> stageOf.containsKey(d.entry())).toList();
     var stages =
         fields.stages().stream()
             .map(
                 s -> {
                   var here =
-                      mine.stream()
-                          .filter(e -> e.stage().equals(s.id()) && all.containsKey(e.entry()))
-                          .map(e -> all.get(e.entry()))
-                          .sorted(java.util.Comparator.comparing(Drawn::day))
-                          .toList();
+                      mine.stream().filter(d -> s.id().equals(stageOf.get(d.entry()))).toList();
                   return new PieceView.DrawnStage(
                       s.id(),
-                      here.stream().mapToInt(d -> d.minutes().minutes()).sum(),
+                      minutes(here),
                       (int) here.stream().map(Drawn::day).distinct().count(),
                       here.stream().map(Drawn::entry).toList());
                 })
-            .toList();
-    var days =
-        mine.stream()
-            .filter(e -> all.containsKey(e.entry()))
-            .map(e -> all.get(e.entry()).day())
-            .distinct()
-            .sorted()
             .toList();
     return new PieceView(
         piece.id(),
         piece.version(),
         fields,
         fields.toCore().current().map(Stage::id).orElse(null),
-        stages.stream().mapToInt(PieceView.DrawnStage::minutes).sum(),
-        days.isEmpty() ? null : days.get(0),
-        days.isEmpty() ? null : days.get(days.size() - 1),
-        days.size(),
+        minutes(mine),
+        mine.isEmpty() ? null : mine.get(0).day(),
+        mine.isEmpty() ? null : mine.get(mine.size() - 1).day(),
+        (int) mine.stream().map(Drawn::day).distinct().count(),
         stages);
+  }
+
+  private static int minutes(List<Drawn> drawn) {
+    return drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
   }
 
   /**

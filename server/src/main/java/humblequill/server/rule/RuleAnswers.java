@@ -3,6 +3,7 @@ package humblequill.server.rule;
 import humblequill.core.entry.Drawn;
 import humblequill.core.quota.Rule;
 import humblequill.core.quota.RulesKept;
+import humblequill.server.data.Derived;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.name.NameService;
@@ -25,6 +26,7 @@ public class RuleAnswers {
   private final RuleAnswerRepository repository;
   private final NameService names;
   private final Remembered<List<RulesKept.Answer>> stored;
+  private final Derived<RulesKept> kept = new Derived<>();
 
   RuleAnswers(RuleAnswerRepository repository, NameService names, Memory memory) {
     this.repository = repository;
@@ -35,13 +37,14 @@ public class RuleAnswers {
   /** How rules were kept, by answers and by what entries tell. */
   @Transactional(readOnly = true)
   public RulesKept kept() {
-    return new RulesKept(
+    var answers =
         stored.get(
             () ->
                 repository.findAll().stream()
                     .map(a -> new RulesKept.Answer(a.entryId, a.rule, a.kept))
-                    .toList()),
-        names.names());
+                    .toList());
+    var known = names.names();
+    return kept.get(List.of(answers, known), () -> new RulesKept(answers, known));
   }
 
   /** Who wants rules kept in which entries. */
