@@ -29,6 +29,7 @@ class ShapeTest {
           Map.entry("book", Set.of("entry", "quota", "stats")),
           Map.entry("care", Set.of("entry", "name")),
           Map.entry("picture", Set.of("book")),
+          Map.entry("piece", Set.of("entry")),
           Map.entry("course", Set.of("entry", "name", "topic")),
           Map.entry("logline", Set.of("entry", "name")),
           Map.entry("sitting", Set.of("entry", "stats")),

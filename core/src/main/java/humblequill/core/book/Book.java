@@ -65,6 +65,11 @@ public record Book(
 
   /** How many pages can be used; empty where nobody counted the leaves. */
   public Optional<Integer> pageCount() {
-    return leaves.map(n -> bothSides ? 2 * n : n);
+    return leaves.map(n -> n * pagesALeaf());
+  }
+
+  /** How many pages a leaf has: 2, or 1 where its back is left free. */
+  public int pagesALeaf() {
+    return bothSides ? 2 : 1;
   }
 }

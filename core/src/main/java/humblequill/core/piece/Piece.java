@@ -57,4 +57,9 @@ public record Piece(List<Stage> stages) {
   public Optional<Stage> current() {
     return stages.stream().filter(s -> !s.passed()).findFirst();
   }
+
+  /** How many gates were passed. */
+  public int passed() {
+    return (int) stages.stream().filter(Stage::passed).count();
+  }
 }

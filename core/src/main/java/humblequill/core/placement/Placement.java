@@ -71,6 +71,18 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
   }
 
   /**
+   * The week for which an exercise was drawn on a day: that of the day if it has it, else the first
+   * that has.
+   */
+  public Optional<PlacedWeek> weekOf(String exercise, LocalDate day) {
+    var with = weeks.stream().filter(w -> w.exercise(exercise).isPresent()).toList();
+    return with.stream()
+        .filter(w -> w.contains(day))
+        .findFirst()
+        .or(() -> with.stream().findFirst());
+  }
+
+  /**
    * How near each week is to a day, by its key, for names that several weeks use: 0 for the week of
    * the day, then by distance; weeks that have not begun come after all that have.
    */

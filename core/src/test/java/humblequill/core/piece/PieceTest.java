@@ -2,9 +2,13 @@ package humblequill.core.piece;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Minutes;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -31,6 +35,7 @@ class PieceTest {
     boolean inOrder = first < 0 || !passed.subList(first, passed.size()).contains(true);
     var piece = piece(passed);
     assertThat(piece.slip().isEmpty()).isEqualTo(inOrder);
+    assertThat(piece.passed()).isEqualTo((int) passed.stream().filter(p -> p).count());
     assertThat(piece.current().map(Stage::name))
         .isEqualTo(first < 0 ? Optional.empty() : Optional.of("stage " + first));
   }
@@ -57,5 +62,34 @@ class PieceTest {
       assertThat(template.stages()).hasSizeBetween(2, Piece.MOST_STAGES);
       assertThat(template.stages()).allMatch(s -> s.gate().endsWith("?"));
     }
+  }
+
+  private static Drawn drawn(int day, int minutes) {
+    return new Drawn(
+        UUID.randomUUID(),
+        LocalDate.of(2026, 3, day),
+        "crane",
+        Optional.empty(),
+        Optional.empty(),
+        Set.of(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        new Minutes(minutes, false),
+        0,
+        0,
+        0);
+  }
+
+  /** Summed by hand: 20 + 5 + 30 on two days. */
+  @Test
+  void what_was_spent_is_the_sum_of_its_entries() {
+    var spent = Spent.on(List.of(drawn(4, 20), drawn(2, 5), drawn(4, 30)));
+    assertThat(spent.minutes()).isEqualTo(55);
+    assertThat(spent.days()).isEqualTo(2);
+    assertThat(spent.first()).contains(LocalDate.of(2026, 3, 2));
+    assertThat(spent.last()).contains(LocalDate.of(2026, 3, 4));
+    assertThat(Spent.on(List.of()).last()).isEmpty();
   }
 }

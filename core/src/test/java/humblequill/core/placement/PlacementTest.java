@@ -40,6 +40,15 @@ class PlacementTest {
   }
 
   @Test
+  void an_exercise_served_its_week_whenever_it_was_drawn() {
+    assertThat(plan.weekOf("d2", MONDAY.plusDays(8)).orElseThrow().key()).isEqualTo("2");
+    assertThat(plan.weekOf("d2", MONDAY.plusDays(20)).orElseThrow().key())
+        .as("later")
+        .isEqualTo("2");
+    assertThat(plan.weekOf("nothing", MONDAY)).isEmpty();
+  }
+
+  @Test
   void a_repeated_week_has_work_of_its_own() {
     var twice = plan.after(new PlanChange.Repeat("2", "r"));
     assertThat(keys(twice)).containsExactly("1", "2", "r", "3", "4");

@@ -1,6 +1,7 @@
 package humblequill.server.book;
 
 import humblequill.core.book.Binding;
+import humblequill.core.book.Book;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.PageSpan;
 import humblequill.server.edge.Refusal;
@@ -107,7 +108,7 @@ class LooseSheets {
   }
 
   private static int sides(BookViews.Known book) {
-    return book.told().bothSides() ? 2 : 1;
+    return book.told().toCore(book.name().text()).pagesALeaf();
   }
 
   private void shift(UUID book, int from, int by) {
@@ -121,7 +122,12 @@ class LooseSheets {
         .filter(row -> row.leaves != null)
         .ifPresent(
             row -> {
-              row.leaves += more;
+              int leaves = row.leaves + more;
+              if (leaves > Book.MAX_LEAVES) {
+                throw Refusal.badValue(
+                    "book", leaves, "A book has at most " + Book.MAX_LEAVES + " leaves.");
+              }
+              row.leaves = leaves;
               books.save(row);
             });
   }

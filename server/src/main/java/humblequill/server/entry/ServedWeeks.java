@@ -35,24 +35,16 @@ class ServedWeeks implements Serving {
         .toList();
   }
 
-  /** The week whose exercise it was, the one of its day before others that have it too. */
   private static Optional<Served> served(Drawn drawn, List<PlacedCourse> courses) {
     return courses.stream()
         .filter(c -> drawn.placement().filter(c.id()::equals).isPresent())
         .findFirst()
         .flatMap(
-            c -> {
-              var exercise = drawn.exercise().orElse("");
-              var weeks =
-                  c.placement().weeks().stream()
-                      .filter(w -> w.exercise(exercise).isPresent())
-                      .toList();
-              return weeks.stream()
-                  .filter(w -> w.contains(drawn.day()))
-                  .findFirst()
-                  .or(() -> weeks.stream().findFirst())
-                  .map(w -> served(c, w));
-            });
+            c ->
+                drawn
+                    .exercise()
+                    .flatMap(e -> c.placement().weekOf(e, drawn.day()))
+                    .map(w -> served(c, w)));
   }
 
   private static Served served(PlacedCourse course, PlacedWeek week) {

@@ -2,6 +2,7 @@ package humblequill.server.piece;
 
 import humblequill.core.entry.Drawn;
 import humblequill.core.piece.Piece;
+import humblequill.core.piece.Spent;
 import humblequill.core.piece.Stage;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryFields;
@@ -92,27 +93,25 @@ public class PieceService {
                 s -> {
                   var here =
                       mine.stream().filter(d -> s.id().equals(stageOf.get(d.entry()))).toList();
+                  var spent = Spent.on(here);
                   return new PieceView.DrawnStage(
                       s.id(),
-                      minutes(here),
-                      (int) here.stream().map(Drawn::day).distinct().count(),
+                      spent.minutes(),
+                      spent.days(),
                       here.stream().map(Drawn::entry).toList());
                 })
             .toList();
+    var spent = Spent.on(mine);
     return new PieceView(
         piece.id(),
         piece.version(),
         fields,
         fields.toCore().current().map(Stage::id).orElse(null),
-        minutes(mine),
-        mine.isEmpty() ? null : mine.get(0).day(),
-        mine.isEmpty() ? null : mine.get(mine.size() - 1).day(),
-        (int) mine.stream().map(Drawn::day).distinct().count(),
+        spent.minutes(),
+        spent.first().orElse(null),
+        spent.last().orElse(null),
+        spent.days(),
         stages);
-  }
-
-  private static int minutes(List<Drawn> drawn) {
-    return drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
   }
 
   /**
@@ -208,19 +207,16 @@ public class PieceService {
   }
 
   private static PieceToday today(PieceView p) {
-    var stages = p.fields().stages();
-    int at = 0;
-    while (at < stages.size() && !stages.get(at).id().equals(p.current())) {
-      at++;
-    }
-    var stage = at < stages.size() ? stages.get(at) : null;
+    var piece = p.fields().toCore();
+    var stage = piece.current();
+    int of = piece.stages().size();
     return new PieceToday(
         p.id(),
         p.fields().title(),
-        stage == null ? null : stage.name(),
-        stage == null ? "" : stage.gate(),
-        Math.min(at + 1, stages.size()),
-        stages.size(),
+        stage.map(Stage::name).orElse(null),
+        stage.map(Stage::gate).orElse(""),
+        Math.min(piece.passed() + 1, of),
+        of,
         p.minutes(),
         p.days());
   }
