@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
@@ -70,7 +70,10 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const client = useQueryClient()
   const say = useNotice()
   const books = useQuery(queries.books()).data?.filter((b) => !b.removed) ?? []
-  const [chosen, setChosen] = useState<string>()
+  // In the address, so that one comes back to the picture that was straightened.
+  const [params, setParams] = useSearchParams()
+  const chosen = params.get('picture')
+  const setChosen = (id: string | undefined) => setParams(id ? { picture: id } : {}, { replace: true })
   const at = Math.max(
     0,
     waiting.findIndex((w) => w.picture.id === chosen),

@@ -8,7 +8,6 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
@@ -137,11 +136,31 @@ class PageMapTest {
             drawn("Wash book", MONDAY, 1, 1, "ink wash"),
             drawn("Pen book", MONDAY.plusDays(1), 1, 1, "pen"),
             drawn("Old pen book", MONDAY.plusDays(2), 1, 1, "pen"));
-    var closed = Set.of("Old pen book");
+    var closed = List.of(new BookInUse.Told("Old pen book", Optional.empty(), true));
     assertThat(BookInUse.of(all, closed, Optional.of("ink wash"))).contains("Wash book");
     assertThat(BookInUse.of(all, closed, Optional.of("pen"))).contains("Pen book");
     assertThat(BookInUse.of(all, closed, Optional.of("charcoal"))).contains("Pen book");
-    assertThat(BookInUse.of(all, Set.of(), Optional.empty())).contains("Old pen book");
+    assertThat(BookInUse.of(all, List.of(), Optional.empty())).contains("Old pen book");
     assertThat(BookInUse.of(List.of(), closed, Optional.empty())).isEmpty();
+  }
+
+  private static BookInUse.Told fresh(String name, LocalDate opened) {
+    return new BookInUse.Told(name, Optional.ofNullable(opened), false);
+  }
+
+  /** Common practice, no published source: who opens the next book draws in it. */
+  @Test
+  void a_book_that_was_just_opened_is_meant() {
+    var pen = Optional.of("pen");
+    var all = List.of(drawn("Old one", MONDAY.plusDays(3), 1, 1, "pen"));
+    var next = fresh("Next one", MONDAY.plusDays(3));
+    assertThat(BookInUse.of(all, List.of(next), pen)).contains("Next one");
+    var earlier = fresh("Next one", MONDAY.plusDays(2));
+    assertThat(BookInUse.of(all, List.of(earlier), pen)).contains("Old one");
+    assertThat(BookInUse.of(all, List.of(fresh("Undated", null)), pen)).contains("Old one");
+    var away = new BookInUse.Told("Old one", Optional.empty(), true);
+    assertThat(BookInUse.of(all, List.of(away, earlier), pen)).contains("Next one");
+    assertThat(BookInUse.of(List.of(), List.of(fresh("Only", null)), pen)).contains("Only");
+    assertThat(BookInUse.of(List.of(), List.of(fresh("A", null), fresh("B", null)), pen)).isEmpty();
   }
 }

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param filledShare how far it is used up, 0 to 1
  * @param from the first day in use
  * @param closed the day it was put away
- * @param inUse whether it is the open book that was last drawn in
+ * @param inUse whether it is the open book that is drawn in now
  * @param removed taken off the shelf; its entries still name it
  */
 public record BookLine(

@@ -1,5 +1,6 @@
 package humblequill.server.book;
 
+import humblequill.core.book.BookInUse;
 import humblequill.core.book.Format;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
@@ -8,9 +9,9 @@ import humblequill.server.edge.Refusal;
 import humblequill.server.name.NameChanges;
 import humblequill.server.name.NameService;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -33,15 +34,21 @@ public class BookService {
     this.books = books;
   }
 
-  /** Books that are in use no more, as they are called now. */
+  /** Books that something was told of, as they are called now. */
   @Transactional(readOnly = true)
-  public Set<String> putAway() {
+  public List<BookInUse.Told> told() {
     var known = names.names();
     return books.all().entrySet().stream()
-        .filter(e -> e.getValue().closed() != null || e.getValue().removed())
-        .flatMap(e -> known.find(e.getKey()).stream())
-        .map(Name::text)
-        .collect(Collectors.toSet());
+        .flatMap(
+            e ->
+                known.find(e.getKey()).stream()
+                    .map(
+                        name ->
+                            new BookInUse.Told(
+                                name.text(),
+                                Optional.ofNullable(e.getValue().opened()),
+                                e.getValue().closed() != null || e.getValue().removed())))
+        .toList();
   }
 
   /** The name of a book, or of the one it was merged into. */

@@ -1,5 +1,6 @@
 package humblequill.server.book;
 
+import humblequill.core.book.BookInUse;
 import humblequill.core.book.Cost;
 import humblequill.core.book.FullDate;
 import humblequill.core.book.Page;
@@ -140,16 +141,15 @@ class BookViews {
     return all().stream().filter(k -> !k.told.removed()).toList();
   }
 
-  /** The open book that was last drawn in. */
+  /** The open book that is drawn in now. */
   @Transactional(readOnly = true)
   Optional<Known> inUse() {
     return inUse(all());
   }
 
-  private static Optional<Known> inUse(List<Known> all) {
-    return all.stream()
-        .filter(k -> k.told.closed() == null && !k.told.removed() && k.last() != null)
-        .max(Comparator.comparing(k -> Objects.requireNonNull(k.last())));
+  private Optional<Known> inUse(List<Known> all) {
+    var name = BookInUse.of(ledger.read().all().toList(), books.told(), Optional.empty());
+    return all.stream().filter(k -> name.filter(k.name.text()::equals).isPresent()).findFirst();
   }
 
   private List<Known> all() {

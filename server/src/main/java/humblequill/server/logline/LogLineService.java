@@ -59,7 +59,7 @@ public class LogLineService {
 
         @Override
         public Optional<String> book(Optional<String> medium) {
-          return BookInUse.of(ledger.read().all().toList(), books.putAway(), medium);
+          return BookInUse.of(ledger.read().all().toList(), books.told(), medium);
         }
 
         @Override
