@@ -85,7 +85,12 @@ public final class Screenshots {
   private static void straighten(Page page) {
     withPictures(page);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Straighten")).click();
-    page.getByLabel("Even out the light").check();
+    page.waitForResponse(
+        answer -> answer.url().contains("even=true"),
+        () -> page.getByLabel("Even out the light").check());
+    page.waitForFunction(
+        "() => [...document.images].every((image) => image.complete)"
+            + " && document.querySelector('img[src*=\"even=true\"]').naturalWidth > 0");
     page.getByRole(
             AriaRole.BUTTON,
             new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Upper right")))
