@@ -143,6 +143,11 @@ export const queries = {
       retry: false,
     }),
   tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
+  trayRow: (query: { book: string; first: number; two: boolean; from: string }) =>
+    queryOptions({
+      queryKey: ['tray', 'row', query],
+      queryFn: () => answer(api.GET('/api/tray/row', { params: { query } })),
+    }),
   pieces: () => queryOptions({ queryKey: ['pieces'], queryFn: () => answer(api.GET('/api/pieces')) }),
   piece: (id: string) =>
     queryOptions({

@@ -64,6 +64,7 @@ export const BOUNDS = {
   OtherText: { text: { maxLength: 200 } },
   PageFields: { words: { maxLength: 400 } },
   PageOfBook: { number: { min: 1, max: 9999 } },
+  PagesOfPicture: { from: { min: 1, max: 9999 } },
   PauseSpan: { reason: { maxLength: 200 } },
   PieceFields: {
     about: { maxLength: 1000 },

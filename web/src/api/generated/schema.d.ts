@@ -268,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["course"];
-        put: operations["place_1"];
+        put: operations["place_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -940,7 +940,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["place"];
+        put: operations["place_1"];
         post?: never;
         delete: operations["takeOff"];
         options?: never;
@@ -1755,8 +1755,40 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["tray"];
+        get: operations["read_12"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tray/row": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["row"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tray/row/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["place"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2902,6 +2934,15 @@ export interface components {
             /** Format: int32 */
             middle: number;
         };
+        PagesOfPicture: {
+            /** Format: uuid */
+            book: string;
+            /** Format: int32 */
+            from: number;
+            /** Format: uuid */
+            part: string;
+            two: boolean;
+        };
         Pair: {
             moments: components["schemas"]["Moment"][];
         };
@@ -2954,6 +2995,14 @@ export interface components {
             /** @enum {string} */
             state: "UNDERSTOOD" | "ABOUT" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
             value: string;
+        };
+        PicturePages: {
+            /** Format: int32 */
+            from: number;
+            /** Format: uuid */
+            picture: string;
+            /** Format: int32 */
+            to: number;
         };
         PieceFields: {
             about: string;
@@ -3034,6 +3083,11 @@ export interface components {
             weeks: number;
             /** Format: int32 */
             weight: number;
+        };
+        PlacedInRow: {
+            left: components["schemas"]["PagePicture"];
+            parted: boolean;
+            right?: components["schemas"]["PagePicture"];
         };
         Planned: {
             gate: string;
@@ -3160,7 +3214,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             /** @enum {string} */
-            rests: "DAY_AND_COUNT" | "DAY" | "DAYS_BEFORE" | "NEXT_PAGE";
+            rests: "DAY_AND_COUNT" | "DAY" | "DAYS_BEFORE" | "LATELY" | "NEXT_PAGE";
         };
         QuotaAgain: {
             /** Format: uuid */
@@ -3381,6 +3435,12 @@ export interface components {
             title: string;
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
+        };
+        RowOfPictures: {
+            row: components["schemas"]["PicturePages"][];
+            taken: number[];
+            /** Format: int32 */
+            without: number;
         };
         RuleAnswer: {
             kept: boolean;
@@ -4563,7 +4623,7 @@ export interface operations {
             };
         };
     };
-    place_1: {
+    place_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5745,7 +5805,7 @@ export interface operations {
             };
         };
     };
-    place: {
+    place_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7342,7 +7402,7 @@ export interface operations {
             };
         };
     };
-    tray: {
+    read_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7358,6 +7418,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrayView"];
+                };
+            };
+        };
+    };
+    row: {
+        parameters: {
+            query: {
+                book: string;
+                first: number;
+                two?: boolean;
+                from: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowOfPictures"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PagesOfPicture"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacedInRow"];
                 };
             };
         };

@@ -85,3 +85,27 @@ test('another book and page can be said, and an impossible page cannot be sent',
     }),
   )
 })
+
+test('several in a row say their pages, are put there one by one, and what could not be parted is named', async () => {
+  const asked = show(<TrayScreen />, {
+    ...answers,
+    'GET /api/tray/row': () => ({
+      body: {
+        row: [
+          { picture: 'one', from: 7, to: 8 },
+          { picture: 'two', from: 9, to: 10 },
+        ],
+        without: 0,
+        taken: [9],
+      },
+    }),
+    'PUT /api/tray/row/one': () => ({ body: { left: picture('one'), right: picture('r'), parted: true } }),
+    'PUT /api/tray/row/two': () => ({ body: { left: picture('two'), right: null, parted: false } }),
+  })
+  await userEvent.click(await screen.findByText(/Several in a row/))
+  await userEvent.click(screen.getByLabelText(/Two pages in each picture/))
+  expect(await screen.findByText(/pages 7 to 10 of quay/)).toHaveTextContent('Page 9 has a picture already')
+  await userEvent.click(screen.getByRole('button', { name: 'Put all 2 there' }))
+  expect(await screen.findByText(/2 pictures are on pages of quay/)).toHaveTextContent('two.jpg')
+  expect(sent(asked, 'PUT', '/api/tray/row/two')[0]?.body).toMatchObject({ book: 'quay', from: 9, two: true })
+})

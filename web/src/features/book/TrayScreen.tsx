@@ -13,6 +13,7 @@ import { readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Inbox } from './Inbox'
+import { PicturesInRow } from './PicturesInRow'
 import { useLooking, type Looking } from './useLooking'
 import { PageChoice } from '../../shared/picture/PageChoice'
 import { PutIn } from '../../shared/picture/PutIn'
@@ -57,6 +58,7 @@ const RESTS: Record<Proposed['rests'], string> = {
   DAY_AND_COUNT: 'as many pictures were taken that day as pages drawn',
   DAY: 'a guess: drawn on the day the picture was taken, but the counts differ',
   DAYS_BEFORE: 'a guess: drawn some days before the picture was taken',
+  LATELY: 'a guess: drawn lately and without a picture; the camera told no time',
   NEXT_PAGE: 'a guess: the next page of the book in use; no entry tells more',
 }
 
@@ -201,6 +203,12 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
             </li>
           ))}
         </ul>
+        <PicturesInRow
+          from={picture.id}
+          book={book}
+          bookName={books.find((b) => b.id === book)?.name ?? ''}
+          first={page}
+        />
         <div className="mt-6">
           <PutIn label="Choose more" />
           <Inbox looking={looking} />

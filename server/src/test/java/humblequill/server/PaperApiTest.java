@@ -123,6 +123,41 @@ class PaperApiTest {
   }
 
   @Test
+  void pictures_in_a_row_are_pages_in_a_row_two_a_picture(Api api) throws IOException {
+    var book = book(api, "In a row", 4);
+    var ids = new java.util.ArrayList<UUID>();
+    for (int i = 0; i < 3; i++) {
+      ids.add(sent(api, spread(20 + i)));
+    }
+    var waiting = new java.util.ArrayList<String>();
+    api.get("/api/tray")
+        .json()
+        .path("waiting")
+        .forEach(w -> waiting.add(w.path("picture").path("id").asString()));
+    var from = waiting.stream().filter(id -> ids.contains(UUID.fromString(id))).findFirst();
+    var asked = "/api/tray/row?book=" + book + "&two=true&from=" + from.orElseThrow();
+    var row = api.get(asked + "&first=5").json();
+    assertThat(row.path("row").get(0).path("to").asInt()).isEqualTo(6);
+    assertThat(row.path("row").get(1).path("from").asInt()).isEqualTo(7);
+    assertThat(row.path("row")).as("eight pages in all").hasSize(2);
+    assertThat(row.path("without").asInt()).isPositive();
+    assertThat(api.get(asked + "&first=0").status()).isEqualTo(400);
+
+    var part = UUID.randomUUID();
+    var body = Map.of("part", part, "book", book, "from", 5, "two", true);
+    for (int again = 0; again < 2; again++) {
+      var placed = api.put("/api/tray/row/" + ids.get(0), body);
+      assertThat(placed.status()).as(placed.body()).isEqualTo(200);
+      assertThat(placed.json().path("parted").asBoolean()).isTrue();
+    }
+    isAll(seen(api, ids.get(0), "LARGE"), new Color(200, 210, 255));
+    isAll(seen(api, part, "LARGE"), new Color(200, 255, 210));
+    var right = api.get("/api/books/" + book + "/pages/6").json().path("pictures");
+    assertThat(right.get(0).path("id").asString()).isEqualTo(part.toString());
+    assertThat(api.get(asked + "&first=5").json().path("taken").toString()).isEqualTo("[5,6]");
+  }
+
+  @Test
   void two_pages_are_parted_onto_their_pages_in_the_books_format(Api api) throws IOException {
     var picture = spread(2);
     var id = sent(api, picture);

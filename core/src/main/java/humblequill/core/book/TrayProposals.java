@@ -24,8 +24,9 @@ public final class TrayProposals {
    * A picture that waits.
    *
    * @param day the practice day it was taken on; empty when its camera told no time
+   * @param arrived the practice day it came in
    */
-  public record Waiting(UUID picture, Optional<LocalDate> day) {}
+  public record Waiting(UUID picture, Optional<LocalDate> day, LocalDate arrived) {}
 
   /**
    * A page drawn on a day, without a picture of its own yet.
@@ -42,6 +43,8 @@ public final class TrayProposals {
     DAY,
     /** Pages drawn in the days before: pages are often photographed later. */
     DAYS_BEFORE,
+    /** A page drawn lately, for a picture whose camera told no time. */
+    LATELY,
     /** The next page of the book in use. */
     NEXT_PAGE
   }
@@ -90,10 +93,16 @@ public final class TrayProposals {
         });
     for (int i = 0; i < waiting.size(); i++) {
       var picture = waiting.get(i);
-      if (!proposals.containsKey(i) && picture.day().isPresent()) {
-        int at = i;
+      int at = i;
+      if (proposals.containsKey(i)) {
+        continue;
+      }
+      if (picture.day().isPresent()) {
         earlier(pages, picture.day().get(), taken)
             .ifPresent(b -> take(proposals, taken, at, picture, b, Rests.DAYS_BEFORE));
+      } else {
+        earlier(pages, picture.arrived().plusDays(1), taken)
+            .ifPresent(b -> take(proposals, taken, at, picture, b, Rests.LATELY));
       }
     }
     for (int i = 0; i < waiting.size(); i++) {

@@ -16,7 +16,7 @@ class TrayProposalsTest {
   private static final LocalDate TUESDAY = LocalDate.of(2026, 3, 3);
 
   private static Waiting picture(int n, LocalDate day) {
-    return new Waiting(new UUID(0, n), Optional.ofNullable(day));
+    return new Waiting(new UUID(0, n), Optional.ofNullable(day), TUESDAY);
   }
 
   private static Bare page(int number, LocalDate day, String time) {
@@ -50,16 +50,17 @@ class TrayProposalsTest {
   }
 
   @Test
-  void without_a_time_only_the_next_page_is_left() {
+  void without_a_time_a_page_drawn_lately_is_the_guess_and_then_the_next_one() {
     var found =
         TrayProposals.of(
-            List.of(picture(1, null), picture(2, null)),
+            List.of(picture(1, null), picture(2, null), picture(3, null)),
             List.of(page(7, TUESDAY, "07:10")),
             Optional.of(page(8, TUESDAY, "07:10")));
     assertThat(found)
-        .singleElement()
-        .satisfies(p -> assertThat(p.rests()).isEqualTo(Rests.NEXT_PAGE));
-    assertThat(TrayProposals.of(List.of(picture(1, null)), List.of(), Optional.empty())).isEmpty();
+        .extracting(TrayProposals.Proposal::number, TrayProposals.Proposal::rests)
+        .containsExactly(
+            org.assertj.core.groups.Tuple.tuple(7, Rests.LATELY),
+            org.assertj.core.groups.Tuple.tuple(8, Rests.NEXT_PAGE));
   }
 
   @Test

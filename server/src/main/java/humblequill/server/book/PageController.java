@@ -77,12 +77,6 @@ class PageController {
     return entryPictures.of(entries);
   }
 
-  /** Pictures that wait, each with the page it most likely belongs to. */
-  @GetMapping("/tray")
-  Tray.TrayView tray() {
-    return tray.read();
-  }
-
   @PostMapping("/lineage")
   PageView grew(@RequestBody @Valid Grew grew) {
     lineage.grew(

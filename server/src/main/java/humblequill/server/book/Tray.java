@@ -10,6 +10,7 @@ import humblequill.server.entry.EntryView;
 import humblequill.server.name.NameService;
 import humblequill.server.picture.PagePicture;
 import humblequill.server.picture.PagePictures;
+import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -33,6 +34,7 @@ public class Tray {
   private final BookViews views;
   private final EntryService entries;
   private final NameService names;
+  private final SettingsService settings;
 
   Tray(
       PagePictures pictures,
@@ -40,13 +42,15 @@ public class Tray {
       BookService books,
       BookViews views,
       EntryService entries,
-      NameService names) {
+      NameService names,
+      SettingsService settings) {
     this.pictures = pictures;
     this.pages = pages;
     this.books = books;
     this.views = views;
     this.entries = entries;
     this.names = names;
+    this.settings = settings;
   }
 
   /** All that wait. */
@@ -83,7 +87,10 @@ public class Tray {
     var proposals =
         TrayProposals.of(
                 waiting.stream()
-                    .map(p -> new TrayProposals.Waiting(p.id(), Optional.ofNullable(p.day())))
+                    .map(
+                        p ->
+                            new TrayProposals.Waiting(
+                                p.id(), Optional.ofNullable(p.day()), arrived(p)))
                     .toList(),
                 bare.stream().map(BarePage::bare).toList(),
                 next())
@@ -116,10 +123,7 @@ public class Tray {
 
   /** Pages drawn on in the days of the pictures and before, that have no picture yet. */
   private List<BarePage> bare(List<PagePicture> waiting) {
-    var days = waiting.stream().map(PagePicture::day).filter(d -> d != null).toList();
-    if (days.isEmpty()) {
-      return List.of();
-    }
+    var days = waiting.stream().map(p -> p.day() == null ? arrived(p) : p.day()).toList();
     var first =
         days.stream().min(LocalDate::compareTo).orElseThrow().minusDays(TrayProposals.DAYS_BEFORE);
     var last = days.stream().max(LocalDate::compareTo).orElseThrow();
@@ -158,6 +162,10 @@ public class Tray {
                         Optional.ofNullable(times.get(b.drawn.entry()))),
                     b.drawn))
         .toList();
+  }
+
+  private LocalDate arrived(PagePicture picture) {
+    return settings.learner().clock().practiceDay(picture.addedAt());
   }
 
   /** The page after the last one drawn on in the book in use. */

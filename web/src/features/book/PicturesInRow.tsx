@@ -1,0 +1,126 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { answer, api, type Schemas } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { Check } from '../../ui/Check'
+import { useNotice } from '../../ui/Notices'
+import { plural } from '../../ui/plural'
+
+type Placed = Schemas['PlacedInRow']
+
+/** Many pictures that wait, put on pages that follow each other; it can be stopped and taken back. */
+export function PicturesInRow({
+  from,
+  book,
+  bookName,
+  first,
+}: {
+  /** The picture with which the row begins. */
+  from: string
+  book: string
+  bookName: string
+  /** The page with which it begins; undefined while none was told. */
+  first: number | undefined
+}) {
+  const [two, setTwo] = useState(false)
+  const look = useQuery({
+    ...queries.trayRow({ book, first: first ?? 1, two, from }),
+    enabled: first !== undefined && book !== '',
+  })
+  const { done, place, stop } = usePlacing(book, bookName)
+  const { row = [], without = 0, taken = [] } = look.data ?? {}
+  const last = row.at(-1)
+  return (
+    <details className="mt-6">
+      <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
+        Several in a row, from this picture on
+      </summary>
+      <Check checked={two} onChange={(e) => setTwo(e.target.checked)}>
+        Two pages in each picture, parted where they meet
+      </Check>
+      <div aria-live="polite">
+        {done ? (
+          <p>
+            {done.at} of {done.of} are on their pages. <Button onClick={stop}>Stop</Button>
+          </p>
+        ) : first === undefined ? (
+          <p>Say above with which page they begin.</p>
+        ) : last ? (
+          <p>
+            {plural(row.length, 'picture', 'pictures')} in the order in which they were taken:{' '}
+            {row[0]?.from === last.to ? `p ${last.to}` : `pages ${row[0]?.from} to ${last.to}`} of {bookName}.
+            {without > 0 && ` ${without} more find no page: the book ends there.`}
+            {taken.length > 0 &&
+              ` ${taken.length === 1 ? 'Page' : 'Pages'} ${taken.join(', ')} ${taken.length === 1 ? 'has' : 'have'} a picture already; these would lie beside it.`}
+          </p>
+        ) : (
+          look.data && <p>The book ends before p {first}.</p>
+        )}
+      </div>
+      {!done && last && (
+        <Button look="ink" className="mt-2" onClick={() => void place(row)}>
+          Put all {row.length} there
+        </Button>
+      )}
+    </details>
+  )
+}
+
+type PicturePages = Schemas['PicturePages']
+
+/** Places the pictures of a row one after another, each kept before the next is begun. */
+function usePlacing(book: string, bookName: string) {
+  const [done, setDone] = useState<{ at: number; of: number }>()
+  const stopped = useRef(false)
+  const client = useQueryClient()
+  const say = useNotice()
+
+  const takeBack = async (placed: Placed[]) => {
+    for (const { left, right } of placed) {
+      await answer(api.DELETE('/api/pictures/{id}/page', { params: { path: { id: left.id } } }))
+      if (right) {
+        await answer(api.DELETE('/api/pictures/{id}', { params: { path: { id: right.id } } }))
+        await answer(api.DELETE('/api/pictures/{id}/paper', { params: { path: { id: left.id } } }))
+      }
+    }
+    await refreshAll(client)
+  }
+
+  const place = async (row: PicturePages[]) => {
+    stopped.current = false
+    const placed: Placed[] = []
+    let refused = ''
+    try {
+      for (const { picture, from, to } of row) {
+        if (stopped.current) {
+          break
+        }
+        setDone({ at: placed.length, of: row.length })
+        placed.push(
+          await answer(
+            api.PUT('/api/tray/row/{id}', {
+              params: { path: { id: picture } },
+              body: { part: crypto.randomUUID(), book, from, two: to > from },
+            }),
+          ),
+        )
+      }
+    } catch (error) {
+      refused = ` Then: ${(error as Error).message}`
+    }
+    setDone(undefined)
+    const whole = placed.filter((p) => !p.parted).map((p) => p.left.originalName)
+    say(
+      `${plural(placed.length, 'picture is', 'pictures are')} on pages of ${bookName}.${
+        whole.length > 0
+          ? ` No edge of paper stands out in ${whole.join(', ')}: whole on the left page; part it by hand.`
+          : ''
+      }${refused}`,
+      { label: 'Undo', run: () => void takeBack(placed) },
+    )
+    await refreshAll(client)
+  }
+
+  return { done, place, stop: () => (stopped.current = true) }
+}
