@@ -1,4 +1,4 @@
-import { queryOptions, type QueryClient } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from './client'
 
 /** Everything read from the server, each under the key of its address. */
@@ -147,6 +147,23 @@ export const queries = {
     queryOptions({
       queryKey: ['tray', 'row', query],
       queryFn: () => answer(api.GET('/api/tray/row', { params: { query } })),
+    }),
+  coverage: (query: { window: Schemas['CoverageView']['window']; all: boolean }) =>
+    queryOptions({
+      queryKey: ['coverage', query],
+      queryFn: () => answer(api.GET('/api/coverage', { params: { query } })),
+      placeholderData: keepPreviousData,
+    }),
+  topic: (topic: string, facet: string | undefined) =>
+    queryOptions({
+      queryKey: ['coverage', topic, facet],
+      queryFn: () =>
+        answer(
+          api.GET('/api/coverage/{topic}', {
+            params: { path: { topic }, query: facet ? { facet } : {} },
+          }),
+        ),
+      placeholderData: keepPreviousData,
     }),
   pieces: () => queryOptions({ queryKey: ['pieces'], queryFn: () => answer(api.GET('/api/pieces')) }),
   piece: (id: string) =>

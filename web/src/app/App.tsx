@@ -15,6 +15,8 @@ const LibraryScreen = lazy(() => import('../features/course/library/LibraryScree
 const EditScreen = lazy(() => import('../features/course/library/EditScreen'))
 const MergeScreen = lazy(() => import('../features/course/library/MergeScreen'))
 const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
+const TopicScreen = lazy(() => import('../features/topic/TopicScreen'))
+const EditorScreen = lazy(() => import('../features/topic/EditorScreen'))
 const DayScreen = lazy(() => import('../features/day/DayScreen'))
 const PrintScreen = lazy(() => import('../features/course/PrintScreen'))
 const QuotasScreen = lazy(() => import('../features/quota/QuotasScreen'))
@@ -73,7 +75,10 @@ function Framed() {
           <Route path="/course/library" element={<LibraryScreen />} />
           <Route path="/course/edit/:id" element={<EditScreen />} />
           <Route path="/course/merge" element={<MergeScreen />} />
-          <Route path="/course/topics" element={<TopicsScreen />} />
+          <Route path="/course/topics" element={<Navigate to="/topics/edit" replace />} />
+          <Route path="/topics" element={<TopicsScreen />} />
+          <Route path="/topics/edit" element={<EditorScreen />} />
+          <Route path="/topics/:id" element={<TopicScreen />} />
           <Route path="/course/print" element={<PrintScreen />} />
           <Route path="/settings" element={<SettingsScreen />} />
           <Route path="/quotas" element={<QuotasScreen />} />

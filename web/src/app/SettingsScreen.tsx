@@ -16,6 +16,7 @@ const PARTS = {
   'what-for': 'What for',
   time: 'Time',
   counting: 'Counting days',
+  topics: 'Topics',
   sittings: 'Sittings',
   pages: 'Pages',
   appointments: 'Fixed appointments',

@@ -7,6 +7,7 @@ export const SECTIONS: Section[] = [
   { path: '/course', label: 'Course' },
   { path: '/quotas', label: 'Quotas' },
   { path: '/books', label: 'Books', also: ['/tray', '/straighten', '/sheet', '/pieces'] },
+  { path: '/topics', label: 'Topics' },
 ]
 
 /** Whether an address lies in a section. */

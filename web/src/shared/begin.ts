@@ -47,6 +47,17 @@ export const beginPrompt = (
     ...length('PROMPTS', secondsEach, 1),
   })
 
+/** A sitting for a warm-up of today. */
+export const beginWarmUp = ({ topic, minutes, imagined }: Schemas['WarmUpToday']) =>
+  address({
+    title: `Warm up: ${topic}`,
+    topic,
+    source: imagined ? 'imagination' : null,
+    each: minutes * 60,
+    count: 1,
+    plain: 1,
+  })
+
 type Filters = Pick<Schemas['QuotaTerms'], 'title' | 'exercise' | 'topic' | 'source' | 'medium' | 'book'>
 
 /** What an entry must say to count. */

@@ -55,10 +55,13 @@ export function formats(tag: string) {
     fullDay: with_({ weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' }),
     shortDay: with_({ weekday: 'short', day: 'numeric' }),
     dayMonth: with_({ day: 'numeric', month: 'short' }),
+    month: with_({ month: 'short' }),
     dayMonthYear: with_({ day: 'numeric', month: 'long', year: 'numeric' }),
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),
+    /** With one decimal. */
+    decimal: (value: number) => number.format(Math.round(value * 10) / 10),
     /** An amount of money, with its currency where it is told. */
     money: (value: number, currency = '') => money(locale, value, currency),
     minutes: (total: number) => duration(total, number),

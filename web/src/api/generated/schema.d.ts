@@ -92,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_6"];
-        put: operations["tell"];
+        put: operations["tell_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -493,6 +493,38 @@ export interface paths {
         };
         get: operations["file_1"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coverage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_13"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coverage/{topic}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["topic"];
+        put: operations["tell"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1812,6 +1844,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/warm-ups/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putWarmUp"];
+        post?: never;
+        delete: operations["removeWarmUp"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/feed/{secret}/plan.ics": {
         parameters: {
             query?: never;
@@ -1879,6 +1927,30 @@ export interface components {
             name: string;
             simple: string;
             topics: components["schemas"]["TopicLine"][];
+        };
+        AreaRows: {
+            name: string;
+            topics: components["schemas"]["TopicRow"][];
+        };
+        AskedByTopics: {
+            away?: components["schemas"]["Return"];
+            offers: components["schemas"]["WarmUpOffer"][];
+            warmUps: components["schemas"]["WarmUpToday"][];
+        };
+        Balance: {
+            /** Format: int32 */
+            minutes: number;
+            strips: components["schemas"]["Strip"][];
+        };
+        BalanceRemark: {
+            /** Format: int64 */
+            days?: number | null;
+            /** @enum {string} */
+            kind: "ONE_RESOURCE" | "NOTHING_FROM_LIFE" | "NOTHING_FREE" | "NOT_APPLIED";
+            /** Format: int32 */
+            percent: number;
+            resource?: string | null;
+            topic?: string | null;
         };
         BegunSitting: {
             aim: string;
@@ -2048,11 +2120,19 @@ export interface components {
             /** Format: int32 */
             share: number;
         };
+        ChainLink: {
+            /** Format: int32 */
+            entries: number;
+            /** Format: date */
+            last?: string | null;
+            /** @enum {string} */
+            step: "OBSERVE" | "SIMPLIFY" | "BY_HEART" | "NEW_PLACE";
+        };
         ChangeOfName: {
             /** Format: uuid */
             change: string;
         };
-        ChangeToMake: components["schemas"]["Stretch"] | components["schemas"]["UntilDone"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Swap"] | components["schemas"]["EmptyWeek"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DetourForTopic"] | components["schemas"]["Wait"] | components["schemas"]["Slide"] | components["schemas"]["LetGo"] | components["schemas"]["DropUnits"] | components["schemas"]["OtherPace"] | components["schemas"]["MinutesADay"] | components["schemas"]["WarmUp"] | components["schemas"]["SubjectAgain"] | components["schemas"]["OtherPolicy"];
+        ChangeToMake: components["schemas"]["Stretch"] | components["schemas"]["UntilDone"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Swap"] | components["schemas"]["EmptyWeek"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DetourForTopic"] | components["schemas"]["Wait"] | components["schemas"]["Slide"] | components["schemas"]["LetGo"] | components["schemas"]["DropUnits"] | components["schemas"]["OtherPace"] | components["schemas"]["MinutesADay"] | components["schemas"]["WarmUp"] | components["schemas"]["MoreOf"] | components["schemas"]["SubjectAgain"] | components["schemas"]["OtherPolicy"];
         ChangedBook: {
             /** Format: uuid */
             change: string;
@@ -2082,7 +2162,7 @@ export interface components {
         };
         Choice: {
             /** @enum {string|null} */
-            as?: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN" | null;
+            as?: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "UNITS" | "HOW" | "FACET" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN" | null;
             label: string;
             line: string;
         };
@@ -2100,6 +2180,15 @@ export interface components {
         };
         Clashing: {
             clashes: components["schemas"]["Repeated"][];
+        };
+        Column: {
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            number?: number | null;
+            title: string;
+            /** Format: date */
+            to: string;
         };
         Conflict: {
             decided: boolean;
@@ -2176,6 +2265,20 @@ export interface components {
         Courses: {
             broken: components["schemas"]["BrokenFile"][];
             courses: components["schemas"]["Offer"][];
+        };
+        CoverageView: {
+            areas: components["schemas"]["AreaRows"][];
+            balance: components["schemas"]["Balance"];
+            /** Format: int32 */
+            blot: number;
+            columns: components["schemas"]["Column"][];
+            /** Format: int32 */
+            hidden: number;
+            /** Format: int32 */
+            now?: number | null;
+            remarks: components["schemas"]["BalanceRemark"][];
+            /** @enum {string} */
+            window: "DAYS" | "COURSE" | "YEAR";
         };
         CurrentSitting: {
             sitting?: components["schemas"]["SittingView"];
@@ -2329,6 +2432,7 @@ export interface components {
             poses?: components["schemas"]["PosesView"][] | null;
             resource?: string | null;
             source?: string | null;
+            study?: components["schemas"]["StudyFields"];
             /** Format: time-local */
             time?: string | null;
             topic?: string | null;
@@ -2355,6 +2459,13 @@ export interface components {
             minutesOrEstimate: number;
             /** Format: int64 */
             version: number;
+        };
+        Faded: {
+            /** Format: double */
+            freshness: number;
+            /** @enum {string} */
+            state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
+            topic: string;
         };
         Feed: {
             address: string;
@@ -2461,6 +2572,14 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
+        FreshnessPoint: {
+            /** Format: date */
+            day: string;
+            practised: boolean;
+            spacedReturn: boolean;
+            /** Format: double */
+            value: number;
+        };
         FullDate: {
             /** Format: date */
             early?: string | null;
@@ -2488,6 +2607,19 @@ export interface components {
             /** Format: uuid */
             intoBook: string;
             words: string;
+        };
+        Group: {
+            /** Format: int32 */
+            entries: number;
+            /** Format: int32 */
+            marked: number;
+            /** Format: double */
+            meanMark: number;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: int32 */
+            wentWrong: number;
         };
         Gutter: {
             lower: components["schemas"]["Spot"];
@@ -2634,6 +2766,16 @@ export interface components {
             units: components["schemas"]["Dropped"][];
             week: string;
         };
+        MarkPoint: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: uuid */
+            entry: string;
+            /** Format: int32 */
+            mark: number;
+        };
         MergeInto: {
             /** Format: uuid */
             change: string;
@@ -2671,6 +2813,30 @@ export interface components {
             /** Format: date */
             weekFrom: string;
         };
+        MoreOf: {
+            /** Format: int32 */
+            drawings: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MORE_OF";
+            /** Format: int32 */
+            secondsEach: number;
+            topic: string;
+            weeks: string[];
+        };
+        MoreOfIt: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            own: number;
+            /** Format: uuid */
+            placement: string;
+            /** Format: int32 */
+            secondsEach: number;
+            weeks: string[];
+        };
         MoveOfPages: {
             /** @enum {string} */
             kind: "SHIFT" | "SWAP" | "MOVE";
@@ -2703,7 +2869,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE";
+            kind: "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE" | "FACET";
             merged: components["schemas"]["MergedName"][];
             ofTaxonomy: boolean;
             properties: ("DUSTY" | "WET" | "SOLVENT" | "NEEDS_BLADE" | "CANNOT_BE_ERASED")[];
@@ -2724,6 +2890,15 @@ export interface components {
         NamesView: {
             names: components["schemas"]["NameView"][];
         };
+        Neighbour: {
+            /** Format: double */
+            freshness?: number | null;
+            /** Format: uuid */
+            id?: string | null;
+            name: string;
+            /** @enum {string} */
+            state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
+        };
         NewBook: {
             fields: components["schemas"]["BookFields"];
             /** Format: uuid */
@@ -2738,7 +2913,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE";
+            kind: "TOPIC" | "MEDIUM" | "SOURCE" | "BOOK" | "RESOURCE" | "FACET";
             properties: ("DUSTY" | "WET" | "SOLVENT" | "NEEDS_BLADE" | "CANNOT_BE_ERASED")[];
             spellings: string[];
             text: string;
@@ -2964,6 +3139,11 @@ export interface components {
             /** @enum {string} */
             takes: "STANDS" | "BUCKLES" | "BLEEDS_THROUGH";
         };
+        Part: {
+            /** Format: double */
+            minutes: number;
+            name: string;
+        };
         PartOfPicture: {
             /** Format: uuid */
             part: string;
@@ -2987,7 +3167,7 @@ export interface components {
             /** Format: int32 */
             end: number;
             /** @enum {string} */
-            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN";
+            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "UNITS" | "HOW" | "FACET" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN";
             /** @enum {string} */
             problem: "NONE" | "OUT_OF_RANGE" | "AHEAD" | "NO_SUCH_DATE" | "EACH_WITHOUT_COUNT" | "UNUSUAL";
             /** Format: int32 */
@@ -3092,6 +3272,19 @@ export interface components {
         Planned: {
             gate: string;
             name: string;
+        };
+        PlannedTopic: {
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number?: number | null;
+            /** Format: uuid */
+            placement: string;
+            title: string;
+            topic: string;
+            week: string;
         };
         PolicyView: {
             figures: components["schemas"]["Figures"];
@@ -3418,6 +3611,21 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
+        ResourceShare: {
+            /** Format: int32 */
+            minutes: number;
+            resource: string;
+            /** Format: double */
+            share: number;
+        };
+        Return: {
+            /** Format: int64 */
+            days: number;
+            easy?: string | null;
+            /** Format: int32 */
+            easyMinutes: number;
+            faded: components["schemas"]["Faded"][];
+        };
         Row: {
             cells: components["schemas"]["Cell"][];
             /** Format: int32 */
@@ -3512,7 +3720,11 @@ export interface components {
             /** @enum {string} */
             dayOrder: "LESSON_FIRST" | "POSES_FIRST";
             /** Format: int32 */
+            fadingPercent: number;
+            /** Format: int32 */
             freePercent: number;
+            /** Format: int32 */
+            halfLifeDays: number;
             locale: string;
             overheadByHand: boolean;
             /** Format: int32 */
@@ -3521,6 +3733,9 @@ export interface components {
             restDays: string[];
             /** Format: int32 */
             rolloverHour: number;
+            rustSaid: boolean;
+            /** Format: int32 */
+            rustyPercent: number;
             started: boolean;
             /** Format: int32 */
             streakDaysPerWeek: number;
@@ -3770,6 +3985,13 @@ export interface components {
             kind: "STRETCH";
             week: string;
         };
+        Strip: {
+            /** Format: double */
+            asIf: number;
+            /** @enum {string} */
+            by: "AREA" | "SOURCE" | "MEDIUM" | "LENGTH" | "PURPOSE";
+            parts: components["schemas"]["Part"][];
+        };
         Stroke: {
             /** Format: date */
             date: string;
@@ -3777,6 +3999,23 @@ export interface components {
             mark: "INK" | "REST" | "FORGIVEN" | "GAP" | "OPEN" | "AHEAD";
             /** Format: int32 */
             minutes: number;
+        };
+        StudyFields: {
+            /** @enum {string|null} */
+            depth?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
+            facets?: string[] | null;
+            /** @enum {string|null} */
+            how?: "WATCHED" | "READ" | "COPIED" | "ATTEMPTED_FIRST" | "FINISHED_PLATE" | "FROM_MEMORY" | null;
+            /** @enum {string|null} */
+            lookedFor?: "YES" | "PARTLY" | "NO" | null;
+            /** Format: int32 */
+            markBefore?: number | null;
+            /** @enum {string|null} */
+            unit?: "PAGE" | "CHAPTER" | "LESSON" | "PLATE" | "MINUTE" | null;
+            /** Format: int32 */
+            unitFrom?: number | null;
+            /** Format: int32 */
+            unitTo?: number | null;
         };
         SubjectAgain: {
             /**
@@ -3806,7 +4045,7 @@ export interface components {
             file: string;
         };
         ToMake: {
-            changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
+            changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
             /** Format: uuid */
             id: string;
             reason: string;
@@ -3835,7 +4074,7 @@ export interface components {
             start: string;
         };
         ToPreview: {
-            changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
+            changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
             week: string;
         };
         TodayView: {
@@ -3873,7 +4112,23 @@ export interface components {
             shares: components["schemas"]["ShareView"][];
             shortfalls: components["schemas"]["ShortfallView"][];
             streak: components["schemas"]["StreakView"];
+            topics: components["schemas"]["AskedByTopics"];
             waiting: boolean;
+        };
+        ToldTopic: {
+            /** @enum {string|null} */
+            depth?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
+            /** Format: int32 */
+            weakDrawings?: number | null;
+        };
+        TopicCell: {
+            /** Format: int32 */
+            column: number;
+            inPlan: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            planned: number;
         };
         TopicLine: {
             alsoCalled: string[];
@@ -3881,6 +4136,68 @@ export interface components {
             id?: string | null;
             name: string;
             needs: string[];
+        };
+        TopicRecord: {
+            chain: components["schemas"]["ChainLink"][];
+            /** @enum {string|null} */
+            depth?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
+            facets: components["schemas"]["Group"][];
+            freshness: components["schemas"]["FreshnessPoint"][];
+            groups: components["schemas"]["Group"][];
+            marks: components["schemas"]["MarkPoint"][];
+            resources: components["schemas"]["ResourceShare"][];
+            weeks: components["schemas"]["WeekMinutes"][];
+        };
+        TopicRow: {
+            cells: components["schemas"]["TopicCell"][];
+            /** Format: double */
+            freshness?: number | null;
+            /** Format: uuid */
+            id?: string | null;
+            /** Format: date */
+            last?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: date */
+            next?: string | null;
+            /** Format: int32 */
+            nextWeek?: number | null;
+            /** @enum {string} */
+            state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
+        };
+        TopicView: {
+            area: string;
+            /** @enum {string|null} */
+            depth?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
+            depths: string[];
+            /** Format: int32 */
+            entries: number;
+            facets: string[];
+            /** Format: double */
+            freshness?: number | null;
+            /** Format: double */
+            halfLifeDays: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            last?: string | null;
+            /** Format: int32 */
+            minutesEver: number;
+            missing?: components["schemas"]["Wrong"];
+            more?: components["schemas"]["MoreOfIt"];
+            name: string;
+            neededBy: components["schemas"]["Neighbour"][];
+            needs: components["schemas"]["Neighbour"][];
+            newest: components["schemas"]["EntryView"][];
+            planned: components["schemas"]["PlannedTopic"][];
+            record: components["schemas"]["TopicRecord"];
+            /** Format: int32 */
+            returns: number;
+            /** @enum {string} */
+            state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
+            weak?: components["schemas"]["Weak"];
+            wentWrong: components["schemas"]["Wrong"][];
         };
         Topics: {
             areas: components["schemas"]["AreaOfTopics"][];
@@ -3965,6 +4282,48 @@ export interface components {
             topic: string;
             week: string;
         };
+        WarmUpFields: {
+            imagined: boolean;
+            topic: string;
+        };
+        WarmUpOffer: {
+            /** Format: int64 */
+            ageDays: number;
+            /** Format: double */
+            freshness: number;
+            /** Format: date */
+            from?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            neededFor: string;
+            /** @enum {string|null} */
+            room?: "SETTING_UP" | "FREE_SHARE" | null;
+            topic: string;
+            /** Format: int32 */
+            week?: number | null;
+            weekTitle: string;
+            /** @enum {string} */
+            why: "RUSTY" | "YESTERDAY";
+        };
+        WarmUpToday: {
+            done: boolean;
+            /** Format: uuid */
+            id: string;
+            imagined: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** @enum {string} */
+            room: "SETTING_UP" | "FREE_SHARE";
+            topic: string;
+        };
+        Weak: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            drawn: number;
+            /** Format: date */
+            since: string;
+        };
         WeekDone: {
             /** Format: int32 */
             done: number;
@@ -3981,6 +4340,14 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             title: string;
+        };
+        WeekMinutes: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            minutes: number;
         };
         WeekOfDay: {
             course: string;
@@ -4087,6 +4454,13 @@ export interface components {
             usualWeekMinutes: number;
             /** Format: int32 */
             weekMinutes: number;
+        };
+        Wrong: {
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            entry: string;
+            text: string;
         };
     };
     responses: never;
@@ -4276,7 +4650,7 @@ export interface operations {
             };
         };
     };
-    tell: {
+    tell_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5012,6 +5386,79 @@ export interface operations {
             };
         };
     };
+    read_13: {
+        parameters: {
+            query?: {
+                window?: "DAYS" | "COURSE" | "YEAR";
+                all?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverageView"];
+                };
+            };
+        };
+    };
+    topic: {
+        parameters: {
+            query?: {
+                facet?: string;
+            };
+            header?: never;
+            path: {
+                topic: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopicView"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                topic: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToldTopic"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopicView"];
+                };
+            };
+        };
+    };
     day_1: {
         parameters: {
             query?: never;
@@ -5043,6 +5490,7 @@ export interface operations {
                 topic?: string;
                 medium?: string;
                 source?: string;
+                facet?: string;
                 text?: string;
                 skip?: number;
                 most?: number;
@@ -7490,6 +7938,50 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PracticeDay"];
                 };
+            };
+        };
+    };
+    putWarmUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WarmUpFields"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeWarmUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

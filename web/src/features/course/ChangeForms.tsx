@@ -10,9 +10,9 @@ import { isDay, later } from '../../ui/days'
 import { Field, SelectField } from '../../ui/Field'
 import { NumberField, readWithin } from '../../ui/NumberField'
 import { plural } from '../../ui/plural'
-import { ChangeSheet } from './ChangeSheet'
+import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { weekName } from './text'
-import type { Change } from './usePlanChanges'
+import type { Change } from '../../shared/plan/usePlanChanges'
 
 type Ruler = Schemas['RulerWeek'][]
 /** The kinds that have a form of their own. */

@@ -100,7 +100,7 @@ function Page({
             <p className="text-faded">{placed.summary}</p>
             <p className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
               <PageLink to="/course/library">All courses</PageLink>
-              <PageLink to="/course/topics">Topics and what they need</PageLink>
+              <PageLink to="/topics/edit">Topics and what they need</PageLink>
               <PageLink to={`/course/print?plan=${placed.placement}&week=${week.key}`}>
                 Print this week
               </PageLink>

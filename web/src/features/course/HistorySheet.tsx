@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
 import { KEPT, tell } from './text'
-import { usePlanChanges } from './usePlanChanges'
+import { usePlanChanges } from '../../shared/plan/usePlanChanges'
 
 /** What became of the plan, as a story; what nothing was built on can be taken back. */
 export function HistorySheet({ placement, onClose }: { placement: string; onClose: () => void }) {

@@ -7,10 +7,10 @@ import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
-import { dropped, Fit } from './Effect'
-import { Reason } from './Reason'
+import { dropped, Fit } from '../../shared/plan/Effect'
+import { Reason } from '../../shared/plan/Reason'
 import { POLICIES } from './text'
-import { usePlanChanges, type Change } from './usePlanChanges'
+import { usePlanChanges, type Change } from '../../shared/plan/usePlanChanges'
 
 type Policy = Schemas['PolicyView']
 

@@ -3,11 +3,11 @@ import type { Schemas } from '../../api/client'
 import { noun } from '../../ui/plural'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
-import { shortfall } from '../../shared/plan-words'
-import { ChangeSheet } from './ChangeSheet'
+import { shortfall } from '../../shared/plan/words'
+import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { remedyChoices, RemedySheet, type Remedy } from './RemedySheet'
-import { clash } from '../../shared/plan-words'
-import type { Change } from './usePlanChanges'
+import { clash } from '../../shared/plan/words'
+import type { Change } from '../../shared/plan/usePlanChanges'
 
 /** What stands out in a week, each with what one could do. */
 export function Remarks({ course, placement }: { course: Schemas['CourseView']; placement: string }) {

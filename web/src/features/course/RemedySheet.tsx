@@ -3,8 +3,8 @@ import { plural } from '../../ui/plural'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
-import { ChangeSheet } from './ChangeSheet'
-import type { Change } from './usePlanChanges'
+import { ChangeSheet } from '../../shared/plan/ChangeSheet'
+import type { Change } from '../../shared/plan/usePlanChanges'
 
 type Remedies = Schemas['RemediesView']
 export type Remedy = { label: string; change: Change }

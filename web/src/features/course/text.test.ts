@@ -2,7 +2,7 @@ import { renderHook } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
-import { clash } from '../../shared/plan-words'
+import { clash } from '../../shared/plan/words'
 import { tell, weekName } from './text'
 
 type Made = Schemas['Made']

@@ -12,6 +12,7 @@ export const KINDS: Record<Name['kind'], { one: string; many: string }> = {
   BOOK: { one: 'book', many: 'Books' },
   RESOURCE: { one: 'resource', many: 'Resources' },
   TOPIC: { one: 'topic', many: 'Topics' },
+  FACET: { one: 'facet', many: 'Facets' },
 }
 
 /** What a medium is like. */

@@ -13,6 +13,7 @@ import { fromForm, toForm, type Kept, type SettingsForm } from './form'
 import { PagesSection } from './PagesSection'
 import { SittingSection } from './SittingSection'
 import { TimeSection } from './TimeSection'
+import { TopicsSection } from './TopicsSection'
 import { WhatForSection } from './WhatForSection'
 
 /** What was typed and not saved yet, on top of which version. */
@@ -83,6 +84,7 @@ export function OwnSettings(stored: Kept) {
         <WhatForSection />
         <TimeSection />
         <CountingSection />
+        <TopicsSection />
         <SittingSection />
         <PagesSection />
         {(isDirty || stale) && (

@@ -23,6 +23,9 @@ export type SettingsForm = Omit<
   | 'streakFloorMinutes'
   | 'overheadMinutes'
   | 'freePercent'
+  | 'halfLifeDays'
+  | 'fadingPercent'
+  | 'rustyPercent'
 > & {
   week: { day: Settings['weekStart']; minutes: string; rest: boolean }[]
   dayMinutes: { day: string; minutes: string }[]
@@ -32,6 +35,9 @@ export type SettingsForm = Omit<
   streakFloorMinutes: string
   overheadMinutes: string
   freePercent: string
+  halfLifeDays: string
+  fadingPercent: string
+  rustyPercent: string
   breakEveryMinutes: string
   breakMinutes: string
   sound: boolean
@@ -67,6 +73,10 @@ export function toForm({ settings: s, sittings }: Kept, { writeNumber }: Formats
     streakFloorMinutes: writeNumber(s.streakFloorMinutes),
     overheadMinutes: writeNumber(s.overheadMinutes),
     freePercent: writeNumber(s.freePercent),
+    halfLifeDays: writeNumber(s.halfLifeDays),
+    fadingPercent: writeNumber(s.fadingPercent),
+    rustyPercent: writeNumber(s.rustyPercent),
+    rustSaid: s.rustSaid,
   }
 }
 
@@ -94,6 +104,9 @@ export function fromForm(
     streakFloorMinutes: number(f.streakFloorMinutes),
     overheadMinutes: number(f.overheadMinutes),
     freePercent: number(f.freePercent),
+    halfLifeDays: number(f.halfLifeDays),
+    fadingPercent: number(f.fadingPercent),
+    rustyPercent: number(f.rustyPercent),
   }
   return { settings, sittings }
 }

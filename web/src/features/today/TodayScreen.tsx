@@ -7,12 +7,14 @@ import { later } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../shared/PenLine'
+import { TopicsAsk } from './TopicsAsk'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { plural } from '../../ui/plural'
 import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
-import { remedies, shortfall } from '../../shared/plan-words'
+import { remedies, shortfall } from '../../shared/plan/words'
+import { LookedFor } from './LookedFor'
 import { NotKept } from './NotKept'
 import { Pieces } from './Pieces'
 import { OpenRules, QuotaShares } from './QuotaShares'
@@ -104,6 +106,7 @@ function ToDraw({ today }: { today: Today }) {
         <p className="py-4">Rest today, as planned. Anything you draw all the same counts.</p>
       ) : null}
       {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
+      <TopicsAsk topics={today.topics} />
       <ShareList today={today} />
       <QuotaShares quotas={today.quotas} />
       <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">
@@ -223,6 +226,7 @@ function Drawn({ today }: { today: Today }) {
       </p>
       <LogLine day={today.day} today={today.day} example={example(today.shares)} onForm={setFilling} />
       <OpenRules asked={today.asked} />
+      <LookedFor today={today} />
       <Pieces pieces={today.pieces} />
       <EntryList
         title="Today’s entries"

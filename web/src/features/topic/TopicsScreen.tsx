@@ -1,163 +1,87 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
-import { answer, api, type Schemas } from '../../api/client'
-import { queries, refreshAll } from '../../api/queries'
-import { Button } from '../../ui/Button'
-import { useNotice } from '../../ui/Notices'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useSearchParams } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { LINE_LINK } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
 import { Waiting } from '../../ui/Waiting'
-import { AreaSheet, TopicSheet } from './TopicSheets'
+import { BalanceStrips } from './BalanceStrips'
+import { TopicTable } from './TopicTable'
 
-type Topics = Schemas['Topics']
-type Area = Schemas['AreaOfTopics']
-type Line = Schemas['TopicLine']
+type Window = Schemas['CoverageView']['window']
 
-const NEW_AREA: Area = { name: '', simple: '', grouped: '', detailed: '', topics: [] }
-const NEW_TOPIC: Line = { name: '', needs: [], alsoCalled: [] }
-/** What is open: a topic of an area, or with no topic the area itself. */
-type Place = { area: number; topic?: number }
+const WINDOWS: Record<Window, string> = { COURSE: 'Course', DAYS: '28 days', YEAR: 'Year' }
 
-/** All topics by area, each with what it needs first; everything can be changed. */
+const isWindow = (text: string | null): text is Window => text !== null && text in WINDOWS
+
+/** Topics against weeks: what was studied, what is fading, what is one-sided. */
 export default function TopicsScreen() {
+  const [params, setParams] = useSearchParams()
+  const asked = params.get('window')
+  const all = params.get('all') === 'true'
+  const query = useQuery(queries.coverage({ window: isWindow(asked) ? asked : 'COURSE', all }))
+  const set = (window: Window, wanted: boolean) =>
+    setParams({ window, ...(wanted ? { all: 'true' } : {}) }, { replace: true })
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>Topics and what they need</h1>
-      <p className="text-faded mb-2 max-w-prose">
-        Remarks on the course, the order of merged courses and the log line follow these. An arrow means:
-        comes first. Arrows never run in a circle.
-      </p>
-      <Waiting query={useQuery(queries.topics())}>{(topics) => <Areas topics={topics} />}</Waiting>
+      <Waiting query={query}>{(coverage) => <Coverage coverage={coverage} all={all} onShow={set} />}</Waiting>
     </div>
   )
 }
 
-function Areas({ topics }: { topics: Topics }) {
-  const client = useQueryClient()
-  const say = useNotice()
-  const [open, setOpen] = useState<Place>()
-  const write = useMutation({
-    mutationFn: (wanted: Topics) => answer(api.PUT('/api/topics', { body: wanted })),
-    onSuccess: () => {
-      say('Topics kept.')
-      setOpen(undefined)
-      return refreshAll(client)
-    },
-  })
-  const reset = useMutation({
-    mutationFn: () => answer(api.DELETE('/api/topics')),
-    onSuccess: () => {
-      say('The topics are those that ship again.', {
-        label: 'Undo',
-        run: () => write.mutate({ ...topics, version: 0 }),
-      })
-      return refreshAll(client)
-    },
-  })
-  const { areas } = topics
-  const setArea = (i: number, area: Area | undefined) =>
-    write.mutate({ ...topics, areas: [...areas.slice(0, i), ...(area ? [area] : []), ...areas.slice(i + 1)] })
-  const setTopic = (i: number, j: number, line: Line | undefined) => {
-    const area = areas[i]
-    if (area) {
-      const lines = [...area.topics.slice(0, j), ...(line ? [line] : []), ...area.topics.slice(j + 1)]
-      setArea(i, { ...area, topics: lines })
-    }
-  }
-  const close = () => {
-    write.reset()
-    setOpen(undefined)
-  }
+function Coverage({
+  coverage,
+  all,
+  onShow,
+}: {
+  coverage: Schemas['CoverageView']
+  all: boolean
+  onShow: (window: Window, all: boolean) => void
+}) {
+  const format = useFormats()
+  const { window, hidden, areas } = coverage
   return (
     <>
-      <div className="columns-1 gap-10 md:columns-2 xl:columns-3">
-        {areas.map((area, i) => (
-          <section key={area.name} className="border-hairline mb-4 break-inside-avoid border-t pt-2">
-            <div className="flex items-baseline justify-between gap-4">
-              <h2>{area.name}</h2>
-              <Button look="quiet" onClick={() => setOpen({ area: i })} aria-label={`Change ${area.name}`}>
-                Change
-              </Button>
-            </div>
-            <p className="text-faded text-sm">
-              <i>simple:</i> {area.simple} <i>grouped:</i> {area.grouped} <i>detailed:</i> {area.detailed}
-            </p>
-            <ul>
-              {area.topics.map((topic, j) => (
-                <li key={topic.name}>
-                  <button
-                    type="button"
-                    className="hover:bg-deeper min-h-8 w-full text-left pointer-coarse:min-h-11"
-                    onClick={() => setOpen({ area: i, topic: j })}
-                  >
-                    <span className="font-medium">{topic.name}</span>
-                    {topic.needs.length > 0 && (
-                      <span className="text-faded"> ← {topic.needs.join(', ')}</span>
-                    )}
-                  </button>
-                </li>
-              ))}
-            </ul>
-            <Button look="quiet" onClick={() => setOpen({ area: i, topic: area.topics.length })}>
-              Add a topic<span className="sr-only"> to {area.name}</span>
-            </Button>
-          </section>
-        ))}
+      <div className="flex flex-wrap items-baseline gap-x-8 gap-y-1">
+        <h1 className="mr-auto">Topics</h1>
+        <div role="group" aria-label="Span" className="no-print flex gap-x-4">
+          {(Object.keys(WINDOWS) as Window[]).map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={window === name}
+              onClick={() => onShow(name, all)}
+              className={`min-h-8 pointer-coarse:min-h-11 ${window === name ? 'border-ink border-b font-medium' : 'text-faded hover:text-ink'}`}
+            >
+              {WINDOWS[name]}
+            </button>
+          ))}
+        </div>
+        <button
+          type="button"
+          aria-pressed={all}
+          onClick={() => onShow(window, !all)}
+          className={`no-print ${LINE_LINK}`}
+        >
+          {all ? 'Only what is touched or planned' : `All topics, ${format.number(hidden)} more`}
+        </button>
+        <Link to="/topics/edit" className={`no-print ${LINE_LINK}`}>
+          Change topics
+        </Link>
       </div>
-      <div className="flex flex-wrap gap-x-6">
-        <Button onClick={() => setOpen({ area: areas.length })}>Add an area</Button>
-        {topics.version > 0 && <Button onClick={() => reset.mutate()}>Back to the topics that ship</Button>}
-      </div>
-      {open && (
-        <OpenSheet
-          key={`${open.area} ${open.topic}`}
-          areas={areas}
-          open={open}
-          error={write.error}
-          onClose={close}
-          onArea={setArea}
-          onTopic={setTopic}
-        />
+      <p className="text-faded">
+        A blot is the minutes of a {window === 'DAYS' ? 'day' : 'week'}, a dashed ring what the plan still
+        holds. Ink fades as a topic goes unpractised; it is a reminder and no measure of skill.
+      </p>
+      {areas.length === 0 ? (
+        <p className="py-4">
+          Nothing was drawn in this span. Write a line such as <i>3 hulls, 20 min, from life</i> on Today, and
+          its topic stands here.
+        </p>
+      ) : (
+        <TopicTable coverage={coverage} />
       )}
+      <BalanceStrips coverage={coverage} />
     </>
-  )
-}
-
-function OpenSheet({
-  areas,
-  open: { area: i, topic: j },
-  error,
-  onClose,
-  onArea,
-  onTopic,
-}: {
-  areas: Area[]
-  open: Place
-  error: Error | null
-  onClose: () => void
-  onArea: (i: number, area: Area | undefined) => void
-  onTopic: (i: number, j: number, line: Line | undefined) => void
-}) {
-  const area = areas[i]
-  if (j === undefined) {
-    return (
-      <AreaSheet
-        area={area ?? NEW_AREA}
-        others={areas.filter((_, k) => k !== i).map((a) => a.name)}
-        error={error}
-        onClose={onClose}
-        onSave={(wanted) => onArea(i, wanted)}
-        onRemove={area?.topics.length === 0 ? () => onArea(i, undefined) : undefined}
-      />
-    )
-  }
-  const topic = area?.topics[j]
-  return (
-    <TopicSheet
-      topic={topic ?? NEW_TOPIC}
-      all={areas.flatMap((a) => a.topics.map((t) => t.name))}
-      error={error}
-      onClose={onClose}
-      onSave={(line) => onTopic(i, j, line)}
-      onRemove={topic ? () => onTopic(i, j, undefined) : undefined}
-    />
   )
 }

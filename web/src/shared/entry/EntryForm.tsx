@@ -24,6 +24,7 @@ import {
   type Entry,
   type Fields,
 } from './fields'
+import { StudyForm } from './StudyForm'
 import { useEntryWrites } from './useEntryWrites'
 
 /** What is not asked in a book that is not judged; what was told before stays. */
@@ -106,6 +107,12 @@ export default function EntryForm({
             />
           ))}
         </div>
+        <StudyForm
+          draft={draft.study}
+          error={tried ? faults.study : undefined}
+          unjudged={unjudged}
+          onChange={(study) => setDraft({ ...draft, study })}
+        />
         {unjudged && (
           <p className="text-faded mt-3">
             {draft.book} is not judged: no mark is asked, nor what went wrong.
@@ -160,7 +167,7 @@ function EntryField({
   onChange: (draft: Draft) => void
 }) {
   const { label, kind } = FIELDS[field]
-  if (field === 'poses' || kind === 'poses') {
+  if (field === 'poses' || field === 'study' || kind === 'poses' || kind === 'study') {
     return null
   }
   const value = draft[field]

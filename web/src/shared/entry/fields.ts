@@ -4,13 +4,14 @@ import type { Formats } from '../../ui/locale'
 import { dayFault } from '../../ui/DateField'
 import { numberFault } from '../../ui/NumberField'
 import { noun } from '../../ui/plural'
+import { studyFacts, studyFault, toStudy, toStudyDraft, type StudyDraft } from './study'
 
 export type Entry = Schemas['EntryView']
 export type Fields = Schemas['EntryFields']
 type Field = keyof Fields
 
 /** How a field is written: a name is looked up among those of its kind, poses come from a sitting. */
-type Kind = 'day' | 'time' | 'exercise' | 'number' | 'text' | 'poses' | Schemas['NameView']['kind']
+type Kind = 'day' | 'time' | 'exercise' | 'number' | 'text' | 'poses' | 'study' | Schemas['NameView']['kind']
 
 /** Every field of an entry in the order of the form: its label, and how it is written. */
 export const FIELDS: { [F in Field]: { label: string; kind: Kind } } = {
@@ -31,6 +32,7 @@ export const FIELDS: { [F in Field]: { label: string; kind: Kind } } = {
   nextTime: { label: 'Next time', kind: 'text' },
   note: { label: 'Note', kind: 'text' },
   poses: { label: 'Poses', kind: 'poses' },
+  study: { label: 'What was learned', kind: 'study' },
 }
 
 export const NAMES_OF_FIELDS = Object.keys(FIELDS) as Field[]
@@ -40,13 +42,17 @@ export const boundsOf = (field: Field): { min?: number; max?: number; maxLength?
   (BOUNDS.EntryFields as Record<string, object>)[field] ?? {}
 
 /** The fields as they are typed; poses are carried along. */
-export type Draft = Record<Exclude<Field, 'poses'>, string> & Pick<Fields, 'poses'>
+export type Draft = Record<Exclude<Field, 'poses' | 'study'>, string> &
+  Pick<Fields, 'poses'> & { study: StudyDraft }
 
 export function toDraft(fields: Fields, format: Formats): Draft {
   const typed = NAMES_OF_FIELDS.map((field) => {
     const value = fields[field]
     if (field === 'poses') {
       return [field, value]
+    }
+    if (field === 'study') {
+      return [field, toStudyDraft(fields.study, format)]
     }
     const shown = field === 'time' ? String(value ?? '').slice(0, 5) : value
     return [field, typeof shown === 'number' ? format.writeNumber(shown) : (shown ?? '')]
@@ -58,15 +64,17 @@ export function toDraft(fields: Fields, format: Formats): Draft {
 export function draftFaults(draft: Draft, format: Formats): Partial<Record<Field, string>> {
   const faults = NAMES_OF_FIELDS.flatMap((field) => {
     const { kind } = FIELDS[field]
-    const typed = field === 'poses' ? '' : draft[field]
+    const typed = field === 'poses' || field === 'study' ? '' : draft[field]
     const fault =
-      kind === 'number'
-        ? numberFault(typed, boundsOf(field), format)
-        : kind === 'day'
-          ? typed === ''
-            ? 'A day is needed.'
-            : dayFault(typed, format)
-          : undefined
+      field === 'study'
+        ? studyFault(draft.study, format)
+        : kind === 'number'
+          ? numberFault(typed, boundsOf(field), format)
+          : kind === 'day'
+            ? typed === ''
+              ? 'A day is needed.'
+              : dayFault(typed, format)
+            : undefined
     return fault ? [[field, fault]] : []
   })
   return Object.fromEntries(faults)
@@ -77,6 +85,9 @@ export function toFields(draft: Draft, format: Formats): Fields {
   const read = NAMES_OF_FIELDS.map((field) => {
     if (field === 'poses') {
       return [field, draft.poses]
+    }
+    if (field === 'study') {
+      return [field, toStudy(draft.study, format)]
     }
     const typed = draft[field].trim()
     switch (FIELDS[field].kind) {
@@ -94,6 +105,9 @@ export function toFields(draft: Draft, format: Formats): Fields {
 
 /** A field as it is shown beside another version of it. */
 export function shown(fields: Fields, field: Field, format: Formats): string {
+  if (field === 'study') {
+    return studyFacts(fields.study, null).join(', ') || '—'
+  }
   const value = fields[field]
   if (Array.isArray(value)) {
     return posesText(value, format) || '—'
@@ -127,6 +141,7 @@ export function entryFacts({ fields }: Entry, format: Formats): string {
     pages(fields),
     fields.mark == null ? undefined : `mark ${fields.mark}`,
     posesText(fields.poses, format),
+    ...studyFacts(fields.study, fields.resource),
   ]
   return facts
     .filter((fact) => fact != null && fact !== '')

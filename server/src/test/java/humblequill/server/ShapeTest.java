@@ -25,6 +25,8 @@ class ShapeTest {
   private static final Map<String, Set<String>> RULES =
       Map.ofEntries(
           Map.entry("entry", Set.of("name")),
+          Map.entry(
+              "coverage", Set.of("calendar", "course", "entry", "placement", "stats", "topic")),
           Map.entry("topic", Set.of("name")),
           Map.entry("book", Set.of("entry", "quota", "stats")),
           Map.entry("care", Set.of("entry", "name")),
@@ -62,12 +64,15 @@ class ShapeTest {
               "plan", Set.of("appointment", "course", "entry", "placement", "settings", "topic")),
           Map.entry("feed", Set.of("plan", "settings")),
           Map.entry("quota", Set.of("entry", "name", "placement", "plan", "rule", "settings")),
-          Map.entry("sitting", Set.of("entry", "name", "quota", "reference", "settings")),
+          Map.entry("coverage", Set.of("entry", "name", "placement", "quota", "settings", "topic")),
+          Map.entry(
+              "sitting", Set.of("coverage", "entry", "name", "quota", "reference", "settings")),
           Map.entry(
               "today",
               Set.of(
                   "backup",
                   "book",
+                  "coverage",
                   "entry",
                   "name",
                   "piece",

@@ -18,6 +18,7 @@ import java.util.UUID;
  * @param pages pages it fills; 0 when it names none
  * @param lastPage the last of them; 0 when it names none
  * @param mark 1 to 5; 0 without one
+ * @param learned what is to be learned from it
  */
 public record Drawn(
     UUID entry,
@@ -33,9 +34,67 @@ public record Drawn(
     Minutes minutes,
     int pages,
     int lastPage,
-    int mark) {
+    int mark,
+    Learned learned) {
   /** What stands between two media of one drawing: "pen and watercolour". */
   public static final String JOINED = " and ";
+
+  /** What an entry was drawn for. */
+  public enum Purpose {
+    /** An exercise to learn from. */
+    STUDY,
+    /** An exercise that puts to use what was learned. */
+    APPLIED,
+    /** What the learner likes. */
+    FREE
+  }
+
+  /**
+   * What is to be learned from an entry.
+   *
+   * @param study what it tells of learning
+   * @param wentWrong whether it says what went wrong
+   */
+  public record Learned(
+      Purpose purpose, Optional<String> resource, Study study, boolean wentWrong) {
+    /** Nothing beside that it was drawn. */
+    public static final Learned NOTHING =
+        new Learned(Purpose.FREE, Optional.empty(), Study.NONE, false);
+  }
+
+  /** One that tells nothing of learning. */
+  public Drawn(
+      UUID entry,
+      LocalDate day,
+      String called,
+      Optional<UUID> placement,
+      Optional<String> exercise,
+      Set<String> topics,
+      Optional<String> medium,
+      Optional<String> source,
+      Optional<String> book,
+      Optional<Integer> drawings,
+      Minutes minutes,
+      int pages,
+      int lastPage,
+      int mark) {
+    this(
+        entry,
+        day,
+        called,
+        placement,
+        exercise,
+        topics,
+        medium,
+        source,
+        book,
+        drawings,
+        minutes,
+        pages,
+        lastPage,
+        mark,
+        Learned.NOTHING);
+  }
 
   public Drawn {
     topics = Set.copyOf(topics);
@@ -47,6 +106,13 @@ public record Drawn(
         || !topics.isEmpty()
         || drawings.isPresent()
         || minutes.minutes() > 0;
+  }
+
+  /** The same with what is to be learned from it. */
+  public Drawn with(Learned other) {
+    return new Drawn(
+        entry, day, called, placement, exercise, topics, medium, source, book, drawings, minutes,
+        pages, lastPage, mark, other);
   }
 
   /** The pages it fills; empty when it names none. */

@@ -26,6 +26,7 @@ import java.util.Optional;
  * @param pages pages of the book
  * @param mark the learner's own mark, 1 to 5
  * @param poses timed poses, may be none
+ * @param study what it tells of learning
  * @param wentWrong what went wrong, may be empty
  * @param nextTime what to do next time, may be empty
  * @param note all else, may be empty
@@ -44,6 +45,7 @@ public record Entry(
     Optional<PageSpan> pages,
     Optional<Integer> mark,
     Poses poses,
+    Study study,
     String wentWrong,
     String nextTime,
     String note) {
@@ -94,6 +96,7 @@ public record Entry(
     draft.medium = called(names, NameKind.MEDIUM, draft.medium);
     draft.resource = called(names, NameKind.RESOURCE, draft.resource);
     draft.book = called(names, NameKind.BOOK, draft.book);
+    draft.study = study.called(names);
     return draft.entry();
   }
 

@@ -19,6 +19,7 @@ public final class EntryDraft {
   public Optional<PageSpan> pages = Optional.empty();
   public Optional<Integer> mark = Optional.empty();
   public Poses poses = Poses.NONE;
+  public Study study = Study.NONE;
   public String wentWrong = "";
   public String nextTime = "";
   public String note = "";
@@ -43,6 +44,7 @@ public final class EntryDraft {
     pages = entry.pages();
     mark = entry.mark();
     poses = entry.poses();
+    study = entry.study();
     wentWrong = entry.wentWrong();
     nextTime = entry.nextTime();
     note = entry.note();
@@ -68,6 +70,7 @@ public final class EntryDraft {
         pages,
         mark,
         poses,
+        study,
         wentWrong.strip(),
         nextTime.strip(),
         note.strip());

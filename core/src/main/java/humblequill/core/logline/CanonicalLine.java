@@ -1,9 +1,12 @@
 package humblequill.core.logline;
 
 import humblequill.core.entry.Entry;
+import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Units;
 import java.util.ArrayList;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Writes an entry as a line in one fixed order. */
 final class CanonicalLine {
@@ -24,7 +27,8 @@ final class CanonicalLine {
     entry.minutes().ifPresent(m -> parts.add(m + " min"));
     entry.medium().map(n -> named(WordKind.MEDIUM, n, vocabulary)).ifPresent(parts::add);
     entry.source().map(n -> named(WordKind.SOURCE, n, vocabulary)).ifPresent(parts::add);
-    entry.resource().map(n -> named(WordKind.RESOURCE, n, vocabulary)).ifPresent(parts::add);
+    resource(entry, vocabulary).ifPresent(parts::add);
+    entry.study().facets().forEach(f -> parts.add(named(WordKind.FACET, f, vocabulary)));
     entry.book().map(n -> named(WordKind.BOOK, n, vocabulary)).ifPresent(parts::add);
     entry.pages().ifPresent(p -> parts.add(pages(p)));
     if (!entry.poses().isEmpty()) {
@@ -37,6 +41,31 @@ final class CanonicalLine {
     text(parts, "next time", entry.nextTime());
     text(parts, "note", entry.note());
     return String.join(", ", parts);
+  }
+
+  private static Optional<String> resource(Entry entry, Vocabulary vocabulary) {
+    return entry
+        .resource()
+        .map(
+            name -> {
+              var study = entry.study();
+              return study.units().map(u -> units(u) + " of ").orElse("")
+                  + named(WordKind.RESOURCE, name, vocabulary)
+                  + study.how().map(h -> ", " + how(h)).orElse("");
+            });
+  }
+
+  static String units(Units units) {
+    var unit = units.kind().name().toLowerCase(Locale.ROOT);
+    return units.count() == 1
+        ? unit + " " + units.from()
+        : unit + "s " + units.from() + "-" + units.to();
+  }
+
+  static String how(HowUsed how) {
+    return how == HowUsed.FROM_MEMORY
+        ? "recalled"
+        : how.name().toLowerCase(Locale.ROOT).replace('_', ' ');
   }
 
   /** A name that the vocabulary does not know is said to be one. */

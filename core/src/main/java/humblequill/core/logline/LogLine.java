@@ -21,6 +21,7 @@ public final class LogLine {
   private final TextReader texts;
   private final DayReader days;
   private final FigureReader figures;
+  private final UnitsReader units;
   private final MarkReader marks;
   private final NumberWords numbers;
   private final NameWords words;
@@ -39,6 +40,7 @@ public final class LogLine {
     texts = new TextReader(language);
     days = new DayReader(language);
     figures = new FigureReader(language);
+    units = new UnitsReader(language);
     marks = new MarkReader(language, days);
     numbers = new NumberWords(language);
     words = new NameWords(language);
@@ -94,8 +96,9 @@ public final class LogLine {
   private void read(Line line, LocalDate today) {
     texts.read(line);
     var names = new NameReader(line, vocabulary, words);
-    names.readLongNames();
+    // Before names: "three quarters of an hour" is no three-quarter view.
     figures.readWorded(line);
+    names.readLongNames();
     numbers.readFew(line);
     numbers.readAsFigures(line);
     days.read(line, today);
@@ -103,6 +106,7 @@ public final class LogLine {
     marks.read(line, today);
     marks.readFractions(line, today);
     names.readRest();
+    units.read(line, vocabulary);
     var unread = new Unread(line, vocabulary, words);
     unread.leaveRemarksWhole();
     names.readBareNumbers();

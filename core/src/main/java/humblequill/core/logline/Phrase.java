@@ -47,6 +47,12 @@ public record Phrase(
     SOURCE,
     /** The resource. */
     RESOURCE,
+    /** Units of the resource. */
+    UNITS,
+    /** How the resource was used. */
+    HOW,
+    /** What the drawing shows beside its topic; may be there several times. */
+    FACET,
     /** The book. */
     BOOK,
     /** The pages. */

@@ -3,21 +3,30 @@ package humblequill.core.logline;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
+import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
+import humblequill.core.entry.Study;
+import humblequill.core.entry.Units;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Turns what was struck out of a line into phrases and an entry. */
 final class Understanding {
+  /** What a line may say several times. */
+  private static final Set<Phrase.Field> SEVERAL =
+      EnumSet.of(Phrase.Field.POSES, Phrase.Field.FACET, Phrase.Field.UNKNOWN);
+
   private final Line line;
   private final Vocabulary vocabulary;
   private final Choices choices;
@@ -81,7 +90,7 @@ final class Understanding {
   }
 
   private void field(Phrase.Field field, List<Line.Claim> claims, int parts) {
-    if (field == Phrase.Field.POSES || field == Phrase.Field.UNKNOWN) {
+    if (SEVERAL.contains(field)) {
       claims.forEach(claim -> one(field, claim));
     } else if (field == Phrase.Field.MINUTES && claims.size() > 1 && claims.size() == parts) {
       claims.forEach(claim -> one(field, claim));
@@ -141,6 +150,10 @@ final class Understanding {
       case PAGES -> pages(claim);
       case TIME -> understood(field, claim, claim.value().toString(), claim.value());
       case POSES -> pose(claim);
+      case UNITS -> units(claim);
+      case HOW ->
+          understood(field, claim, CanonicalLine.how((HowUsed) claim.value()), claim.value());
+      case FACET -> facet(claim);
       default -> word(field, claim);
     }
   }
@@ -311,6 +324,28 @@ final class Understanding {
     }
   }
 
+  private void units(Line.Claim claim) {
+    if (claim.value() instanceof Units units) {
+      understood(Phrase.Field.UNITS, claim, CanonicalLine.units(units), units);
+    } else {
+      problem(Phrase.Field.UNITS, claim, Phrase.Problem.OUT_OF_RANGE);
+    }
+  }
+
+  private void facet(Line.Claim claim) {
+    var facets = new ArrayList<String>(facets());
+    word(Phrase.Field.FACET, claim);
+    if (values.get(Phrase.Field.FACET) instanceof String named) {
+      facets.add(named);
+    }
+    values.put(Phrase.Field.FACET, List.copyOf(facets));
+  }
+
+  @SuppressWarnings("unchecked")
+  private List<String> facets() {
+    return (List<String>) values.getOrDefault(Phrase.Field.FACET, List.of());
+  }
+
   @SuppressWarnings("unchecked")
   private void word(Phrase.Field field, Line.Claim claim) {
     var words = (List<Word>) claim.value();
@@ -425,6 +460,14 @@ final class Understanding {
     draft.pages = value(Phrase.Field.PAGES, PageSpan.class);
     draft.poses = value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE);
     draft.mark = value(Phrase.Field.MARK, Integer.class);
+    draft.study =
+        new Study(
+            value(Phrase.Field.UNITS, Units.class),
+            value(Phrase.Field.HOW, HowUsed.class),
+            facets().stream().distinct().limit(Study.MOST_FACETS).toList(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
     draft.wentWrong = value(Phrase.Field.WENT_WRONG, String.class).orElse("");
     draft.nextTime = value(Phrase.Field.NEXT_TIME, String.class).orElse("");
     draft.note = value(Phrase.Field.NOTE, String.class).orElse("");

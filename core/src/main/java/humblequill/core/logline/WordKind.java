@@ -13,7 +13,9 @@ public enum WordKind {
   /** A sketchbook. */
   BOOK,
   /** Something learned from. */
-  RESOURCE;
+  RESOURCE,
+  /** What a drawing shows beside its topic. */
+  FACET;
 
   /** Whether it tells what was drawn. */
   boolean isSubject() {

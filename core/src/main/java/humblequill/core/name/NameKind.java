@@ -11,5 +11,7 @@ public enum NameKind {
   /** A sketchbook. */
   BOOK,
   /** Something learned from. */
-  RESOURCE
+  RESOURCE,
+  /** What a drawing shows beside its topic: a view, a build, moving or still. */
+  FACET
 }

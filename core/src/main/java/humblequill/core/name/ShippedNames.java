@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The media and sources that every learner starts with. Names and properties are the field's;
- * common practice, no published source.
+ * The media, sources and facets that every learner starts with. Names and properties are the
+ * field's; common practice, no published source.
  */
 public final class ShippedNames {
   private ShippedNames() {}
@@ -30,6 +30,16 @@ public final class ShippedNames {
     return new Name(
         Name.given(NameKind.SOURCE, text),
         NameKind.SOURCE,
+        text,
+        List.of(spellings),
+        Set.of(),
+        Optional.empty());
+  }
+
+  private static Name facet(String text, String... spellings) {
+    return new Name(
+        Name.given(NameKind.FACET, text),
+        NameKind.FACET,
         text,
         List.of(spellings),
         Set.of(),
@@ -72,9 +82,21 @@ public final class ShippedNames {
           source("traced", "tracing", "trace"),
           source("memory", "from memory", "remembered"),
           source("imagination", "from imagination", "imagined", "invented"),
-          source("lesson along", "draw along", "along with the lesson"));
+          source("lesson along", "draw along", "along with the lesson"),
+          facet("front view", "from the front", "frontal"),
+          facet("three-quarter view", "three quarter", "three-quarter", "3/4 view"),
+          facet("side view", "from the side", "in profile", "profile"),
+          facet("back view", "from behind", "from the back"),
+          facet("seen from above", "from above", "high view"),
+          facet("seen from below", "from below", "low view"),
+          facet("slight build", "slender"),
+          facet("heavy build", "stout"),
+          facet("child", "as a child"),
+          facet("old age", "aged"),
+          facet("moving", "in motion"),
+          facet("still", "at rest"));
 
-  /** Media and sources with their usual spellings. */
+  /** Media, sources and facets with their usual spellings. */
   public static List<Name> all() {
     return ALL;
   }

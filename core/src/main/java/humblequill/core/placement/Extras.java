@@ -19,6 +19,7 @@ public final class Extras {
   private static final int SITTING = 15;
   private static final int SHORTEST_WARM_UP = 5;
   private static final int SUBJECT_MINUTES = 20;
+  private static final int CHUNK = 3;
 
   private Extras() {}
 
@@ -44,6 +45,32 @@ public final class Extras {
         ExerciseKind.WARM_UP,
         Exercise.Target.minutes(minutes, Math.min(minutes, SHORTEST_WARM_UP)),
         List.of(topic));
+  }
+
+  /**
+   * More drawings of a topic, parted among weeks: as many in each, those left over in the first.
+   *
+   * @param drawings 1 or more
+   * @param weeks keys of weeks, at least one
+   * @param key tells it from other extras of the plan
+   */
+  public static List<PlanChange> moreOf(
+      String topic, int drawings, int secondsEach, List<String> weeks, String key) {
+    int count = Math.min(weeks.size(), drawings);
+    var changes = new ArrayList<PlanChange>();
+    for (int i = 0; i < count; i++) {
+      int here = drawings / count + (i < drawings % count ? 1 : 0);
+      changes.add(
+          new PlanChange.Add(
+              weeks.get(i),
+              Exercise.plain(
+                  "more-" + idPart(key) + "-" + (i + 1),
+                  "More of: " + topic,
+                  ExerciseKind.STUDY,
+                  Exercise.Target.drawings(here, secondsEach, Math.min(here, CHUNK)),
+                  List.of(topic))));
+    }
+    return changes;
   }
 
   /** A week for one topic, where no course has one. */

@@ -50,7 +50,18 @@ class SheetController {
             favourites,
             topic,
             new EntryFilter(
-                from, to, exercise, null, null, null, text, null, null, 0, Sheets.mostEntries())));
+                from,
+                to,
+                exercise,
+                null,
+                null,
+                null,
+                text,
+                null,
+                null,
+                null,
+                0,
+                Sheets.mostEntries())));
   }
 
   /** The document, as PDF. */

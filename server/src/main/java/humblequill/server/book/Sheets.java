@@ -226,7 +226,7 @@ class Sheets {
                 null,
                 false,
                 null,
-                new EntryFilter(null, null, null, null, null, null, null, null, null, 0, 1)));
+                new EntryFilter(null, null, null, null, null, null, null, null, null, null, 0, 1)));
     all.pages().forEach(p -> known.put(new PageOfBook(p.bookId(), p.number()), p));
     var tiles = new ArrayList<SheetPdf.Tile>();
     for (var page : wanted.pages()) {

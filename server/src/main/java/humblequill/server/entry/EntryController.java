@@ -39,11 +39,13 @@ class EntryController {
       @RequestParam @Nullable String topic,
       @RequestParam @Nullable String medium,
       @RequestParam @Nullable String source,
+      @RequestParam @Nullable String facet,
       @RequestParam @Nullable @Size(max = 200) String text,
       @RequestParam(defaultValue = "0") @Min(0) @Max(1_000_000) int skip,
       @RequestParam(defaultValue = "50") @Min(1) @Max(500) int most) {
     return service.find(
-        new EntryFilter(from, to, exercise, topic, medium, source, text, null, null, skip, most));
+        new EntryFilter(
+            from, to, exercise, topic, medium, source, text, null, null, facet, skip, most));
   }
 
   @GetMapping("/{id}")

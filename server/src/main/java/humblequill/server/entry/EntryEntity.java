@@ -48,6 +48,20 @@ class EntryEntity implements Persistable<UUID> {
   @Nullable Integer pageTo;
   @Nullable Integer mark;
   String poses = "";
+  @Nullable String unit;
+  @Nullable Integer unitFrom;
+  @Nullable Integer unitTo;
+  @Nullable String used;
+
+  /** As they were written, one a line. */
+  String facets = "";
+
+  /** Their identities, with commas, in the same order. */
+  String facetIds = "";
+
+  @Nullable Integer markBefore;
+  @Nullable String lookedFor;
+  @Nullable String depth;
   String wentWrong = "";
   String nextTime = "";
   String note = "";
@@ -76,6 +90,7 @@ class EntryEntity implements Persistable<UUID> {
     pageTo = entry.pages().map(PageSpan::to).orElse(null);
     mark = entry.mark().orElse(null);
     poses = entry.poses().written();
+    StoredStudy.write(this, entry.study(), names);
     wentWrong = entry.wentWrong();
     nextTime = entry.nextTime();
     note = entry.note();
@@ -98,6 +113,7 @@ class EntryEntity implements Persistable<UUID> {
         pageTo,
         mark,
         PosesView.of(Poses.read(poses)),
+        StudyFields.of(StoredStudy.read(this, names)),
         wentWrong,
         nextTime,
         note);

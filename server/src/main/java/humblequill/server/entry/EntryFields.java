@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param pageTo last page; the first one if left out
  * @param mark 1 to 5
  * @param poses timed poses; null or empty without any
+ * @param study what it tells of learning; null where it tells nothing
  * @param wentWrong what went wrong
  * @param nextTime what to do next time
  * @param note all else
@@ -53,6 +54,7 @@ public record EntryFields(
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer pageTo,
     @Nullable @Min(1) @Max(5) Integer mark,
     @Nullable @Size(max = Poses.MAX_ROWS) List<@Valid @NotNull PosesView> poses,
+    @Nullable @Valid StudyFields study,
     @NotNull @Size(max = Entry.MAX_TEXT) String wentWrong,
     @NotNull @Size(max = Entry.MAX_TEXT) String nextTime,
     @NotNull @Size(max = Entry.MAX_TEXT) String note) {
@@ -81,6 +83,7 @@ public record EntryFields(
         draft.pages.map(PageSpan::to).orElse(null),
         draft.mark.orElse(null),
         PosesView.of(draft.poses),
+        StudyFields.of(draft.study),
         draft.wentWrong,
         draft.nextTime,
         draft.note);
@@ -114,6 +117,7 @@ public record EntryFields(
     draft.pages = Optional.ofNullable(pageFrom).map(from -> new PageSpan(from, lastPage()));
     draft.mark = Optional.ofNullable(mark);
     draft.poses = PosesView.toCore(poses);
+    draft.study = StudyFields.toCore(study);
     draft.wentWrong = wentWrong;
     draft.nextTime = nextTime;
     draft.note = note;

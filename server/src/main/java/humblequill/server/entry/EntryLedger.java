@@ -1,9 +1,14 @@
 package humblequill.server.entry;
 
+import humblequill.core.course.Exercise;
+import humblequill.core.entry.Depth;
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.Ledger;
+import humblequill.core.entry.LookedFor;
 import humblequill.core.entry.Minutes;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Study;
 import humblequill.core.name.Names;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.server.data.Derived;
@@ -139,8 +144,14 @@ public class EntryLedger implements NameUses {
         .flatMap(List::stream)
         .flatMap(
             row ->
-                Stream.of(
-                    row.topicId(), row.sourceId(), row.mediumId(), row.bookId(), row.resourceId()))
+                Stream.concat(
+                    Stream.of(
+                        row.topicId(),
+                        row.sourceId(),
+                        row.mediumId(),
+                        row.bookId(),
+                        row.resourceId()),
+                    StoredStudy.ids(row.facetIds()).stream()))
         .filter(Objects::nonNull)
         .collect(Collectors.groupingBy(id -> id, Collectors.counting()));
   }
@@ -149,6 +160,7 @@ public class EntryLedger implements NameUses {
   private static final class Lines {
     private final Map<UUID, PlacedCourse> placed = new HashMap<>();
     private final Map<String, Set<String>> topics = new HashMap<>();
+    private final Map<String, Drawn.Purpose> purposes = new HashMap<>();
     private final Set<String> unjudged = new HashSet<>();
     private final Names names;
 
@@ -181,7 +193,47 @@ public class EntryLedger implements NameUses {
           minutes,
           first == 0 ? 0 : new PageSpan(first, last).count(),
           last,
-          book.filter(unjudged::contains).isPresent() || row.mark() == null ? 0 : row.mark());
+          isUnjudged(book) || row.mark() == null ? 0 : row.mark(),
+          learned(row, isUnjudged(book)));
+    }
+
+    private boolean isUnjudged(Optional<String> book) {
+      return book.filter(unjudged::contains).isPresent();
+    }
+
+    private Drawn.Learned learned(EntryRepository.Counted row, boolean notJudged) {
+      var study =
+          new Study(
+              StoredStudy.units(row.unit(), row.unitFrom(), row.unitTo()),
+              Optional.ofNullable(row.used()).map(HowUsed::valueOf),
+              StoredStudy.facets(row.facetIds(), names),
+              Optional.ofNullable(row.markBefore()).filter(m -> !notJudged),
+              Optional.ofNullable(row.lookedFor()).map(LookedFor::valueOf),
+              Optional.ofNullable(row.depth()).map(Depth::valueOf));
+      return new Drawn.Learned(
+          purpose(row), called(row.resourceId()), study, row.wentWrong() && !notJudged);
+    }
+
+    private Drawn.Purpose purpose(EntryRepository.Counted row) {
+      var course = row.placementId() == null ? null : placed.get(row.placementId());
+      if (row.exerciseId() == null || course == null) {
+        return Drawn.Purpose.FREE;
+      }
+      return purposes.computeIfAbsent(
+          row.placementId() + "/" + row.exerciseId(),
+          key ->
+              course
+                  .placement()
+                  .exercise(row.exerciseId())
+                  .map(Exercise::kind)
+                  .map(
+                      kind ->
+                          switch (kind) {
+                            case FREE -> Drawn.Purpose.FREE;
+                            case APPLIED -> Drawn.Purpose.APPLIED;
+                            default -> Drawn.Purpose.STUDY;
+                          })
+                  .orElse(Drawn.Purpose.STUDY));
     }
 
     private Optional<String> called(@Nullable UUID id) {

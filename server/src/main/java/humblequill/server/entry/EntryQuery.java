@@ -24,6 +24,7 @@ final class EntryQuery {
   private final @Nullable Set<UUID> media;
   private final @Nullable Set<UUID> sources;
   private final @Nullable Set<UUID> books;
+  private final @Nullable Set<UUID> facets;
   private final Set<UUID> named = new HashSet<>();
 
   EntryQuery(EntryFilter filter, Names names) {
@@ -34,8 +35,9 @@ final class EntryQuery {
     media = meaning(names, NameKind.MEDIUM, filter.medium());
     sources = meaning(names, NameKind.SOURCE, filter.source());
     books = meaning(names, NameKind.BOOK, filter.book());
+    facets = meaning(names, NameKind.FACET, filter.facet());
     if (words != null) {
-      Stream.of(NameKind.TOPIC, NameKind.BOOK, NameKind.MEDIUM, NameKind.RESOURCE)
+      Stream.of(NameKind.TOPIC, NameKind.BOOK, NameKind.MEDIUM, NameKind.RESOURCE, NameKind.FACET)
           .flatMap(kind -> names.all(kind).stream())
           .filter(name -> holdsWords(name, names))
           .forEach(name -> named.addAll(names.meaning(name.id())));
@@ -69,7 +71,7 @@ final class EntryQuery {
   /** Whether nothing but the days is asked for. */
   boolean matchesAll() {
     return words == null
-        && Stream.of(filter.exercise(), filter.pages(), topics, media, sources, books)
+        && Stream.of(filter.exercise(), filter.pages(), topics, media, sources, books, facets)
             .allMatch(Objects::isNull);
   }
 
@@ -81,6 +83,7 @@ final class EntryQuery {
         && isOf(media, entry.mediumId())
         && isOf(sources, entry.sourceId())
         && isOf(books, entry.bookId())
+        && (facets == null || StoredStudy.ids(entry.facetIds()).stream().anyMatch(facets::contains))
         && isOn(filter.pages(), entry)
         && (words == null || holdsWords(entry));
   }
@@ -101,6 +104,7 @@ final class EntryQuery {
   private boolean holdsWords(EntryRepository.Listed entry) {
     return entry.text().contains(Objects.requireNonNull(words))
         || Stream.of(entry.topicId(), entry.bookId(), entry.mediumId(), entry.resourceId())
-            .anyMatch(named::contains);
+            .anyMatch(named::contains)
+        || StoredStudy.ids(entry.facetIds()).stream().anyMatch(named::contains);
   }
 }

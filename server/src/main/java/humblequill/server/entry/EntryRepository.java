@@ -28,14 +28,24 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable Integer minutes,
       @Nullable Integer pageFrom,
       @Nullable Integer pageTo,
-      @Nullable Integer mark) {}
+      @Nullable Integer mark,
+      @Nullable String unit,
+      @Nullable Integer unitFrom,
+      @Nullable Integer unitTo,
+      @Nullable String used,
+      String facetIds,
+      @Nullable Integer markBefore,
+      @Nullable String lookedFor,
+      @Nullable String depth,
+      boolean wentWrong) {}
 
   String COUNTED =
       """
       select new humblequill.server.entry.EntryRepository$Counted(e.id, e.practiceDay, e.exerciseTitle,
         case when e.exerciseTitle is null and e.topicId is null then substring(e.note, 1, 120) else '' end, e.placementId,
         e.exerciseId, e.secondsEach, e.topicId, e.sourceId, e.mediumId, e.bookId, e.resourceId, e.drawings, e.minutes,
-        e.pageFrom, e.pageTo, e.mark)
+        e.pageFrom, e.pageTo, e.mark, e.unit, e.unitFrom, e.unitTo, e.used, e.facetIds, e.markBefore, e.lookedFor,
+        e.depth, case when e.wentWrong = '' then false else true end)
       from EntryEntity e
       """;
 
@@ -75,12 +85,13 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable UUID resourceId,
       @Nullable Integer pageFrom,
       @Nullable Integer pageTo,
+      String facetIds,
       String text) {}
 
   String LISTED =
       """
       select new humblequill.server.entry.EntryRepository$Listed(e.id, e.practiceDay, e.exerciseId, e.topicId,
-        e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo,
+        e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo, e.facetIds,
         lower(concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime,
           coalesce(concat(' / mark ', cast(e.mark as string)), ''))))
       from EntryEntity e

@@ -24,6 +24,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -187,12 +188,7 @@ public class EntryService {
   @Transactional
   public void createAll(Map<UUID, EntryFields> entries) {
     var now = clock.instant();
-    names.make(
-        entries.values().stream()
-            .flatMap(f -> f.toCore().names().entrySet().stream())
-            .map(name -> new NameService.Written(name.getKey(), name.getValue()))
-            .distinct()
-            .toList());
+    names.make(entries.values().stream().flatMap(f -> written(f.toCore())).distinct().toList());
     var toSave = new ArrayList<EntryEntity>();
     var days = new ArrayList<LocalDate>();
     entries.forEach(
@@ -203,6 +199,13 @@ public class EntryService {
         });
     repository.saveAllAndFlush(toSave);
     touched(days);
+  }
+
+  private static Stream<NameService.Written> written(Entry entry) {
+    return Stream.concat(
+        entry.names().entrySet().stream()
+            .map(name -> new NameService.Written(name.getKey(), name.getValue())),
+        entry.study().facets().stream().map(f -> new NameService.Written(NameKind.FACET, f)));
   }
 
   /** Changes an entry, unless it was changed since the client read it. */

@@ -1,10 +1,15 @@
 package humblequill.server.exchange;
 
+import humblequill.core.entry.Depth;
+import humblequill.core.entry.HowUsed;
+import humblequill.core.entry.LookedFor;
 import humblequill.core.entry.Poses;
+import humblequill.core.entry.UnitKind;
 import humblequill.server.data.SpreadsheetCell;
 import humblequill.server.entry.EntryFields;
 import humblequill.server.entry.EntryView;
 import humblequill.server.entry.PosesView;
+import humblequill.server.entry.StudyFields;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -13,7 +18,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
@@ -51,7 +58,28 @@ final class EntryCsv {
           column("went_wrong", EntryFields::wentWrong),
           column("next_time", EntryFields::nextTime),
           column("note", EntryFields::note),
-          column("poses", f -> PosesView.toCore(f.poses()).written()));
+          column("poses", f -> PosesView.toCore(f.poses()).written()),
+          study("unit", StudyFields::unit),
+          study("unit_from", StudyFields::unitFrom),
+          study("unit_to", StudyFields::unitTo),
+          study("how_used", StudyFields::how),
+          study("facets", f -> f.facets() == null ? null : String.join("; ", f.facets())),
+          study("mark_before", StudyFields::markBefore),
+          study("looked_for", StudyFields::lookedFor),
+          study("depth", StudyFields::depth));
+
+  private static Column study(String name, Function<StudyFields, @Nullable Object> value) {
+    return column(
+        name,
+        f -> {
+          var told = f.study() == null ? null : value.apply(f.study());
+          return told instanceof Enum<?> constant ? lower(constant) : told;
+        });
+  }
+
+  private static String lower(Enum<?> constant) {
+    return constant.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
 
   /** The names of the columns in the order they are written. */
   static final List<String> COLUMNS = ALL.stream().map(Column::name).toList();
@@ -139,10 +167,40 @@ final class EntryCsv {
             pageTo == null ? pageFrom : pageTo,
             value("mark", cells, Integer::valueOf),
             value("poses", cells, text -> PosesView.of(Poses.read(text))),
+            studyOf(cells),
             text("went_wrong", cells),
             text("next_time", cells),
             text("note", cells)),
         id == null ? cells : Map.of());
+  }
+
+  private static @Nullable StudyFields studyOf(Map<String, String> cells) throws BadLine {
+    var facets = text("facets", cells);
+    var study =
+        new StudyFields(
+            constant("unit", cells, UnitKind.class),
+            value("unit_from", cells, Integer::valueOf),
+            value("unit_to", cells, Integer::valueOf),
+            constant("how_used", cells, HowUsed.class),
+            facets.isEmpty()
+                ? List.of()
+                : Arrays.stream(facets.split(";"))
+                    .map(String::strip)
+                    .filter(f -> !f.isEmpty())
+                    .toList(),
+            value("mark_before", cells, Integer::valueOf),
+            constant("looked_for", cells, LookedFor.class),
+            constant("depth", cells, Depth.class));
+    return study.equals(NOTHING) ? null : study;
+  }
+
+  private static final StudyFields NOTHING =
+      new StudyFields(null, null, null, null, List.of(), null, null, null);
+
+  private static <E extends Enum<E>> @Nullable E constant(
+      String column, Map<String, String> cells, Class<E> type) throws BadLine {
+    return value(
+        column, cells, text -> Enum.valueOf(type, text.toUpperCase(Locale.ROOT).replace(' ', '_')));
   }
 
   private static String text(String column, Map<String, String> cells) {

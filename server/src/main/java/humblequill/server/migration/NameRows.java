@@ -17,6 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
@@ -139,7 +140,7 @@ final class NameRows {
 
   /** Lets entries refer to names, and writes poses in the one form there is. */
   void fillEntries() throws SQLException {
-    for (var kind : NameKind.values()) {
+    for (var kind : new TreeSet<>(COLUMNS.keySet())) {
       fill(kind, COLUMNS.get(kind));
     }
     poses();

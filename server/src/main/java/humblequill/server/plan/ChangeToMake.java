@@ -38,6 +38,7 @@ import java.util.function.Function;
   @JsonSubTypes.Type(value = ChangeToMake.OtherPace.class, name = "PACE"),
   @JsonSubTypes.Type(value = ChangeToMake.MinutesADay.class, name = "MINUTES_A_DAY"),
   @JsonSubTypes.Type(value = ChangeToMake.WarmUp.class, name = "WARM_UP"),
+  @JsonSubTypes.Type(value = ChangeToMake.MoreOf.class, name = "MORE_OF"),
   @JsonSubTypes.Type(value = ChangeToMake.SubjectAgain.class, name = "BASELINE"),
   @JsonSubTypes.Type(value = ChangeToMake.OtherPolicy.class, name = "POLICY")
 })
@@ -242,6 +243,19 @@ public sealed interface ChangeToMake {
     public List<PlanChange> toCore(Ground ground) {
       var warmUp = Extras.warmUp(topicName(topic), minutes, ground.key());
       return List.of(new PlanChange.Add(week, warmUp));
+    }
+  }
+
+  /** More drawings of a topic, parted among weeks. */
+  record MoreOf(
+      @NotNull @Size(max = 80) String topic,
+      @Min(1) @Max(200) int drawings,
+      @Min(1) @Max(28_800) int secondsEach,
+      @NotNull @Size(min = 1, max = 12) List<@NotNull @Size(max = 80) String> weeks)
+      implements ChangeToMake {
+    @Override
+    public List<PlanChange> toCore(Ground ground) {
+      return Extras.moreOf(topicName(topic), drawings, secondsEach, weeks, ground.key());
     }
   }
 

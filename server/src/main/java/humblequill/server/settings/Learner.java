@@ -3,6 +3,7 @@ package humblequill.server.settings;
 import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.PracticeClock;
 import humblequill.core.calendar.WeekPattern;
+import humblequill.core.coverage.FreshnessRule;
 import humblequill.core.plan.DayOrder;
 import humblequill.core.plan.DayRoom;
 import humblequill.core.quota.DrawingDays;
@@ -24,6 +25,8 @@ import java.util.stream.Stream;
  *
  * @param today the open practice day
  * @param now the moment itself
+ * @param freshness how fast topics fade
+ * @param rustSaid whether Today says what is rusty and will be needed
  */
 public record Learner(
     LocalDate today,
@@ -36,7 +39,9 @@ public record Learner(
     int streakFloorMinutes,
     int overheadMinutes,
     double freeShare,
-    DayOrder dayOrder) {
+    DayOrder dayOrder,
+    FreshnessRule freshness,
+    boolean rustSaid) {
   /** The same learner at another moment. */
   Learner at(Instant moment) {
     return new Learner(
@@ -50,7 +55,9 @@ public record Learner(
         streakFloorMinutes,
         overheadMinutes,
         freeShare,
-        dayOrder);
+        dayOrder,
+        freshness,
+        rustSaid);
   }
 
   /**
@@ -75,7 +82,9 @@ public record Learner(
         streakFloorMinutes,
         overheadMinutes,
         freeShare,
-        dayOrder);
+        dayOrder,
+        freshness,
+        rustSaid);
   }
 
   /** The days on which drawing is planned. */

@@ -1,6 +1,7 @@
 package humblequill.server.settings;
 
 import humblequill.core.calendar.WeekPattern;
+import humblequill.core.coverage.FreshnessRule;
 import humblequill.core.plan.DayOrder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -34,6 +35,10 @@ import java.util.List;
  * @param restDays single planned rest days; new ones must not lie in the past
  * @param pauses paused spans with their reason; they may be entered afterwards
  * @param whatFor what all this is for, in the learner's words; shown again when energy is low
+ * @param halfLifeDays days after which a topic practised once is half as fresh
+ * @param fadingPercent freshness below which a topic is fading; above rusty
+ * @param rustyPercent freshness below which a topic is rusty
+ * @param rustSaid whether Today says what is rusty and will be needed
  */
 public record Settings(
     long version,
@@ -54,7 +59,11 @@ public record Settings(
     @NotNull @Size(max = 2000) List<@Valid @NotNull DayMinutes> dayMinutes,
     @NotNull @Size(max = 4000) List<@NotNull LocalDate> restDays,
     @NotNull @Size(max = 500) List<@Valid @NotNull PauseSpan> pauses,
-    @NotNull @Size(max = 400) String whatFor) {
+    @NotNull @Size(max = 400) String whatFor,
+    @Min(FreshnessRule.SHORTEST) @Max(FreshnessRule.LONGEST) int halfLifeDays,
+    @Min(2) @Max(99) int fadingPercent,
+    @Min(1) @Max(98) int rustyPercent,
+    boolean rustSaid) {
 
   /** The schools of counting. */
   public enum StreakChoice {

@@ -44,6 +44,10 @@ class SettingsEntity {
   boolean overheadByHand;
   String whatFor = "";
   int freePercent = 20;
+  int halfLifeDays = 45;
+  int fadingPercent = 70;
+  int rustyPercent = 50;
+  boolean rustSaid = true;
 
   @Enumerated(EnumType.STRING)
   humblequill.core.plan.DayOrder dayOrder = humblequill.core.plan.DayOrder.LESSON_FIRST;

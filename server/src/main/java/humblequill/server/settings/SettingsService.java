@@ -4,6 +4,7 @@ import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.PracticeClock;
 import humblequill.core.calendar.WeekPattern;
+import humblequill.core.coverage.FreshnessRule;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
@@ -95,6 +96,10 @@ public class SettingsService {
     entity.overheadByHand = wanted.overheadByHand();
     entity.whatFor = wanted.whatFor().strip();
     entity.freePercent = wanted.freePercent();
+    entity.halfLifeDays = wanted.halfLifeDays();
+    entity.fadingPercent = wanted.fadingPercent();
+    entity.rustyPercent = wanted.rustyPercent();
+    entity.rustSaid = wanted.rustSaid();
     entity.dayOrder = wanted.dayOrder();
     entity.theme = wanted.theme();
     changeWeek(entity, wanted.week(), stored.isPresent() ? today : LocalDate.EPOCH);
@@ -167,6 +172,13 @@ public class SettingsService {
           "locale",
           wanted.locale(),
           "\"" + wanted.locale() + "\" is not a language tag such as en-GB.");
+    }
+    if (wanted.rustyPercent() >= wanted.fadingPercent()) {
+      throw Refusal.badValue(
+          "rustyPercent",
+          wanted.rustyPercent(),
+          "Rusty below %d %% must be less than fading below %d %%."
+              .formatted(wanted.rustyPercent(), wanted.fadingPercent()));
     }
     var days = EnumSet.noneOf(DayOfWeek.class);
     wanted.week().forEach(w -> days.add(w.day()));
@@ -286,7 +298,11 @@ public class SettingsService {
             .map(p -> new Settings.PauseSpan(p.fromDay(), p.toDay(), p.reason()))
             .sorted(Comparator.comparing(Settings.PauseSpan::from))
             .toList(),
-        entity.whatFor);
+        entity.whatFor,
+        entity.halfLifeDays,
+        entity.fadingPercent,
+        entity.rustyPercent,
+        entity.rustSaid);
   }
 
   private Learner toLearner(SettingsEntity entity, Instant now) {
@@ -308,7 +324,10 @@ public class SettingsService {
         entity.streakFloorMinutes,
         entity.overheadByHand ? entity.overheadMinutes : setUp.minutes(entity.overheadMinutes),
         entity.freePercent / 100.0,
-        entity.dayOrder);
+        entity.dayOrder,
+        new FreshnessRule(
+            entity.halfLifeDays, entity.fadingPercent / 100.0, entity.rustyPercent / 100.0),
+        entity.rustSaid);
   }
 
   private static List<WeekPattern> patterns(SettingsEntity entity) {

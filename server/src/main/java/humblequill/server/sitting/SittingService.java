@@ -8,6 +8,7 @@ import humblequill.core.entry.Poses;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Timed;
+import humblequill.server.coverage.WarmUps;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
@@ -22,13 +23,13 @@ import humblequill.server.quota.PromptsInWords;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,6 +46,7 @@ public class SittingService implements NameUses {
   private final SittingViews views;
   private final SettingsService settings;
   private final SetUpOfSittings setUp;
+  private final WarmUps warmUps;
   private final Clock clock;
   private final NameService names;
   private final Remembered<Optional<UUID>> open;
@@ -58,6 +60,7 @@ public class SittingService implements NameUses {
       SittingViews views,
       SettingsService settings,
       SetUpOfSittings setUp,
+      WarmUps warmUps,
       NameService names,
       Memory memory,
       Clock clock) {
@@ -71,6 +74,7 @@ public class SittingService implements NameUses {
     this.views = views;
     this.settings = settings;
     this.setUp = setUp;
+    this.warmUps = warmUps;
     this.clock = clock;
   }
 
@@ -237,7 +241,7 @@ public class SittingService implements NameUses {
       entries.create(entity.id, logged);
       entity.entryId = entity.id;
       entity.setUpMinutes =
-          SetUp.measured(entity.startedAt, timed, isWarmUp(begun.exerciseId())).orElse(null);
+          SetUp.measured(entity.startedAt, timed, isWarmUp(begun, logged.day())).orElse(null);
       settings.setUpChanged();
       entity.practiceDay = logged.day();
       if (!timed.drawn().isEmpty()) {
@@ -247,8 +251,12 @@ public class SittingService implements NameUses {
     repository.saveAndFlush(entity);
   }
 
-  private boolean isWarmUp(@Nullable String exerciseId) {
-    return exerciseId != null && entries.kindOf(exerciseId) == ExerciseKind.WARM_UP;
+  private boolean isWarmUp(BegunSitting begun, LocalDate day) {
+    var exercise = begun.exerciseId();
+    var topic = begun.topic();
+    return exercise != null
+        ? entries.kindOf(exercise) == ExerciseKind.WARM_UP
+        : topic != null && warmUps.holds(day, topic);
   }
 
   /** What setting up costs on a drawing day, as far as sittings told it. */

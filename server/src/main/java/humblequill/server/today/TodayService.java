@@ -10,6 +10,7 @@ import humblequill.core.plan.OpenWeek;
 import humblequill.core.plan.Share;
 import humblequill.server.backup.CopyKeeper;
 import humblequill.server.book.BookRules;
+import humblequill.server.coverage.TopicsToday;
 import humblequill.server.data.Disk;
 import humblequill.server.data.NotKept;
 import humblequill.server.entry.EntryLedger;
@@ -50,6 +51,7 @@ class TodayService {
   private final QuotasToday quotas;
   private final BookRules bookRules;
   private final PieceService pieces;
+  private final TopicsToday topics;
   private final RuleAnswers rules;
   private final SittingService sittings;
   private final NameService names;
@@ -65,6 +67,7 @@ class TodayService {
       QuotasToday quotas,
       BookRules bookRules,
       PieceService pieces,
+      TopicsToday topics,
       RuleAnswers rules,
       SittingService sittings,
       NameService names,
@@ -77,6 +80,7 @@ class TodayService {
     this.quotas = quotas;
     this.bookRules = bookRules;
     this.pieces = pieces;
+    this.topics = topics;
     this.rules = rules;
     this.settings = settings;
     this.plans = plans;
@@ -142,6 +146,10 @@ class TodayService {
         asked,
         openRules(learner),
         pieces.underWay(),
+        topics.on(
+            learner,
+            Math.min(room.availableMinutes(), room.overheadMinutes()),
+            room.freeSeconds() / 60),
         copies.behind(today).orElse(null),
         disk.refusal().map(NotKept::reason).orElse(null));
   }

@@ -5,6 +5,7 @@ import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
 import humblequill.core.streak.PenLine;
 import humblequill.server.backup.CopyKeeper;
+import humblequill.server.coverage.TopicsToday;
 import humblequill.server.entry.EntryView;
 import humblequill.server.piece.PieceService;
 import humblequill.server.plan.RemediesView;
@@ -45,6 +46,7 @@ import org.jspecify.annotations.Nullable;
  * @param quotas what running quotas ask of today
  * @param asked rules of promises and books that today's entries leave open
  * @param pieces staged pieces under way
+ * @param topics what topics ask of today
  * @param copies what is wrong with the copies; null if nothing is
  * @param disk why nothing can be written just now; null if it can
  */
@@ -73,6 +75,7 @@ public record TodayView(
     List<QuotasToday.QuotaToday> quotas,
     List<OpenRule> asked,
     List<PieceService.PieceToday> pieces,
+    TopicsToday.AskedByTopics topics,
     CopyKeeper.@Nullable Behind copies,
     @Nullable String disk) {
   /**

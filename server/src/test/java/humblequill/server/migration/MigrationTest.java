@@ -132,7 +132,11 @@ class MigrationTest {
                   "piece",
                   "piece_entry",
                   "piece_template",
-                  "prompt_page"));
+                  "prompt_page",
+                  "told_topic",
+                  "told_resource",
+                  "reference_set",
+                  "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }
   }

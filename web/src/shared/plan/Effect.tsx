@@ -4,7 +4,7 @@ import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Refused } from '../../ui/Refused'
 import { plural } from '../../ui/plural'
-import { shortfall } from '../../shared/plan-words'
+import { shortfall } from './words'
 import type { Change } from './usePlanChanges'
 
 type Figures = Schemas['Figures']

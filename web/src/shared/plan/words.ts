@@ -1,6 +1,6 @@
-import type { Schemas } from '../api/client'
-import type { Formats } from '../ui/locale'
-import { plural } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 
 /** What does not fit, and what would help; shared by Today and Course. */
 export function shortfall(s: Schemas['ShortfallView'], format: Formats): string {

@@ -13,6 +13,7 @@ export function ChangeSheet({
   week,
   changes,
   onClose,
+  onMade,
   children,
 }: {
   title: string
@@ -23,6 +24,8 @@ export function ChangeSheet({
   /** What would be changed; nothing while the form is not complete. */
   changes: Change[] | undefined
   onClose: () => void
+  /** Once the change is made. */
+  onMade?: () => void
   children?: ReactNode
 }) {
   const { change } = usePlanChanges(placement)
@@ -33,7 +36,15 @@ export function ChangeSheet({
         onSubmit={(event) => {
           event.preventDefault()
           if (changes) {
-            change.mutate({ changes, reason }, { onSuccess: onClose })
+            change.mutate(
+              { changes, reason },
+              {
+                onSuccess: () => {
+                  onMade?.()
+                  onClose()
+                },
+              },
+            )
           }
         }}
       >

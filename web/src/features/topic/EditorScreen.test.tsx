@@ -2,7 +2,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { sent, show } from '../../test-page'
-import TopicsScreen from './TopicsScreen'
+import EditorScreen from './EditorScreen'
 
 const ROPES = {
   name: 'Ropes',
@@ -13,7 +13,7 @@ const ROPES = {
 }
 
 const page = () =>
-  show(<TopicsScreen />, {
+  show(<EditorScreen />, {
     'GET /api/topics': () => ({ body: { version: 0, areas: [ROPES] } }),
     'PUT /api/topics': (body) => ({ body }),
   })

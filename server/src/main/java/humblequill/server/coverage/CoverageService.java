@@ -1,0 +1,171 @@
+package humblequill.server.coverage;
+
+import humblequill.core.coverage.Balance;
+import humblequill.core.coverage.BalanceRemark;
+import humblequill.core.coverage.Freshness;
+import humblequill.core.coverage.TopicColumns;
+import humblequill.core.entry.Drawn;
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.core.name.ShippedNames;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.topic.Topic;
+import humblequill.server.name.NameService;
+import humblequill.server.quota.PromisedEntries;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import humblequill.server.topic.TopicService;
+import humblequill.server.topic.Topics;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Topics against weeks, and how one-sided the drawing is. */
+@Service
+class CoverageService {
+  private final SettingsService settings;
+  private final Standings standings;
+  private final TopicService topics;
+  private final NameService names;
+  private final PromisedEntries promised;
+
+  CoverageService(
+      SettingsService settings,
+      Standings standings,
+      TopicService topics,
+      NameService names,
+      PromisedEntries promised) {
+    this.settings = settings;
+    this.standings = standings;
+    this.topics = topics;
+    this.names = names;
+    this.promised = promised;
+  }
+
+  @Transactional(readOnly = true)
+  CoverageView read(CoverageView.Window asked, boolean all) {
+    var learner = settings.learner();
+    var known = standings.of(learner);
+    var main = main(known.followed());
+    var window =
+        asked == CoverageView.Window.COURSE && main.isEmpty() ? CoverageView.Window.DAYS : asked;
+    var columns = columns(window, learner, main);
+    var rows = rows(known, columns, all);
+    int blot =
+        rows.stream()
+            .flatMap(r -> r.row.cells().stream())
+            .mapToInt(c -> Math.max(c.minutes(), c.planned()))
+            .max()
+            .orElse(0);
+    var areas = areas(rows);
+    var promisedEntries = promised.all();
+    var drawn =
+        columns.columns().isEmpty()
+            ? List.<Drawn>of()
+            : known
+                .ledger()
+                .between(
+                    columns.columns().get(0).from(),
+                    columns.columns().get(columns.columns().size() - 1).to());
+    return new CoverageView(
+        window,
+        columns.columns(),
+        columns.at(learner.today()).orElse(null),
+        blot,
+        areas,
+        known.standing().size() - areas.stream().mapToInt(a -> a.topics().size()).sum(),
+        Balance.of(drawn, known.graph(), d -> promisedEntries.contains(d.entry())),
+        remarks(known, promisedEntries));
+  }
+
+  private static Optional<PlacedCourse> main(List<PlacedCourse> followed) {
+    return followed.stream()
+        .filter(p -> !p.side())
+        .findFirst()
+        .or(() -> followed.stream().findFirst());
+  }
+
+  private static TopicColumns columns(
+      CoverageView.Window window, Learner learner, Optional<PlacedCourse> main) {
+    return switch (window) {
+      case DAYS -> TopicColumns.days(learner.today());
+      case YEAR -> TopicColumns.year(learner.today(), learner.weekStart());
+      case COURSE -> TopicColumns.course(main.orElseThrow().placement());
+    };
+  }
+
+  private record Row(String area, CoverageView.TopicRow row) {}
+
+  private List<Row> rows(Standings.Known known, TopicColumns columns, boolean all) {
+    var ids = ids();
+    var order = new ArrayList<String>();
+    known.graph().topics().forEach(t -> order.add(t.name()));
+    known.standing().keySet().stream()
+        .filter(n -> known.graph().find(n).isEmpty())
+        .sorted()
+        .forEach(order::add);
+    var rows = new ArrayList<Row>();
+    for (var name : order) {
+      var planned = known.plannedOf(name);
+      var cells = columns.cells(name, known.ledger(), planned);
+      if (cells.isEmpty() && !all) {
+        continue;
+      }
+      var standing = known.of(name);
+      var next = planned.stream().findFirst();
+      rows.add(
+          new Row(
+              known.graph().find(name).map(Topic::area).orElse(""),
+              new CoverageView.TopicRow(
+                  ids.get(name),
+                  name,
+                  standing.state(),
+                  standing.freshness().map(Freshness::value).orElse(null),
+                  standing.freshness().map(Freshness::last).orElse(null),
+                  next.map(p -> p.from()).orElse(null),
+                  next.flatMap(p -> p.number()).orElse(null),
+                  cells.stream().mapToInt(TopicColumns.TopicCell::minutes).sum(),
+                  cells)));
+    }
+    return rows;
+  }
+
+  private HashMap<String, UUID> ids() {
+    var ids = new HashMap<String, UUID>();
+    names.names().all(NameKind.TOPIC).forEach((Name n) -> ids.put(n.text(), n.id()));
+    return ids;
+  }
+
+  private List<CoverageView.AreaRows> areas(List<Row> rows) {
+    var order =
+        new ArrayList<>(topics.read().areas().stream().map(Topics.AreaOfTopics::name).toList());
+    order.add("");
+    return order.stream()
+        .map(
+            area ->
+                new CoverageView.AreaRows(
+                    area, rows.stream().filter(r -> r.area.equals(area)).map(Row::row).toList()))
+        .filter(a -> !a.topics().isEmpty())
+        .toList();
+  }
+
+  private List<BalanceRemark> remarks(Standings.Known known, Set<UUID> promisedEntries) {
+    var all = names.names();
+    return BalanceRemark.on(
+        known.today(),
+        known.ledger(),
+        d -> d.source().map(s -> source(all, s)).filter("life"::equals).isPresent(),
+        d -> d.learned().purpose() == Drawn.Purpose.FREE && !promisedEntries.contains(d.entry()));
+  }
+
+  /** What a source was called when it shipped. */
+  static String source(Names names, String called) {
+    return ShippedNames.firstText(names, NameKind.SOURCE, called);
+  }
+}

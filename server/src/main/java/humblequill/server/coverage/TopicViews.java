@@ -1,0 +1,273 @@
+package humblequill.server.coverage;
+
+import humblequill.core.coverage.Freshness;
+import humblequill.core.coverage.FreshnessRule;
+import humblequill.core.coverage.TopicRecord;
+import humblequill.core.entry.Depth;
+import humblequill.core.entry.Drawn;
+import humblequill.core.name.Name;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.stats.ShrunkMedian;
+import humblequill.core.topic.Topic;
+import humblequill.server.edge.Refusal;
+import humblequill.server.entry.EntryService;
+import humblequill.server.entry.EntryView;
+import humblequill.server.name.NameService;
+import humblequill.server.settings.SettingsService;
+import humblequill.server.topic.TopicService;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** One topic with all that is known of it. */
+@Service
+class TopicViews {
+  private static final int MOST_WRONG = 30;
+  private static final int NEWEST = 20;
+  private static final int MORE = 20;
+  private static final int WEEKS = 4;
+  private static final int USUAL_SECONDS = 180;
+  private static final int ENOUGH_OWN = 5;
+
+  private final SettingsService settings;
+  private final Standings standings;
+  private final TopicService topics;
+  private final NameService names;
+  private final EntryService entries;
+  private final ToldTopicRepository told;
+
+  TopicViews(
+      SettingsService settings,
+      Standings standings,
+      TopicService topics,
+      NameService names,
+      EntryService entries,
+      ToldTopicRepository told) {
+    this.settings = settings;
+    this.standings = standings;
+    this.topics = topics;
+    this.names = names;
+    this.entries = entries;
+    this.told = told;
+  }
+
+  private Name topic(UUID id) {
+    return names
+        .names()
+        .find(id)
+        .filter(n -> n.kind() == NameKind.TOPIC)
+        .orElseThrow(() -> Refusal.notFound("topic", id));
+  }
+
+  /**
+   * A topic.
+   *
+   * @param facet only what shows it; null for all
+   */
+  @Transactional(readOnly = true)
+  TopicView read(UUID id, @Nullable String facet) {
+    var known = names.names();
+    var name = topic(id);
+    var learner = settings.learner();
+    var all = standings.of(learner);
+    var standing = all.of(name.text());
+    var drawn = all.ledger().all().filter(d -> d.topics().contains(name.text())).toList();
+    var shown =
+        facet == null
+            ? drawn
+            : drawn.stream().filter(d -> d.learned().study().facets().contains(facet)).toList();
+    var record =
+        TopicRecord.of(
+            shown,
+            learner.today(),
+            learner.weekStart(),
+            learner.freshness(),
+            s -> CoverageService.source(known, s));
+    var mine = told.findById(name.id());
+    var graph = all.graph();
+    var ids = new HashMap<String, UUID>();
+    known.all(NameKind.TOPIC).forEach(n -> ids.put(n.text(), n.id()));
+    var wrong = wrong(shown);
+    var area = graph.find(name.text()).map(Topic::area).orElse("");
+    return new TopicView(
+        name.id(),
+        name.text(),
+        area,
+        standing.state(),
+        standing.freshness().map(Freshness::value).orElse(null),
+        standing.freshness().map(Freshness::returns).orElse(0),
+        standing
+            .freshness()
+            .map(Freshness::halfLifeDays)
+            .orElse((double) FreshnessRule.USUAL.halfLifeDays()),
+        standing.freshness().map(Freshness::last).orElse(null),
+        standing.minutesEver(),
+        depths(area),
+        Stream.concat(record.depth().stream(), mine.map(t -> t.depth).stream())
+            .max(Comparator.naturalOrder())
+            .orElse(null),
+        shown.size(),
+        newest(shown),
+        record,
+        neighbours(graph.find(name.text()).map(Topic::needs).orElse(List.of()), all, ids),
+        neighbours(
+            graph.topics().stream()
+                .filter(t -> t.needs().contains(name.text()))
+                .map(Topic::name)
+                .toList(),
+            all,
+            ids),
+        all.plannedOf(name.text()),
+        wrong.values().stream().limit(MOST_WRONG).toList(),
+        missing(shown, wrong, known),
+        drawn.stream()
+            .flatMap(d -> d.learned().study().facets().stream())
+            .distinct()
+            .sorted()
+            .toList(),
+        mine.flatMap(t -> weak(t, drawn)).orElse(null),
+        more(all, drawn));
+  }
+
+  private List<String> depths(String area) {
+    return topics.read().areas().stream()
+        .filter(a -> a.name().equals(area))
+        .findFirst()
+        .map(a -> List.of(a.simple(), a.grouped(), a.detailed()))
+        .orElse(List.of());
+  }
+
+  private static List<TopicView.Neighbour> neighbours(
+      List<String> topics, Standings.Known all, Map<String, UUID> ids) {
+    return topics.stream()
+        .map(
+            t -> {
+              var standing = all.of(t);
+              return new TopicView.Neighbour(
+                  ids.get(t),
+                  t,
+                  standing.state(),
+                  standing.freshness().map(Freshness::value).orElse(null));
+            })
+        .toList();
+  }
+
+  private List<EntryView> newest(List<Drawn> drawn) {
+    var last = drawn.subList(Math.max(0, drawn.size() - NEWEST), drawn.size());
+    return entries.get(last.stream().map(Drawn::entry).toList()).stream()
+        .sorted(Comparator.comparing((EntryView e) -> e.fields().day()).reversed())
+        .toList();
+  }
+
+  /** What went wrong, by entry, the newest first. */
+  private Map<UUID, TopicView.Wrong> wrong(List<Drawn> drawn) {
+    var said =
+        drawn.stream()
+            .filter(d -> d.learned().wentWrong())
+            .sorted(Comparator.comparing(Drawn::day).reversed())
+            .limit(10L * MOST_WRONG)
+            .map(Drawn::entry)
+            .toList();
+    return entries.get(said).stream()
+        .sorted(Comparator.comparing((EntryView e) -> e.fields().day()).reversed())
+        .collect(
+            Collectors.toMap(
+                EntryView::id,
+                e -> new TopicView.Wrong(e.id(), e.fields().day(), e.fields().wentWrong()),
+                (a, b) -> a,
+                java.util.LinkedHashMap::new));
+  }
+
+  private static TopicView.@Nullable Wrong missing(
+      List<Drawn> drawn, Map<UUID, TopicView.Wrong> wrong, Names known) {
+    Set<UUID> without =
+        drawn.stream()
+            .filter(
+                d ->
+                    TopicRecord.reference(d.source().map(s -> CoverageService.source(known, s)))
+                        == TopicRecord.Reference.WITHOUT)
+            .map(Drawn::entry)
+            .collect(Collectors.toSet());
+    return wrong.values().stream()
+        .filter(w -> without.contains(w.entry()))
+        .findFirst()
+        .orElse(null);
+  }
+
+  private static Optional<TopicView.Weak> weak(ToldTopicEntity told, List<Drawn> drawn) {
+    return Optional.ofNullable(told.weakSince)
+        .map(
+            since ->
+                new TopicView.Weak(
+                    since,
+                    told.weakDrawings == null ? 0 : told.weakDrawings,
+                    drawn.stream()
+                        .filter(d -> !d.day().isBefore(since))
+                        .mapToInt(d -> d.drawings().orElse(0))
+                        .sum()));
+  }
+
+  /** As the learner draws it, in the weeks to come. */
+  private static TopicView.@Nullable MoreOfIt more(Standings.Known all, List<Drawn> drawn) {
+    var course =
+        all.followed().stream()
+            .filter(p -> !p.side())
+            .findFirst()
+            .or(() -> all.followed().stream().findFirst());
+    var own =
+        drawn.stream()
+            .filter(d -> d.drawings().isPresent() && d.minutesTold().isPresent())
+            .map(d -> d.minutesTold().get() * 60 / d.drawings().get())
+            .filter(seconds -> seconds > 0)
+            .toList();
+    return course
+        .map(
+            c ->
+                new TopicView.MoreOfIt(
+                    c.id(),
+                    MORE,
+                    own.size() < ENOUGH_OWN
+                        ? USUAL_SECONDS
+                        : (int) Math.round(ShrunkMedian.median(own)),
+                    own.size(),
+                    c.placement().weeks().stream()
+                        .filter(w -> !w.to().isBefore(all.today()))
+                        .limit(WEEKS)
+                        .map(PlacedWeek::key)
+                        .toList()))
+        .filter(m -> !m.weeks().isEmpty())
+        .orElse(null);
+  }
+
+  /** Keeps what the learner tells of a topic. */
+  @Transactional
+  void tell(UUID id, @Nullable Depth depth, @Nullable Integer weakDrawings) {
+    var name = topic(id);
+    var entity = told.findById(name.id()).orElseGet(ToldTopicEntity::new);
+    entity.id = name.id();
+    entity.depth = depth;
+    if (weakDrawings == null) {
+      entity.weakSince = null;
+    } else if (entity.weakSince == null || !weakDrawings.equals(entity.weakDrawings)) {
+      entity.weakSince = today();
+    }
+    entity.weakDrawings = weakDrawings;
+    told.saveAndFlush(entity);
+  }
+
+  private LocalDate today() {
+    return settings.learner().today();
+  }
+}

@@ -1,0 +1,71 @@
+package humblequill.server.entry;
+
+import humblequill.core.entry.Depth;
+import humblequill.core.entry.HowUsed;
+import humblequill.core.entry.LookedFor;
+import humblequill.core.entry.Study;
+import humblequill.core.entry.UnitKind;
+import humblequill.core.entry.Units;
+import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
+import humblequill.server.name.NameService;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/** What an entry tells of learning, as its columns hold it. */
+final class StoredStudy {
+  private StoredStudy() {}
+
+  static void write(EntryEntity e, Study study, EntryEntity.NameIds names) {
+    e.unit = study.units().map(u -> u.kind().name()).orElse(null);
+    e.unitFrom = study.units().map(Units::from).orElse(null);
+    e.unitTo = study.units().map(Units::to).orElse(null);
+    e.used = study.how().map(HowUsed::name).orElse(null);
+    e.facets = String.join("\n", study.facets());
+    e.facetIds =
+        study.facets().stream()
+            .map(f -> String.valueOf(names.apply(NameKind.FACET, Optional.of(f))))
+            .collect(Collectors.joining(","));
+    e.markBefore = study.markBefore().orElse(null);
+    e.lookedFor = study.lookedFor().map(LookedFor::name).orElse(null);
+    e.depth = study.depth().map(Depth::name).orElse(null);
+  }
+
+  static Study read(EntryEntity e, Names names) {
+    return new Study(
+        units(e.unit, e.unitFrom, e.unitTo),
+        Optional.ofNullable(e.used).map(HowUsed::valueOf),
+        facets(e.facetIds, names),
+        Optional.ofNullable(e.markBefore),
+        Optional.ofNullable(e.lookedFor).map(LookedFor::valueOf),
+        Optional.ofNullable(e.depth).map(Depth::valueOf));
+  }
+
+  static Optional<Units> units(
+      @Nullable String kind, @Nullable Integer from, @Nullable Integer to) {
+    return kind == null || from == null
+        ? Optional.empty()
+        : Optional.of(
+            new Units(UnitKind.valueOf(kind), from, Objects.requireNonNullElse(to, from)));
+  }
+
+  static List<UUID> ids(String facetIds) {
+    return facetIds.isEmpty()
+        ? List.of()
+        : Arrays.stream(facetIds.split(",")).map(UUID::fromString).toList();
+  }
+
+  /** By their present names. */
+  static List<String> facets(String facetIds, Names names) {
+    return ids(facetIds).stream()
+        .map(id -> NameService.called(names, id))
+        .filter(Objects::nonNull)
+        .distinct()
+        .toList();
+  }
+}

@@ -1,0 +1,53 @@
+import type { Schemas } from '../../api/client'
+import { LOOKED_FOR } from '../../shared/entry/study'
+import { useEntryWrites } from '../../shared/entry/useEntryWrites'
+import { Button } from '../../ui/Button'
+
+type Today = Schemas['TodayView']
+type Answer = keyof typeof LOOKED_FOR
+
+const NOTHING: Schemas['StudyFields'] = {
+  unit: null,
+  unitFrom: null,
+  unitTo: null,
+  how: null,
+  facets: [],
+  markBefore: null,
+  lookedFor: null,
+  depth: null,
+}
+
+/** What today's exercises ask to look for, to be answered in one press each. */
+export function LookedFor({ today }: { today: Today }) {
+  const { change } = useEntryWrites()
+  const open = today.entries.flatMap((entry) => {
+    const share = today.shares.find((s) => s.exerciseId === entry.fields.exerciseId)
+    return share?.lookFor && entry.fields.study?.lookedFor == null ? [{ entry, share }] : []
+  })
+  const answer = (entry: Schemas['EntryView'], lookedFor: Answer) =>
+    change.mutate({
+      id: entry.id,
+      version: entry.version,
+      fields: { ...entry.fields, study: { ...(entry.fields.study ?? NOTHING), lookedFor } },
+    })
+  return open.length === 0 ? null : (
+    <section aria-label="What to look for" className="no-print mt-3">
+      {open.map(({ entry, share }) => (
+        <p key={entry.id}>
+          {share.title}: <span className="font-serif italic">{share.lookFor}</span> As it should be?{' '}
+          {(Object.keys(LOOKED_FOR) as Answer[]).map((value) => (
+            <Button
+              key={value}
+              look="quiet"
+              disabled={change.isPending}
+              aria-label={`${share.title}: ${LOOKED_FOR[value]}`}
+              onClick={() => answer(entry, value)}
+            >
+              {LOOKED_FOR[value]}
+            </Button>
+          ))}
+        </p>
+      ))}
+    </section>
+  )
+}

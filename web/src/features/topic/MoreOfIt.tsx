@@ -1,0 +1,48 @@
+import { useState } from 'react'
+import { BOUNDS } from '../../api/generated/bounds'
+import type { Schemas } from '../../api/client'
+import { ChangeSheet } from '../../shared/plan/ChangeSheet'
+import { useFormats } from '../../ui/locale'
+import { NumberField, readWithin } from '../../ui/NumberField'
+import { plural } from '../../ui/plural'
+
+/** More drawings of a topic in the weeks to come, with what that does to the plan. */
+export default function MoreOfIt({
+  topic,
+  more,
+  onClose,
+  onMade,
+}: {
+  topic: string
+  more: Schemas['MoreOfIt']
+  onClose: () => void
+  onMade: (drawings: number) => void
+}) {
+  const format = useFormats()
+  const [typed, setTyped] = useState(format.writeNumber(more.drawings))
+  const drawings = readWithin(typed, BOUNDS.MoreOf.drawings, format)
+  return (
+    <ChangeSheet
+      title={`More of: ${topic}`}
+      description={`Parted among ${plural(more.weeks.length, 'week')} to come, ${format.each(more.secondsEach)} each, ${
+        more.own < 5 ? 'a guess: fewer than five of your own tell how long one takes' : 'as your own took'
+      }.`}
+      placement={more.placement}
+      week={more.weeks[0] ?? ''}
+      changes={
+        drawings === undefined
+          ? undefined
+          : [{ kind: 'MORE_OF', topic, drawings, secondsEach: more.secondsEach, weeks: more.weeks }]
+      }
+      onClose={onClose}
+      onMade={() => drawings !== undefined && onMade(drawings)}
+    >
+      <NumberField
+        label="Drawings more"
+        bounds={BOUNDS.MoreOf.drawings}
+        value={typed}
+        onChange={(e) => setTyped(e.target.value)}
+      />
+    </ChangeSheet>
+  )
+}

@@ -1,0 +1,44 @@
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useState } from 'react'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { EntryLine } from '../../shared/entry/EntryLine'
+import { useFormats } from '../../ui/locale'
+
+const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
+
+/** The newest entries of a topic with the pictures of their pages. */
+export function TopicEntries({ entries, total }: { entries: Schemas['EntryView'][]; total: number }) {
+  const format = useFormats()
+  const [editing, setEditing] = useState<Schemas['EntryView']>()
+  const paged = entries.filter((e) => e.fields.pageFrom != null).map((e) => e.id)
+  const pictures = useQuery(queries.entryPictures(paged)).data
+  if (entries.length === 0) {
+    return null
+  }
+  return (
+    <section aria-labelledby="entries" className="mt-5">
+      <h2 id="entries">
+        Entries{' '}
+        {total > entries.length && (
+          <span className="text-faded font-sans text-base">
+            the newest {entries.length} of {format.number(total)}
+          </span>
+        )}
+      </h2>
+      <ul>
+        {entries.map((entry) => (
+          <li key={entry.id} className="border-hairline border-t">
+            <EntryLine
+              entry={entry}
+              day={format.dayMonth(entry.fields.day)}
+              picture={pictures?.[entry.id]}
+              onOpen={() => setEditing(entry)}
+            />
+          </li>
+        ))}
+      </ul>
+      <Suspense>{editing && <EntryForm entry={editing} onClose={() => setEditing(undefined)} />}</Suspense>
+    </section>
+  )
+}

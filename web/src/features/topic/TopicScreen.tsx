@@ -1,0 +1,340 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { lazy, Suspense, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { DEPTHS } from '../../shared/entry/study'
+import { useWarmUps } from '../../shared/warm-ups'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Options } from '../../ui/Choices'
+import { SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { plural } from '../../ui/plural'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { percent, STATES, STEPS } from './text'
+import { TopicEntries } from './TopicEntries'
+import { TopicPlots } from './TopicPlots'
+
+const MoreOfIt = lazy(() => import('./MoreOfIt'))
+
+type Topic = Schemas['TopicView']
+
+/** One topic: how it went on the left, what can be done about it on the right. */
+export default function TopicScreen() {
+  const { id = '' } = useParams()
+  const [params, setParams] = useSearchParams()
+  const facet = params.get('facet') ?? undefined
+  return (
+    <Waiting query={useQuery(queries.topic(id, facet))}>
+      {(topic) => (
+        <TwoLeaves>
+          <Leaf aria-labelledby="topic">
+            <Standing topic={topic} />
+            {topic.facets.length > 0 && (
+              <SelectField
+                label="Only what shows"
+                value={facet ?? ''}
+                onChange={(e) =>
+                  setParams(e.target.value ? { facet: e.target.value } : {}, { replace: true })
+                }
+              >
+                <option value="">everything</option>
+                <Options of={Object.fromEntries(topic.facets.map((f) => [f, f]))} />
+              </SelectField>
+            )}
+            {topic.entries === 0 ? (
+              <p className="py-4">
+                Nothing drawn of it yet{facet ? ` that shows ${facet}` : ''}. A warm-up of ten minutes begins
+                it.
+              </p>
+            ) : (
+              <TopicPlots topic={topic} />
+            )}
+            <TopicEntries entries={topic.newest} total={topic.entries} />
+          </Leaf>
+          <Leaf second aria-label="What to do about it">
+            <Actions topic={topic} />
+            <Neighbours topic={topic} />
+            <Chain topic={topic} />
+            <Groups topic={topic} />
+            <Resources topic={topic} />
+            <Wrong topic={topic} />
+          </Leaf>
+        </TwoLeaves>
+      )}
+    </Waiting>
+  )
+}
+
+function Standing({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  return (
+    <>
+      <p>
+        <Link to="/topics" className={LINE_LINK}>
+          All topics
+        </Link>
+      </p>
+      <h1 id="topic">{topic.name}</h1>
+      <p className="text-faded">{topic.area}</p>
+      <p>
+        <b>{STATES[topic.state]}</b>
+        {topic.freshness != null && topic.last != null && (
+          <>
+            , {percent(topic.freshness, format)}: last drawn on {format.dayMonthYear(topic.last)}, half as
+            fresh every {format.number(Math.round(topic.halfLifeDays))} days after{' '}
+            {plural(topic.returns, 'return')}. {format.minutes(topic.minutesEver)} in all.
+          </>
+        )}
+      </p>
+      {topic.planned[0] && (
+        <p className="text-faded">
+          In the plan:{' '}
+          {topic.planned
+            .slice(0, 3)
+            .map(
+              (p) =>
+                `${p.number == null ? p.title : `week ${p.number}, ${p.title}`} from ${format.dayMonth(p.from)}${p.minutes > 0 ? ` (${format.minutes(p.minutes)})` : ''}`,
+            )
+            .join('; ')}
+          .
+        </p>
+      )}
+    </>
+  )
+}
+
+function Actions({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const { put } = useWarmUps()
+  const [more, setMore] = useState(false)
+  const tell = useMutation({
+    mutationFn: (body: Schemas['ToldTopic']) =>
+      answer(api.PUT('/api/coverage/{topic}', { params: { path: { topic: topic.id } }, body })),
+    onSuccess: () => refreshAll(client),
+    onError: (error) => say(`Not kept: ${error.message}`),
+  })
+  const { weak, depth } = topic
+  return (
+    <section aria-label="To do">
+      <div className="flex flex-wrap gap-x-6 gap-y-2">
+        <Button look="ink" disabled={put.isPending} onClick={() => put.mutate({ topic: topic.name })}>
+          As a warm-up today
+        </Button>
+        {topic.more && <Button onClick={() => setMore(true)}>This feels weak</Button>}
+        <Link
+          to={`/sitting?topic=${encodeURIComponent(topic.name)}&title=${encodeURIComponent(topic.name)}`}
+          className={LINE_LINK}
+        >
+          A sitting
+        </Link>
+      </div>
+      {weak && (
+        <p className="mt-2">
+          It feels weak since {format.dayMonth(weak.since)}: {weak.drawn} of {weak.drawings} more drawings are
+          made.{' '}
+          <Button look="quiet" onClick={() => tell.mutate({ depth: depth ?? null, weakDrawings: null })}>
+            No longer
+          </Button>
+        </p>
+      )}
+      <div className="mt-3 max-w-xs">
+        <SelectField
+          label="Depth reached"
+          value={depth ?? ''}
+          onChange={(e) =>
+            tell.mutate({
+              depth: (e.target.value || null) as Topic['depth'] & string,
+              weakDrawings: weak?.drawings ?? null,
+            })
+          }
+        >
+          <option value="">none yet</option>
+          <Options of={DEPTHS} />
+        </SelectField>
+      </div>
+      {topic.depths.length > 0 && (
+        <p className="text-faded text-sm">
+          {Object.values(DEPTHS)
+            .map((name, i) => topic.depths[i] && `${name}: ${topic.depths[i]}`)
+            .filter(Boolean)
+            .join(' · ')}
+        </p>
+      )}
+      <Suspense>
+        {more && topic.more && (
+          <MoreOfIt
+            topic={topic.name}
+            more={topic.more}
+            onClose={() => setMore(false)}
+            onMade={(drawings) => tell.mutate({ depth: depth ?? null, weakDrawings: drawings })}
+          />
+        )}
+      </Suspense>
+    </section>
+  )
+}
+
+function Neighbours({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  const list = (name: string, others: Schemas['Neighbour'][]) =>
+    others.length > 0 && (
+      <p>
+        <span className="text-faded">{name}</span>{' '}
+        {others.map((other, i) => (
+          <span key={other.name}>
+            {i > 0 && ', '}
+            {other.id ? (
+              <Link to={`/topics/${other.id}`} className="underline underline-offset-4">
+                {other.name}
+              </Link>
+            ) : (
+              other.name
+            )}{' '}
+            <span className={other.state === 'RUSTY' ? 'text-sanguine' : 'text-faded'}>
+              ({STATES[other.state]}
+              {other.freshness != null && ` ${percent(other.freshness, format)}`})
+            </span>
+          </span>
+        ))}
+      </p>
+    )
+  return (
+    <section aria-label="Around it" className="mt-5">
+      {list('Needs', topic.needs)}
+      {list('Needed by', topic.neededBy)}
+    </section>
+  )
+}
+
+function Chain({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  const { chain } = topic.record
+  if (topic.entries === 0) {
+    return null
+  }
+  const next = chain.find((link) => link.entries === 0)
+  return (
+    <section aria-labelledby="chain" className="mt-5">
+      <h2 id="chain">From looking to knowing</h2>
+      <ol className="flex flex-wrap gap-x-2">
+        {chain.map((link, i) => (
+          <li key={link.step} className={link.entries === 0 ? 'text-faded' : ''}>
+            {i > 0 && <span aria-hidden>→ </span>}
+            {STEPS[link.step]}{' '}
+            <span className="text-faded">
+              {link.entries === 0
+                ? 'not yet'
+                : `${format.number(link.entries)}×${link.last ? `, last ${format.dayMonth(link.last)}` : ''}`}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {topic.missing && (
+        <p>
+          Missing without reference on {format.dayMonth(topic.missing.day)}:{' '}
+          <span className="font-serif italic">{topic.missing.text}</span> That is what to study next.
+        </p>
+      )}
+      {next && !topic.missing && <p className="text-faded">Next would be: {STEPS[next.step]}.</p>}
+    </section>
+  )
+}
+
+const GROUPS: Record<string, string> = { WITH: 'with reference', WITHOUT: 'without reference' }
+
+function Groups({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  const groups = [...topic.record.groups, ...topic.record.facets].filter((g) => g.entries > 0)
+  if (groups.length === 0) {
+    return null
+  }
+  return (
+    <section aria-labelledby="groups" className="mt-5">
+      <h2 id="groups">Side by side</h2>
+      <div className="overflow-x-auto">
+        <table className="w-full text-left">
+          <thead>
+            <tr className="text-faded text-sm">
+              <th scope="col" className="font-normal">
+                drawn
+              </th>
+              <th scope="col" className="font-normal">
+                entries
+              </th>
+              <th scope="col" className="font-normal">
+                mean mark
+              </th>
+              <th scope="col" className="font-normal">
+                went wrong
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {groups.map((g) => (
+              <tr key={g.name} className="border-hairline border-t">
+                <th scope="row" className="font-normal">
+                  {GROUPS[g.name] ?? g.name}
+                </th>
+                <td>{g.entries}</td>
+                <td>
+                  {g.marked === 0 ? (
+                    <span className="text-faded">no marks</span>
+                  ) : (
+                    <>
+                      {format.decimal(g.meanMark)} <span className="text-faded">of {g.marked}</span>
+                    </>
+                  )}
+                </td>
+                <td>{g.wentWrong}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
+function Resources({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  const named = topic.record.resources.filter((r) => r.resource !== '')
+  return named.length === 0 ? null : (
+    <section aria-labelledby="resources" className="mt-5">
+      <h2 id="resources">Learned from</h2>
+      <ul>
+        {topic.record.resources.map((r) => (
+          <li key={r.resource}>
+            {r.resource || <span className="text-faded">nothing named</span>}{' '}
+            <span className="text-faded">
+              {format.minutes(r.minutes)}, {percent(r.share, format)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Wrong({ topic }: { topic: Topic }) {
+  const format = useFormats()
+  return topic.wentWrong.length === 0 ? null : (
+    <section aria-labelledby="wrong" className="mt-5">
+      <h2 id="wrong">What went wrong</h2>
+      <ul>
+        {topic.wentWrong.map((w) => (
+          <li key={w.entry}>
+            <Link to={`/day/${w.day}`} className="text-faded underline underline-offset-4">
+              {format.dayMonth(w.day)}
+            </Link>{' '}
+            <span className="font-serif italic">{w.text}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,109 @@
+import { BOUNDS } from '../../api/generated/bounds'
+import type { Schemas } from '../../api/client'
+import { listed } from '../../ui/lists'
+import type { Formats } from '../../ui/locale'
+import { numberFault } from '../../ui/NumberField'
+import { noun } from '../../ui/plural'
+
+export type Study = Schemas['StudyFields']
+
+/** Units of a resource, one and many. */
+export const UNITS: Record<NonNullable<Study['unit']>, [string, string]> = {
+  PAGE: ['page', 'pages'],
+  CHAPTER: ['chapter', 'chapters'],
+  LESSON: ['lesson', 'lessons'],
+  PLATE: ['plate', 'plates'],
+  MINUTE: ['minute', 'minutes'],
+}
+
+/** How a resource was used. */
+export const HOW: Record<NonNullable<Study['how']>, string> = {
+  WATCHED: 'watched',
+  READ: 'read',
+  COPIED: 'copied',
+  ATTEMPTED_FIRST: 'attempted first',
+  FINISHED_PLATE: 'finished the plate',
+  FROM_MEMORY: 'recalled',
+}
+
+/** Whether a drawing shows what was to be looked for. */
+export const LOOKED_FOR: Record<NonNullable<Study['lookedFor']>, string> = {
+  YES: 'yes',
+  PARTLY: 'partly',
+  NO: 'not yet',
+}
+
+/** How deep a drawing goes. */
+export const DEPTHS: Record<NonNullable<Study['depth']>, string> = {
+  SIMPLE: 'simple',
+  GROUPED: 'grouped',
+  DETAILED: 'detailed',
+}
+
+/** What an entry tells of learning, as it is typed. */
+export type StudyDraft = Record<keyof Study, string>
+
+const NUMBERS = ['unitFrom', 'unitTo', 'markBefore'] as const
+
+export function toStudyDraft(study: Study | null | undefined, format: Formats): StudyDraft {
+  const number = (value: number | null | undefined) => (value == null ? '' : format.writeNumber(value))
+  return {
+    unit: study?.unit ?? '',
+    unitFrom: number(study?.unitFrom),
+    unitTo: number(study?.unitTo),
+    how: study?.how ?? '',
+    facets: (study?.facets ?? []).join(', '),
+    markBefore: number(study?.markBefore),
+    lookedFor: study?.lookedFor ?? '',
+    depth: study?.depth ?? '',
+  }
+}
+
+/** The first thing that is wrong with it. */
+export function studyFault(draft: StudyDraft, format: Formats): string | undefined {
+  const faults = NUMBERS.map((field) => numberFault(draft[field], BOUNDS.StudyFields[field], format))
+  if (draft.unit && !draft.unitFrom.trim()) {
+    faults.push(`The first ${UNITS[draft.unit as keyof typeof UNITS][0]} is needed.`)
+  }
+  return faults.find((fault) => fault)
+}
+
+export function toStudy(draft: StudyDraft, format: Formats): Study | null {
+  if (Object.values(draft).every((typed) => typed.trim() === '')) {
+    return null
+  }
+  const number = (typed: string) => format.readNumber(typed) ?? null
+  return {
+    unit: (draft.unit || null) as Study['unit'],
+    unitFrom: draft.unit ? number(draft.unitFrom) : null,
+    unitTo: draft.unit ? number(draft.unitTo) : null,
+    how: (draft.how || null) as Study['how'],
+    facets: listed(draft.facets),
+    markBefore: number(draft.markBefore),
+    lookedFor: (draft.lookedFor || null) as Study['lookedFor'],
+    depth: (draft.depth || null) as Study['depth'],
+  }
+}
+
+/** "lessons 3–5" */
+export function unitsText({ unit, unitFrom, unitTo }: Study): string | undefined {
+  if (unit == null || unitFrom == null) {
+    return undefined
+  }
+  const last = unitTo ?? unitFrom
+  const name = noun(last - unitFrom + 1, ...UNITS[unit])
+  return last === unitFrom ? `${name} ${unitFrom}` : `${name} ${unitFrom}–${last}`
+}
+
+/** "lesson 4 of The patient eye, copied · three-quarter view · simple" */
+export function studyFacts(study: Study | null | undefined, resource: string | null | undefined): string[] {
+  const units = study && unitsText(study)
+  const from = resource ? (units ? `${units} of ${resource}` : resource) : units
+  return [
+    from && study?.how ? `${from}, ${HOW[study.how]}` : (from ?? ''),
+    ...(study?.facets ?? []),
+    study?.depth ? DEPTHS[study.depth] : '',
+    study?.markBefore != null ? `own try ${study.markBefore}` : '',
+    study?.lookedFor ? `looked for: ${LOOKED_FOR[study.lookedFor]}` : '',
+  ].filter(Boolean)
+}
