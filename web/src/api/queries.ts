@@ -165,6 +165,7 @@ export const queries = {
         ),
       placeholderData: keepPreviousData,
     }),
+  shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => answer(api.GET('/api/shelf')) }),
   pieces: () => queryOptions({ queryKey: ['pieces'], queryFn: () => answer(api.GET('/api/pieces')) }),
   piece: (id: string) =>
     queryOptions({

@@ -15,6 +15,7 @@ const LibraryScreen = lazy(() => import('../features/course/library/LibraryScree
 const EditScreen = lazy(() => import('../features/course/library/EditScreen'))
 const MergeScreen = lazy(() => import('../features/course/library/MergeScreen'))
 const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
+const ShelfScreen = lazy(() => import('../features/shelf/ShelfScreen'))
 const TopicScreen = lazy(() => import('../features/topic/TopicScreen'))
 const EditorScreen = lazy(() => import('../features/topic/EditorScreen'))
 const DayScreen = lazy(() => import('../features/day/DayScreen'))
@@ -76,6 +77,8 @@ function Framed() {
           <Route path="/course/edit/:id" element={<EditScreen />} />
           <Route path="/course/merge" element={<MergeScreen />} />
           <Route path="/course/topics" element={<Navigate to="/topics/edit" replace />} />
+          <Route path="/shelf" element={<ShelfScreen />} />
+          <Route path="/shelf/:id" element={<ShelfScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />
           <Route path="/topics/edit" element={<EditorScreen />} />
           <Route path="/topics/:id" element={<TopicScreen />} />

@@ -7,6 +7,7 @@ export const SECTIONS: Section[] = [
   { path: '/course', label: 'Course' },
   { path: '/quotas', label: 'Quotas' },
   { path: '/books', label: 'Books', also: ['/tray', '/straighten', '/sheet', '/pieces'] },
+  { path: '/shelf', label: 'Shelf' },
   { path: '/topics', label: 'Topics' },
 ]
 

@@ -45,7 +45,7 @@ export interface paths {
         };
         get: operations["shelf"];
         put?: never;
-        post: operations["create_3"];
+        post: operations["create_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -108,9 +108,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_5"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -125,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_2"];
+        post: operations["putBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change_2"];
+        post: operations["change_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -507,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_13"];
+        get: operations["read_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -557,7 +557,7 @@ export interface paths {
         };
         get: operations["find"];
         put?: never;
-        post: operations["create_2"];
+        post: operations["create_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -653,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_11"];
+        post: operations["read_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -733,7 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_10"];
+        post: operations["read_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,9 +747,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_9"];
+        get: operations["read_10"];
         put?: never;
-        post: operations["create_1"];
+        post: operations["create_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -782,7 +782,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -910,7 +910,7 @@ export interface paths {
         get: operations["original"];
         put: operations["keep_1"];
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -925,7 +925,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1166,7 +1166,7 @@ export interface paths {
         get: operations["read_3"];
         put: operations["keep"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1181,7 +1181,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack"];
+        post: operations["putBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1246,7 +1246,7 @@ export interface paths {
         get?: never;
         put: operations["put_1"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1261,7 +1261,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["create"];
+        post: operations["create_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1309,7 +1309,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_8"];
+        post: operations["read_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1356,9 +1356,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1454,7 +1454,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1582,6 +1582,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["strip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_8"];
+        put?: never;
+        post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["resource"];
+        put: operations["change"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1787,7 +1835,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_12"];
+        get: operations["read_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2152,6 +2200,13 @@ export interface components {
         };
         ChangedQuota: {
             terms: components["schemas"]["QuotaTerms"];
+            /** Format: int64 */
+            version: number;
+        };
+        ChangedResource: {
+            /** Format: uuid */
+            change: string;
+            fields: components["schemas"]["ResourceFields"];
             /** Format: int64 */
             version: number;
         };
@@ -2923,6 +2978,11 @@ export interface components {
             id: string;
             terms: components["schemas"]["QuotaTerms"];
         };
+        NewResource: {
+            fields: components["schemas"]["ResourceFields"];
+            /** Format: uuid */
+            id: string;
+        };
         Newest: {
             /** Format: date-time */
             at: string;
@@ -3563,6 +3623,12 @@ export interface components {
             /** Format: int32 */
             middle: number;
         };
+        ReadSpan: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+        };
         RefusedFile: {
             path: string;
             sentence: string;
@@ -3611,12 +3677,59 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
+        ResourceFields: {
+            /** Format: uuid */
+            afterPlacement?: string | null;
+            afterWeek?: string | null;
+            bewareOf: string;
+            byHand: components["schemas"]["UnitSpan"][];
+            currency: string;
+            /** Format: date */
+            dueBack?: string | null;
+            /** @enum {string|null} */
+            ended?: "FINISHED" | "DROPPED" | null;
+            /** Format: date */
+            endedOn?: string | null;
+            goodFor: string;
+            /** @enum {string} */
+            kind: "BOOK" | "COURSE" | "VIDEO_SERIES" | "MODEL_3D" | "CAST" | "PHOTO_SET" | "LIVE_MODEL_GROUP" | "MUSEUM" | "MEDICAL_TEXT" | "OWN_NOTES" | "OTHER";
+            name: string;
+            note: string;
+            onlyAfter: string[];
+            /** @enum {string} */
+            ownership: "OWNED" | "BORROWED" | "WANTED";
+            price?: number | null;
+            /** Format: int32 */
+            queue?: number | null;
+            /** @enum {string} */
+            role: "TEACHES" | "REFERENCE" | "INSPIRES";
+            topics: string[];
+            /** Format: int32 */
+            total?: number | null;
+            /** @enum {string|null} */
+            unit?: "PAGE" | "CHAPTER" | "LESSON" | "PLATE" | "MINUTE" | null;
+            wanted: string[];
+        };
         ResourceShare: {
             /** Format: int32 */
             minutes: number;
             resource: string;
             /** Format: double */
             share: number;
+        };
+        ResourceView: {
+            entryTopics: string[];
+            fields: components["schemas"]["ResourceFields"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            place: "READING" | "QUEUED" | "AT_HAND" | "LEFT_OFF" | "WANTED" | "DONE";
+            pricePerHour?: number | null;
+            removed: boolean;
+            used: components["schemas"]["UseOfResource"];
+            /** Format: int64 */
+            version: number;
+            waitsFor: components["schemas"]["WaitsFor"][];
         };
         Return: {
             /** Format: int64 */
@@ -3818,6 +3931,23 @@ export interface components {
             number: number;
             /** Format: uuid */
             picture: string;
+        };
+        ShelfRemark: {
+            /** Format: int32 */
+            days: number;
+            /** @enum {string} */
+            kind: "DUE" | "WANTED_AGAIN";
+            name: string;
+            /** Format: date */
+            on?: string | null;
+            /** Format: uuid */
+            resource: string;
+        };
+        ShelfView: {
+            named: string[];
+            remarks: components["schemas"]["ShelfRemark"][];
+            resources: components["schemas"]["ResourceView"][];
+            weeks: components["schemas"]["WeekWithoutTeacher"][];
         };
         ShortfallView: {
             /** Format: int32 */
@@ -4228,6 +4358,12 @@ export interface components {
             part: string;
             sheet: components["schemas"]["SheetOfPicture"];
         };
+        UnitSpan: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+        };
         Units: {
             /** Format: int32 */
             count: number;
@@ -4241,6 +4377,38 @@ export interface components {
             kind: "UNTIL_DONE";
             on: boolean;
             week: string;
+        };
+        UseOfResource: {
+            /** Format: int32 */
+            activeWeeks: number;
+            /** Format: int32 */
+            attemptedFirst: number;
+            byHow: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            entries: number;
+            finish?: components["schemas"]["FullDate"];
+            /** Format: date */
+            first?: string | null;
+            gaps: components["schemas"]["ReadSpan"][];
+            /** Format: date */
+            last?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            next: number;
+            /** Format: int32 */
+            read: number;
+            spans: components["schemas"]["ReadSpan"][];
+            /** Format: double */
+            unitsAWeek?: number | null;
+            /** Format: double */
+            withAttempt?: number | null;
+            /** Format: double */
+            without?: number | null;
         };
         Wait: {
             dates: string[];
@@ -4261,6 +4429,15 @@ export interface components {
         WaitingPicture: {
             picture: components["schemas"]["PagePicture"];
             proposed?: components["schemas"]["ProposedPage"];
+        };
+        WaitsFor: {
+            /** Format: date */
+            about?: string | null;
+            /** Format: uuid */
+            id?: string | null;
+            /** Format: int32 */
+            left?: number | null;
+            name: string;
         };
         Wanted: {
             pages: components["schemas"]["PageOfBook"][];
@@ -4387,6 +4564,15 @@ export interface components {
             to: string;
             topics: string[];
             untilDone: boolean;
+        };
+        WeekWithoutTeacher: {
+            /** Format: int32 */
+            number?: number | null;
+            /** Format: uuid */
+            placement: string;
+            title: string;
+            topics: string[];
+            week: string;
         };
         Weekday: {
             /** @enum {string} */
@@ -4559,7 +4745,7 @@ export interface operations {
             };
         };
     };
-    create_3: {
+    create_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4699,7 +4885,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4725,7 +4911,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4745,7 +4931,7 @@ export interface operations {
             };
         };
     };
-    putBack_2: {
+    putBack_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5083,7 +5269,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5386,7 +5572,7 @@ export interface operations {
             };
         };
     };
-    read_13: {
+    read_14: {
         parameters: {
             query?: {
                 window?: "DAYS" | "COURSE" | "YEAR";
@@ -5512,7 +5698,7 @@ export interface operations {
             };
         };
     };
-    create_2: {
+    create_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5715,7 +5901,7 @@ export interface operations {
             };
         };
     };
-    read_11: {
+    read_12: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -5845,7 +6031,7 @@ export interface operations {
             };
         };
     };
-    read_10: {
+    read_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -5869,7 +6055,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5889,7 +6075,7 @@ export interface operations {
             };
         };
     };
-    create_1: {
+    create_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5931,7 +6117,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query: {
                 change: string;
@@ -6163,7 +6349,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6183,7 +6369,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6695,7 +6881,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6715,7 +6901,7 @@ export interface operations {
             };
         };
     };
-    putBack: {
+    putBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6825,7 +7011,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6865,7 +7051,7 @@ export interface operations {
             };
         };
     };
-    create: {
+    create_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6933,7 +7119,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7049,7 +7235,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7075,7 +7261,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query: {
                 version: number;
@@ -7223,7 +7409,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7499,6 +7685,138 @@ export interface operations {
                 content: {
                     "image/png": string;
                 };
+            };
+        };
+    };
+    read_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewResource"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResourceView"];
+                };
+            };
+        };
+    };
+    resource: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResourceView"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedResource"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResourceView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -7850,7 +8168,7 @@ export interface operations {
             };
         };
     };
-    read_12: {
+    read_13: {
         parameters: {
             query?: never;
             header?: never;

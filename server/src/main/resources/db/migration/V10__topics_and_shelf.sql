@@ -31,13 +31,6 @@ create table told_resource (
   document clob not null
 );
 
--- References gathered for an exercise or a week, and how many are needed.
-create table reference_set (
-  id uuid primary key,
-  version bigint not null,
-  document clob not null
-);
-
 -- Warm-ups that were put into a day, in the minutes for setting up or those kept free.
 create table warm_up (
   id uuid primary key,

@@ -28,6 +28,7 @@ class ShapeTest {
           Map.entry(
               "coverage", Set.of("calendar", "course", "entry", "placement", "stats", "topic")),
           Map.entry("topic", Set.of("name")),
+          Map.entry("shelf", Set.of("calendar", "entry")),
           Map.entry("book", Set.of("entry", "quota", "stats")),
           Map.entry("care", Set.of("entry", "name")),
           Map.entry("picture", Set.of("book")),
@@ -62,7 +63,8 @@ class ShapeTest {
           Map.entry("appointment", Set.of("entry", "name", "settings")),
           Map.entry(
               "plan", Set.of("appointment", "course", "entry", "placement", "settings", "topic")),
-          Map.entry("feed", Set.of("plan", "settings")),
+          Map.entry("feed", Set.of("plan", "settings", "shelf")),
+          Map.entry("shelf", Set.of("entry", "name", "placement", "settings")),
           Map.entry("quota", Set.of("entry", "name", "placement", "plan", "rule", "settings")),
           Map.entry("coverage", Set.of("entry", "name", "placement", "quota", "settings", "topic")),
           Map.entry(
@@ -87,7 +89,15 @@ class ShapeTest {
           Map.entry(
               "demo",
               Set.of(
-                  "book", "entry", "name", "picture", "piece", "placement", "quota", "settings")));
+                  "book",
+                  "entry",
+                  "name",
+                  "picture",
+                  "piece",
+                  "placement",
+                  "quota",
+                  "settings",
+                  "shelf")));
 
   private static final Set<String> FOUNDATIONS = Set.of("data", "edge");
 

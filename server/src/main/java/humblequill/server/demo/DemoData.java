@@ -54,6 +54,7 @@ class DemoData implements SmartInitializingSingleton {
   private final NameChanges names;
   private final EntryService entries;
   private final DemoPromises promises;
+  private final DemoShelf shelf;
   private final DemoBooks books;
 
   DemoData(
@@ -62,7 +63,9 @@ class DemoData implements SmartInitializingSingleton {
       NameChanges names,
       EntryService entries,
       DemoPromises promises,
+      DemoShelf shelf,
       DemoBooks books) {
+    this.shelf = shelf;
     this.books = books;
     this.promises = promises;
     this.settings = settings;
@@ -93,7 +96,17 @@ class DemoData implements SmartInitializingSingleton {
         new PlanChange.Drop("19", Map.of("w19-gulls", 10)),
         "Fewer gulls, more of the dogs on the quay.");
     placed = placements.need(placed.id());
-    entries.createAll(new Diary(placed, settings.learner()).write());
+    var diary = new Diary(placed, settings.learner()).write();
+    entries.createAll(diary);
+    var practised =
+        diary.values().stream()
+            .map(EntryFields::day)
+            .filter(today::isAfter)
+            .distinct()
+            .sorted()
+            .toList();
+    entries.createAll(DemoStudies.write(start, practised));
+    shelf.make(today);
     promises.make(settings.learner());
     books.make(settings.learner());
   }

@@ -36,6 +36,8 @@ class FrontEnd {
     "/topics",
     "/topics/edit",
     "/topics/*",
+    "/shelf",
+    "/shelf/*",
     "/sitting",
     "/sitting/*",
     "/cabinet",

@@ -6,6 +6,7 @@ import humblequill.core.plan.DayPlan;
 import humblequill.server.plan.PlanService;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
+import humblequill.server.shelf.DueBack;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.time.LocalDate;
@@ -25,9 +26,12 @@ class FeedService {
 
   private final FeedRepository repository;
   private final PlanService plans;
+  private final DueBack dueBack;
   private final SettingsService settings;
 
-  FeedService(FeedRepository repository, PlanService plans, SettingsService settings) {
+  FeedService(
+      FeedRepository repository, PlanService plans, DueBack dueBack, SettingsService settings) {
+    this.dueBack = dueBack;
     this.repository = repository;
     this.plans = plans;
     this.settings = settings;
@@ -80,6 +84,17 @@ class FeedService {
       }
     }
     events.addAll(appointments(planning, learner));
+    dueBack
+        .all()
+        .forEach(
+            due ->
+                events.add(
+                    new ICalendar.Days(
+                        due.id() + "/due@humble-quill",
+                        "Due back: " + due.name(),
+                        "",
+                        due.on(),
+                        due.on())));
     return ICalendar.write("Humble Quill", events, learner.now());
   }
 

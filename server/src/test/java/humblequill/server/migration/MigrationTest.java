@@ -135,7 +135,6 @@ class MigrationTest {
                   "prompt_page",
                   "told_topic",
                   "told_resource",
-                  "reference_set",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

@@ -1,0 +1,8 @@
+package humblequill.core.shelf;
+
+/** Whose a resource is. */
+public enum Ownership {
+  OWNED,
+  BORROWED,
+  WANTED
+}

@@ -1,0 +1,6 @@
+package humblequill.server.shelf;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ResourceRepository extends JpaRepository<ResourceEntity, UUID> {}

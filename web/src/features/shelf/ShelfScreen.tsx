@@ -1,0 +1,161 @@
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { ReadRuler } from './ReadRuler'
+import { ResourceLeaf } from './ResourceLeaf'
+import { finish, PLACES, progress, remark, waits, type Resource } from './text'
+
+const ResourceSheet = lazy(() => import('./ResourceSheet'))
+
+/** What is learned from: what is being worked through, what waits, what is wanted; on the right one of them. */
+export default function ShelfScreen() {
+  return <Waiting query={useQuery(queries.shelf())}>{(shelf) => <Shelf shelf={shelf} />}</Waiting>
+}
+
+function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
+  const format = useFormats()
+  const { id } = useParams()
+  const [params, setParams] = useSearchParams()
+  const topic = params.get('topic')
+  const [making, setMaking] = useState<string>()
+  const resources = topic
+    ? shelf.resources.filter((r) => [...r.fields.topics, ...r.entryTopics].includes(topic))
+    : shelf.resources
+  const chosen = shelf.resources.find((r) => r.id === id) ?? resources[0]
+  return (
+    <TwoLeaves>
+      <Leaf aria-labelledby="shelf">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-5">
+          <h1 id="shelf">Shelf</h1>
+          <Button onClick={() => setMaking('')}>Put something on it</Button>
+        </div>
+        {topic && (
+          <p>
+            What is about <b>{topic}</b>.{' '}
+            <Button look="quiet" onClick={() => setParams({}, { replace: true })}>
+              Show all
+            </Button>
+          </p>
+        )}
+        {shelf.remarks.map((r) => (
+          <p key={r.kind + r.resource} className="text-sanguine">
+            <Link to={`/shelf/${r.resource}`} className="underline underline-offset-4">
+              {remark(r, format)}
+            </Link>
+          </p>
+        ))}
+        {shelf.resources.length === 0 && (
+          <p className="text-faded py-3">
+            Nothing here yet. Put on it what you learn from, or name it in a line:{' '}
+            <i>pp 64-78 of boats by their sections, 40 min, copied</i>.
+          </p>
+        )}
+        {topic && resources.length === 0 && (
+          <p className="text-faded py-3">Nothing on the shelf is about it.</p>
+        )}
+        {(Object.keys(PLACES) as Resource['place'][]).map((place) => (
+          <Row key={place} place={place} resources={resources.filter((r) => r.place === place)} />
+        ))}
+        {shelf.weeks.length > 0 && !topic && (
+          <section aria-labelledby="untaught" className="mt-5">
+            <h2 id="untaught">Weeks that nothing here teaches</h2>
+            {shelf.weeks.map((w) => (
+              <p key={w.placement + w.week} className="text-faded">
+                <Link
+                  to={`/course?plan=${w.placement}&week=${w.week}`}
+                  className="underline underline-offset-4"
+                >
+                  {w.number == null ? w.title : `Week ${w.number}, ${w.title}`}
+                </Link>
+                : {w.topics.join(', ')}
+              </p>
+            ))}
+          </section>
+        )}
+        {shelf.named.length > 0 && !topic && (
+          <section aria-labelledby="named" className="mt-5">
+            <h2 id="named">Named by your courses</h2>
+            <ul>
+              {shelf.named.map((name) => (
+                <li key={name}>
+                  {name}{' '}
+                  <Button
+                    look="quiet"
+                    onClick={() => setMaking(name)}
+                    aria-label={`Put ${name} on the shelf`}
+                  >
+                    Put it on the shelf
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </Leaf>
+      <Leaf second aria-label="One resource">
+        {chosen ? (
+          <ResourceLeaf key={chosen.id} resource={chosen} all={shelf.resources} />
+        ) : (
+          <p className="text-faded">What is chosen on the left stands here.</p>
+        )}
+      </Leaf>
+      <Suspense>
+        {making !== undefined && (
+          <ResourceSheet name={making} all={shelf.resources} onClose={() => setMaking(undefined)} />
+        )}
+      </Suspense>
+    </TwoLeaves>
+  )
+}
+
+function Row({ place, resources }: { place: Resource['place']; resources: Resource[] }) {
+  const format = useFormats()
+  if (resources.length === 0) {
+    return null
+  }
+  const pencil = place === 'WANTED'
+  return (
+    <section aria-labelledby={place} className="mt-5">
+      <h2 id={place}>{PLACES[place]}</h2>
+      <ul>
+        {resources.map((r) => {
+          const { spans } = r.used
+          const facts = [
+            progress(r),
+            waits(r, format),
+            pencil && r.fields.price != null ? format.money(r.fields.price, r.fields.currency) : undefined,
+            pencil && r.fields.wanted.length > 1 ? `wanted ${r.fields.wanted.length} times` : undefined,
+            r.fields.ownership === 'BORROWED' && r.fields.dueBack != null
+              ? `back on ${format.dayMonth(r.fields.dueBack)}`
+              : undefined,
+          ].filter(Boolean)
+          return (
+            <li key={r.id} className="border-hairline border-t py-1">
+              <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+                <Link
+                  to={`/shelf/${r.id}`}
+                  className={`hover:decoration-ink decoration-hairline inline-flex min-h-8 items-center font-serif text-lg underline underline-offset-4 pointer-coarse:min-h-11 ${pencil ? 'text-faded italic' : ''}`}
+                >
+                  {r.fields.name}
+                </Link>
+                <span className="text-faded text-sm">{facts.join(' · ')}</span>
+              </div>
+              {(place === 'READING' || place === 'LEFT_OFF') && r.fields.total != null && (
+                <>
+                  <ReadRuler spans={spans} total={r.fields.total} />
+                  <p className="text-faded text-sm">{finish(r, format)}</p>
+                </>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}
