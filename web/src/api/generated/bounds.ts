@@ -15,9 +15,11 @@ export const BOUNDS = {
     exerciseId: { maxLength: 80 },
     medium: { maxLength: 120 },
     page: { min: 1, max: 9999 },
+    resource: { maxLength: 200 },
     source: { maxLength: 120 },
     title: { maxLength: 400 },
     topic: { maxLength: 120 },
+    unitFrom: { min: 1, max: 99999 },
   },
   BookFields: {
     colours: { maxLength: 1000 },

@@ -2024,12 +2024,17 @@ export interface components {
             promptId?: string | null;
             /** @enum {string} */
             references: "NONE" | "CABINET" | "FOLDER";
+            resource?: string | null;
             /** Format: int64 */
             seed: number;
             source?: string | null;
             timeOnly: boolean;
             title: string;
             topic?: string | null;
+            /** @enum {string|null} */
+            unit?: "PAGE" | "CHAPTER" | "LESSON" | "PLATE" | "MINUTE" | null;
+            /** Format: int32 */
+            unitFrom?: number | null;
         };
         Behind: {
             /** Format: date */
@@ -3790,7 +3795,7 @@ export interface components {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
             /** @enum {string} */
-            kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "BREAK";
+            kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "OWN_TRY" | "AFTER" | "BREAK";
             part: string;
             /** Format: int32 */
             seconds: number;
@@ -3964,7 +3969,7 @@ export interface components {
         };
         SittingPlan: {
             /** @enum {string} */
-            kind: "ALL_QUICK" | "CLIMBING" | "THUMBNAIL_THEN_FINISH" | "PARTS_ONLY" | "MEMORY" | "OWN";
+            kind: "ALL_QUICK" | "CLIMBING" | "THUMBNAIL_THEN_FINISH" | "PARTS_ONLY" | "MEMORY" | "ATTEMPT_FIRST" | "OWN";
             /** Format: int32 */
             minutes?: number | null;
             parts?: string[] | null;
@@ -4071,7 +4076,7 @@ export interface components {
             drawing: number;
             draws: boolean;
             /** @enum {string} */
-            kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "BREAK";
+            kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "OWN_TRY" | "AFTER" | "BREAK";
             part: string;
             /** Format: int32 */
             seconds: number;

@@ -68,8 +68,8 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
           <p>{finish(resource, format)}</p>
           {used.unitsAWeek != null && fields.unit != null && (
             <p className="text-faded">
-              {format.decimal(used.unitsAWeek)} {units(Math.round(used.unitsAWeek * 10) / 10, fields.unit)} in a week with any, by the last{' '}
-              {plural(used.activeWeeks, 'such week')}.
+              {format.decimal(used.unitsAWeek)} {units(Math.round(used.unitsAWeek * 10) / 10, fields.unit)} in
+              a week with any, by the last {plural(used.activeWeeks, 'such week')}.
             </p>
           )}
         </section>
@@ -118,7 +118,7 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
       <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         {fields.unit === 'LESSON' && fields.ended == null && (
           <Link
-            to={`/sitting?resource=${encodeURIComponent(fields.name)}&unit=LESSON&from=${used.next}&title=${encodeURIComponent(`${fields.name}, lesson ${used.next}`)}&attempt=1`}
+            to={`/sitting?resource=${encodeURIComponent(fields.name)}&unit=LESSON&from=${used.next}&topic=${encodeURIComponent(fields.topics[0] ?? resource.entryTopics[0] ?? '')}&attempt=1`}
             className={LINE_LINK}
           >
             Own try, then lesson {used.next}

@@ -151,6 +151,13 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
         value={built.book}
         onChange={(e) => set({ book: e.target.value })}
       />
+      <NameField
+        kind="RESOURCE"
+        label="Learned from"
+        maxLength={BOUNDS.BegunSitting.resource.maxLength}
+        value={built.resource}
+        onChange={(e) => set({ resource: e.target.value })}
+      />
       {built.page !== undefined && (
         <NumberField
           needed
@@ -160,7 +167,7 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
           onChange={(e) => set({ page: e.target.value })}
         />
       )}
-      <div className={built.page === undefined ? 'col-span-2' : ''}>
+      <div className={built.page === undefined ? '' : 'col-span-2'}>
         <Field
           label="The one thing to look for"
           maxLength={BOUNDS.BegunSitting.aim.maxLength}

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { refreshAll } from '../../api/queries'
+import { NO_STUDY } from '../../shared/entry/study'
 import { pages, posesText, type Entry, type Fields } from '../../shared/entry/fields'
 import { useUnjudged } from '../../shared/useUnjudged'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
@@ -69,6 +70,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
   const [setUp, setSetUp] = useState(String(sitting.setUpMinutes ?? ''))
   const set = (more: Partial<Fields>) => setFields({ ...fields, ...more })
+  const attempted = fields.study?.how === 'ATTEMPTED_FIRST'
   const first = fields.pageFrom ?? 0
   const pageBounds = { min: first, max: BOUNDS.EntryFields.pageTo.max }
   const bad =
@@ -142,7 +144,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         )}
         {!unjudged && (
           <Field
-            label="Went wrong"
+            label={attempted ? 'What the own try missed' : 'Went wrong'}
             maxLength={BOUNDS.EntryFields.wentWrong.maxLength}
             value={fields.wentWrong}
             onChange={(e) => set({ wentWrong: e.target.value })}
@@ -157,23 +159,22 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         {unjudged ? (
           <p className="text-faded">{fields.book} is not judged: no mark is asked.</p>
         ) : (
-          <fieldset>
-            <legend>Mark</legend>
-            <div className="flex gap-5">
-              {[1, 2, 3, 4, 5].map((m) => (
-                <label key={m} className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
-                  <input
-                    type="radio"
-                    name="mark"
-                    className="size-4"
-                    checked={fields.mark === m}
-                    onChange={() => set({ mark: m })}
-                  />
-                  {m}
-                </label>
-              ))}
-            </div>
-          </fieldset>
+          <>
+            {attempted && (
+              <Marks
+                legend="Mark of the own try"
+                name="mark-before"
+                value={fields.study?.markBefore}
+                onChange={(markBefore) => set({ study: { ...NO_STUDY, ...fields.study, markBefore } })}
+              />
+            )}
+            <Marks
+              legend={attempted ? 'Mark of the one after the solution' : 'Mark'}
+              name="mark"
+              value={fields.mark}
+              onChange={(mark) => set({ mark })}
+            />
+          </>
         )}
       </div>
       <Refused error={change.error ?? tell.error} className="mt-2" />
@@ -190,5 +191,38 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         </Button>
       </div>
     </form>
+  )
+}
+
+/** One mark of five. */
+function Marks({
+  legend,
+  name,
+  value,
+  onChange,
+}: {
+  legend: string
+  name: string
+  value: number | null | undefined
+  onChange: (mark: number) => void
+}) {
+  return (
+    <fieldset>
+      <legend>{legend}</legend>
+      <div className="flex gap-5">
+        {[1, 2, 3, 4, 5].map((m) => (
+          <label key={m} className="flex min-h-8 items-center gap-1.5 pointer-coarse:min-h-11">
+            <input
+              type="radio"
+              name={name}
+              className="size-4"
+              checked={value === m}
+              onChange={() => onChange(m)}
+            />
+            {m}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   )
 }

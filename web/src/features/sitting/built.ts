@@ -14,6 +14,10 @@ export type Built = {
   source: string
   medium: string
   book: string
+  /** What is learned from, and which of its units. */
+  resource: string
+  unit: NonNullable<Begun['unit']> | undefined
+  unitFrom: number | undefined
   /** Where each drawing fills a page: the first one; nothing where pages are not told. */
   page: string | undefined
   aim: string
@@ -42,7 +46,8 @@ const MOST_ROWS = 40
 const minutesOf = (seconds: number, format: Formats) => format.writeNumber(Math.round(seconds / 0.6) / 100)
 
 /** Whether a sitting is begun of itself: its address tells no length. */
-export const isFree = (params: URLSearchParams) => !(Number(params.get('each') ?? 0) > 0)
+export const isFree = (params: URLSearchParams) =>
+  !(Number(params.get('each') ?? 0) > 0) && !params.has('attempt')
 
 /** The sitting before, all but its subject, with what the address knows. */
 export function likeLast(last: Begun, params: URLSearchParams, format: Formats): Built {
@@ -73,7 +78,7 @@ export function likeLast(last: Begun, params: URLSearchParams, format: Formats):
 export function newSitting(params: URLSearchParams, format: Formats): Built {
   const each = Number(params.get('each') ?? 0)
   const known = !isFree(params)
-  const eachMinutes = known ? minutesOf(each, format) : '2'
+  const eachMinutes = each > 0 ? minutesOf(each, format) : '2'
   const cabinet = params.get('cabinet') as Built['cabinet'] | null
   const title = params.get('title') ?? ''
   const topic = params.get('topic') ?? title
@@ -88,17 +93,20 @@ export function newSitting(params: URLSearchParams, format: Formats): Built {
     source: params.get('source') ?? '',
     medium: params.get('medium') ?? '',
     book: params.get('book') ?? '',
+    resource: params.get('resource') ?? '',
+    unit: (params.get('unit') as Built['unit'] | null) ?? undefined,
+    unitFrom: Number(params.get('from')) || undefined,
     page: params.get('page') ?? undefined,
     aim: '',
     energy: '',
     cue: '',
-    kind: known ? 'OWN' : 'CLIMBING',
+    kind: params.has('attempt') ? 'ATTEMPT_FIRST' : known ? 'OWN' : 'CLIMBING',
     minutes: '30',
     eachMinutes,
     rows: [{ count: params.get('count') ?? '10', each: eachMinutes }],
     parts: 'hands, feet, torso',
     drill: 'NONE',
-    references: known && !cabinet ? 'NONE' : 'CABINET',
+    references: (known || params.has('attempt')) && !cabinet ? 'NONE' : 'CABINET',
     cabinet: cabinet ?? 'STANDING',
     foreshortening: (params.get('foreshortening') as Built['foreshortening'] | null) ?? 'ANY',
     seed: Number(params.get('seed') ?? Math.floor(Math.random() * 1e9)),
@@ -172,7 +180,14 @@ export function planOf(built: Built, format: Formats): Plan | undefined {
 /** What the server begins. */
 export function begun(id: string, built: Built, plan: Plan, format: Formats): Begun {
   const source =
-    built.source || (built.kind === 'MEMORY' ? 'memory' : built.references === 'NONE' ? '' : 'photo')
+    built.source ||
+    (built.kind === 'MEMORY'
+      ? 'memory'
+      : built.kind === 'ATTEMPT_FIRST'
+        ? 'lesson along'
+        : built.references === 'NONE'
+          ? ''
+          : 'photo')
   return {
     id,
     plan,
@@ -189,6 +204,9 @@ export function begun(id: string, built: Built, plan: Plan, format: Formats): Be
     source: source || null,
     medium: built.medium.trim() || null,
     book: built.book.trim() || null,
+    resource: built.resource.trim() || null,
+    unit: built.resource.trim() ? (built.unit ?? null) : null,
+    unitFrom: built.resource.trim() && built.unit ? (built.unitFrom ?? null) : null,
     page: pageOf(built, format) ?? null,
     references: built.references,
     cabinet: built.references === 'CABINET' ? built.cabinet : null,

@@ -14,6 +14,10 @@ export const LADDERS: Record<Plan['kind'], { name: string; line: string }> = {
     line: 'A quarter of each pose small, the rest large.',
   },
   PARTS_ONLY: { name: 'Parts only', line: 'Hands, feet, torso in turn.' },
+  ATTEMPT_FIRST: {
+    name: 'Own try first',
+    line: 'Draw it before the solution is shown, look, draw it once more after it.',
+  },
   MEMORY: { name: 'From memory', line: 'Look, hold it in mind, draw it hidden, compare.' },
 }
 
@@ -36,6 +40,8 @@ export const STEPS: Record<Sitting['steps'][number]['kind'], string> = {
   HOLD: 'Hold it in mind',
   RECALL: 'Draw what you saw',
   REVEAL: 'Compare',
+  OWN_TRY: 'Draw it your way, the solution hidden',
+  AFTER: 'Once more, the solution in view',
   BREAK: 'Rest hand, neck and eyes',
 }
 
@@ -71,5 +77,7 @@ const NAMES = {
   HOLD: 'hold',
   RECALL: 'draw',
   REVEAL: 'compare',
+  OWN_TRY: 'own try',
+  AFTER: 'after the solution',
   BREAK: 'rest',
 }

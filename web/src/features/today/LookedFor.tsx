@@ -1,21 +1,10 @@
 import type { Schemas } from '../../api/client'
-import { LOOKED_FOR } from '../../shared/entry/study'
+import { LOOKED_FOR, NO_STUDY } from '../../shared/entry/study'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
 import { Button } from '../../ui/Button'
 
 type Today = Schemas['TodayView']
 type Answer = keyof typeof LOOKED_FOR
-
-const NOTHING: Schemas['StudyFields'] = {
-  unit: null,
-  unitFrom: null,
-  unitTo: null,
-  how: null,
-  facets: [],
-  markBefore: null,
-  lookedFor: null,
-  depth: null,
-}
 
 /** What today's exercises ask to look for, to be answered in one press each. */
 export function LookedFor({ today }: { today: Today }) {
@@ -28,7 +17,7 @@ export function LookedFor({ today }: { today: Today }) {
     change.mutate({
       id: entry.id,
       version: entry.version,
-      fields: { ...entry.fields, study: { ...(entry.fields.study ?? NOTHING), lookedFor } },
+      fields: { ...entry.fields, study: { ...(entry.fields.study ?? NO_STUDY), lookedFor } },
     })
   return open.length === 0 ? null : (
     <section aria-label="What to look for" className="no-print mt-3">

@@ -7,6 +7,18 @@ import { noun } from '../../ui/plural'
 
 export type Study = Schemas['StudyFields']
 
+/** Nothing told. */
+export const NO_STUDY: Study = {
+  unit: null,
+  unitFrom: null,
+  unitTo: null,
+  how: null,
+  facets: [],
+  markBefore: null,
+  lookedFor: null,
+  depth: null,
+}
+
 /** Units of a resource, one and many. */
 export const UNITS: Record<NonNullable<Study['unit']>, [string, string]> = {
   PAGE: ['page', 'pages'],

@@ -21,6 +21,7 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
 
   private static final int MINUTE = 60;
   private static final int[] RUNGS = {30, 60, 120, 300, 600};
+  private static final int EIGHTH = 8;
   private static final int THUMBNAIL_PAIR = 20 * MINUTE;
   private static final int LOOK = 60;
   private static final int HOLD = 30;
@@ -76,6 +77,23 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
             steps.add(Step.of(Step.Kind.FINISH, pair - pair / 4, i));
           }
           return steps;
+        });
+  }
+
+  /**
+   * A lesson attempted first: half of the time for the own try, an eighth to hold it beside the
+   * solution, the rest to draw it after the solution.
+   */
+  public Ladder attemptFirst(int seconds) {
+    return filled(
+        seconds,
+        work -> {
+          int own = Math.max(1, work / 2);
+          int look = Math.max(1, work / EIGHTH);
+          return List.of(
+              Step.of(Step.Kind.OWN_TRY, own, 0),
+              Step.of(Step.Kind.REVEAL, look, 0),
+              Step.of(Step.Kind.AFTER, Math.max(1, work - own - look), 1));
         });
   }
 

@@ -25,17 +25,26 @@ public record Step(Kind kind, int seconds, int drawing, String part) {
     RECALL,
     /** Hold the drawing beside the reference. */
     REVEAL,
+    /** Draw before the solution is seen. */
+    OWN_TRY,
+    /** Draw once more, the solution in view. */
+    AFTER,
     /** Rest hand, neck and eyes. */
     BREAK;
 
     /** Whether the pen moves. */
     public boolean draws() {
-      return this == POSE || this == THUMBNAIL || this == FINISH || this == RECALL;
+      return this == POSE
+          || this == THUMBNAIL
+          || this == FINISH
+          || this == RECALL
+          || this == OWN_TRY
+          || this == AFTER;
     }
 
     /** Whether the reference is in view. */
     public boolean shows() {
-      return this != HOLD && this != RECALL && this != BREAK;
+      return this != HOLD && this != RECALL && this != OWN_TRY && this != BREAK;
     }
   }
 

@@ -39,6 +39,17 @@ class LadderTest {
   }
 
   @Test
+  void the_own_try_comes_before_the_solution() {
+    var ladder = LADDERS.attemptFirst(24 * 60);
+    assertThat(ladder.steps())
+        .extracting(Step::kind)
+        .containsExactly(Step.Kind.OWN_TRY, Step.Kind.REVEAL, Step.Kind.AFTER);
+    assertThat(lengths(ladder)).containsExactly(720, 180, 540);
+    assertThat(ladder.drawings()).isEqualTo(2);
+    assertThat(Step.Kind.OWN_TRY.shows()).as("the solution is hidden").isFalse();
+  }
+
+  @Test
   void memory_looks_holds_draws_and_reveals() {
     assertThat(LADDERS.memory(450).steps())
         .extracting(Step::kind)
@@ -76,6 +87,7 @@ class LadderTest {
             ladders.climbing(seconds),
             ladders.thumbnailThenFinish(seconds),
             ladders.partsOnly(seconds, each, List.of("hands", "feet")),
+            ladders.attemptFirst(seconds),
             ladders.memory(seconds))) {
       assertThat(ladder.seconds()).isEqualTo(seconds);
       assertThat(ladder.steps().get(ladder.steps().size() - 1).kind())

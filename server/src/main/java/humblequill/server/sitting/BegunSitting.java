@@ -2,6 +2,8 @@ package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.UnitKind;
+import humblequill.core.entry.Units;
 import humblequill.core.sitting.Drill;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -26,6 +28,9 @@ import org.jspecify.annotations.Nullable;
  * @param energy 1 to 5, before it begins
  * @param cue what made the learner sit down
  * @param book book it is drawn in, by name
+ * @param resource what is learned from, by name
+ * @param unit in what the resource is counted
+ * @param unitFrom which unit of it; needed with a unit
  * @param page page of the first drawing, where each fills one; null where pages are not told
  * @param promptId prompt that is drawn; it is ticked once something was
  * @param references where references come from
@@ -47,6 +52,9 @@ record BegunSitting(
     @Nullable @Size(max = 120) String source,
     @Nullable @Size(max = 120) String medium,
     @Nullable @Size(max = 120) String book,
+    @Nullable @Size(max = 200) String resource,
+    @Nullable UnitKind unit,
+    @Nullable @Min(1) @Max(Units.MOST) Integer unitFrom,
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer page,
     @Nullable UUID promptId,
     @NotNull References references,

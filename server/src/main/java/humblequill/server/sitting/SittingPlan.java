@@ -40,6 +40,8 @@ record SittingPlan(
     PARTS_ONLY,
     /** Look, hold, draw hidden, reveal. */
     MEMORY,
+    /** A lesson: the own try, a look at the solution, once more after it. */
+    ATTEMPT_FIRST,
     /** Rows of the learner's own. */
     OWN
   }
@@ -61,6 +63,7 @@ record SittingPlan(
                 need("secondsEach", secondsEach),
                 parts == null || parts.isEmpty() ? USUAL_PARTS : parts);
         case MEMORY -> builder.memory(seconds());
+        case ATTEMPT_FIRST -> builder.attemptFirst(seconds());
         case OWN ->
             builder.own(
                 need("rows", rows).stream()

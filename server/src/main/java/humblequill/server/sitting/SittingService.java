@@ -3,8 +3,11 @@ package humblequill.server.sitting;
 import humblequill.core.course.ExerciseKind;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
+import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
+import humblequill.core.entry.Study;
+import humblequill.core.entry.Units;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Timed;
@@ -26,6 +29,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -324,9 +328,27 @@ public class SittingService implements NameUses {
     draft.medium = Optional.ofNullable(begun.medium());
     draft.book = Optional.ofNullable(begun.book());
     draft.pages = Optional.ofNullable(pages);
+    draft.resource = Optional.ofNullable(begun.resource());
+    draft.study = study(begun, drawings);
     draft.poses = begun.timeOnly() ? Poses.NONE : poses;
     draft.note = note(begun);
     return EntryFields.of(draft);
+  }
+
+  /** Attempted first only where the drawing after the solution was made too. */
+  private static Study study(BegunSitting begun, int drawings) {
+    var units =
+        begun.unit() == null || begun.unitFrom() == null
+            ? Optional.<Units>empty()
+            : Optional.of(new Units(begun.unit(), begun.unitFrom(), begun.unitFrom()));
+    boolean attempted = begun.plan().kind() == SittingPlan.Kind.ATTEMPT_FIRST && drawings > 0;
+    return new Study(
+        units,
+        attempted ? Optional.of(HowUsed.ATTEMPTED_FIRST) : Optional.empty(),
+        List.of(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   private BegunSitting begun(SittingEntity entity) {

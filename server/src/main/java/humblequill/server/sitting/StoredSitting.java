@@ -1,6 +1,7 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.entry.UnitKind;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import humblequill.core.sitting.Drill;
@@ -28,6 +29,9 @@ record StoredSitting(
     @Nullable NameRef source,
     @Nullable NameRef medium,
     @Nullable NameRef book,
+    @Nullable NameRef resource,
+    @Nullable String unit,
+    @Nullable Integer unitFrom,
     @Nullable Integer page,
     @Nullable UUID prompt,
     String references,
@@ -81,6 +85,9 @@ record StoredSitting(
         names.refer(NameKind.SOURCE, b.source()),
         names.refer(NameKind.MEDIUM, b.medium()),
         names.refer(NameKind.BOOK, b.book()),
+        names.refer(NameKind.RESOURCE, b.resource()),
+        b.unit() == null ? null : StoredJson.word(b.unit()),
+        b.unitFrom(),
         b.page(),
         b.promptId(),
         StoredJson.word(b.references()),
@@ -106,6 +113,9 @@ record StoredSitting(
         NameService.called(names, NameRef.idOf(source)),
         NameService.called(names, NameRef.idOf(medium)),
         NameService.called(names, NameRef.idOf(book)),
+        NameService.called(names, NameRef.idOf(resource)),
+        unit == null ? null : StoredJson.kind(UnitKind.class, unit),
+        unitFrom,
         page,
         prompt,
         StoredJson.kind(BegunSitting.References.class, references),
@@ -118,6 +128,8 @@ record StoredSitting(
 
   /** Identities of the names it speaks of. */
   Stream<UUID> names() {
-    return Stream.of(topic, source, medium, book).filter(Objects::nonNull).map(NameRef::id);
+    return Stream.of(topic, source, medium, book, resource)
+        .filter(Objects::nonNull)
+        .map(NameRef::id);
   }
 }
