@@ -78,6 +78,7 @@ export const BOUNDS = {
   },
   Place: { path: { maxLength: 1000 } },
   PlaceOnPage: { number: { min: 1, max: 9999 } },
+  PlainCourse: { text: { maxLength: 20000 } },
   PoseRow: { count: { min: 1, max: 500 }, seconds: { min: 5, max: 28800 } },
   PosesView: { count: { min: 1, max: 9999 }, secondsEach: { min: 1, max: 28800 } },
   Pressed: { known: { min: 0 } },

@@ -507,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_14"];
+        get: operations["read_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -653,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_12"];
+        post: operations["read_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -733,7 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_11"];
+        post: operations["read_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_10"];
+        get: operations["read_11"];
         put?: never;
         post: operations["create_2"];
         delete?: never;
@@ -1309,7 +1309,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_9"];
+        post: operations["read_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1595,7 +1595,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_8"];
+        get: operations["read_9"];
         put?: never;
         post: operations["create"];
         delete?: never;
@@ -1796,6 +1796,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/syllabus": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_8"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -1835,7 +1851,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_13"];
+        get: operations["read_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3334,6 +3350,9 @@ export interface components {
             parted: boolean;
             right?: components["schemas"]["PagePicture"];
         };
+        PlainCourse: {
+            text: string;
+        };
         Planned: {
             gate: string;
             name: string;
@@ -3628,11 +3647,32 @@ export interface components {
             /** Format: int32 */
             middle: number;
         };
+        ReadExercise: {
+            /** Format: int32 */
+            drawings?: number | null;
+            kind: string;
+            line: string;
+            /** Format: int32 */
+            minutes?: number | null;
+            /** Format: double */
+            minutesEach?: number | null;
+            proposed: ("COUNT" | "LENGTH" | "TOPIC")[];
+            resource?: string | null;
+            source?: string | null;
+            title: string;
+            topics: string[];
+        };
         ReadSpan: {
             /** Format: int32 */
             from: number;
             /** Format: int32 */
             to: number;
+        };
+        ReadWeek: {
+            exercises: components["schemas"]["ReadExercise"][];
+            /** Format: int32 */
+            number?: number | null;
+            title: string;
         };
         RefusedFile: {
             path: string;
@@ -4175,6 +4215,10 @@ export interface components {
             kind: "SWAP";
             other: string;
             week: string;
+        };
+        SyllabusView: {
+            empty: number[];
+            weeks: components["schemas"]["ReadWeek"][];
         };
         TemplateFile: {
             file: string;
@@ -5577,7 +5621,7 @@ export interface operations {
             };
         };
     };
-    read_14: {
+    read_15: {
         parameters: {
             query?: {
                 window?: "DAYS" | "COURSE" | "YEAR";
@@ -5906,7 +5950,7 @@ export interface operations {
             };
         };
     };
-    read_12: {
+    read_13: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -6036,7 +6080,7 @@ export interface operations {
             };
         };
     };
-    read_11: {
+    read_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -6060,7 +6104,7 @@ export interface operations {
             };
         };
     };
-    read_10: {
+    read_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7124,7 +7168,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7693,7 +7737,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -8089,6 +8133,30 @@ export interface operations {
             };
         };
     };
+    read_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlainCourse"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SyllabusView"];
+                };
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -8173,7 +8241,7 @@ export interface operations {
             };
         };
     };
-    read_13: {
+    read_14: {
         parameters: {
             query?: never;
             header?: never;

@@ -12,6 +12,7 @@ import { Waiting } from '../../../ui/Waiting'
 import { LoadStrip } from '../../../shared/LoadStrip'
 import { moved, newCourse, newWeek, type CourseDocument } from './document'
 import { BaselineEditor } from './BaselineEditor'
+import { PlainLines } from './PlainLines'
 import { WeekEditor } from './WeekEditor'
 
 const PAUSE_MS = 250
@@ -68,6 +69,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
   const kept = useKept(`course:${own ? 'own' : 'new'}:${begin.id}`, begin)
   const { value: course, set: setCourse } = kept
   const [dragged, setDragged] = useState<number>()
+  const [openForm, setOpenForm] = useState(begin.weeks.some((week) => week.exercises.length > 0))
   const checked = useChecked(course)
   const client = useQueryClient()
   const navigate = useNavigate()
@@ -131,27 +133,33 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           setCourse(baseline ? { ...rest, baseline } : rest)
         }}
       />
-      {course.weeks.map((week, i) => (
-        <WeekEditor
-          key={i}
-          week={week}
-          number={i + 1}
-          course={course}
-          load={checked?.loads[i]}
-          path={checked?.path ?? undefined}
-          reason={checked?.reason ?? undefined}
-          onChange={(next) => setWeeks(course.weeks.map((w, j) => (j === i ? next : w)))}
-          onMove={(to) => setWeeks(moved(course.weeks, i, to))}
-          onRemove={() => setWeeks(course.weeks.filter((_, j) => j !== i))}
-          onDrag={() => setDragged(i)}
-          onDrop={() => {
-            if (dragged !== undefined) {
-              setWeeks(moved(course.weeks, dragged, i))
-              setDragged(undefined)
-            }
-          }}
-        />
-      ))}
+      <PlainLines course={course} onWeeks={setWeeks} />
+      <details open={openForm} onToggle={(e) => setOpenForm(e.currentTarget.open)}>
+        <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
+          The same as a form, week by week
+        </summary>
+        {course.weeks.map((week, i) => (
+          <WeekEditor
+            key={i}
+            week={week}
+            number={i + 1}
+            course={course}
+            load={checked?.loads[i]}
+            path={checked?.path ?? undefined}
+            reason={checked?.reason ?? undefined}
+            onChange={(next) => setWeeks(course.weeks.map((w, j) => (j === i ? next : w)))}
+            onMove={(to) => setWeeks(moved(course.weeks, i, to))}
+            onRemove={() => setWeeks(course.weeks.filter((_, j) => j !== i))}
+            onDrag={() => setDragged(i)}
+            onDrop={() => {
+              if (dragged !== undefined) {
+                setWeeks(moved(course.weeks, dragged, i))
+                setDragged(undefined)
+              }
+            }}
+          />
+        ))}
+      </details>
       <div className="border-ink border-t py-3">
         <Button onClick={() => setWeeks([...course.weeks, newWeek(course.weeks.length + 1)])}>
           Add a week

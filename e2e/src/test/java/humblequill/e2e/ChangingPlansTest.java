@@ -77,6 +77,7 @@ class ChangingPlansTest extends LaterTest {
     var page = pages.open(quill.url() + "/course/edit/new");
     field(page, "Title").fill("Mooring posts");
     field(page, "Id, lower-case words joined by hyphens").fill("Mooring Posts");
+    page.getByText("The same as a form").click();
     button(page, "Add an exercise").focus();
     page.keyboard().press("Enter");
     field(page, "Exercise").fill("Posts at low water");

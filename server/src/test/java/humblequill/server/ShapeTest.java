@@ -29,6 +29,7 @@ class ShapeTest {
               "coverage", Set.of("calendar", "course", "entry", "placement", "stats", "topic")),
           Map.entry("topic", Set.of("name")),
           Map.entry("shelf", Set.of("calendar", "entry")),
+          Map.entry("syllabus", Set.of("course", "entry", "logline")),
           Map.entry("book", Set.of("entry", "quota", "stats")),
           Map.entry("care", Set.of("entry", "name")),
           Map.entry("picture", Set.of("book")),
@@ -85,6 +86,7 @@ class ShapeTest {
                   "settings",
                   "sitting",
                   "streak")),
+          Map.entry("syllabus", Set.of("entry", "logline", "settings", "topic")),
           Map.entry("turn", Set.of("plan", "settings", "sitting")),
           Map.entry(
               "demo",

@@ -49,6 +49,7 @@ public class LogLineService {
   private final NameService names;
   private final SettingsService settings;
   private final Derived<LogLine> reader = new Derived<>();
+  private final Derived<LogLine> ofNames = new Derived<>();
 
   private final Habits.Lookup lookup =
       new Habits.Lookup() {
@@ -139,6 +140,21 @@ public class LogLineService {
         });
   }
 
+  /** A reader that knows the learner's names and no course, for lines of a course to come. */
+  @Transactional(readOnly = true)
+  public LogLine ofNamesAlone() {
+    var known = names.names();
+    var locale = settings.read().locale();
+    return ofNames.get(
+        List.of(known, locale),
+        () -> {
+          var language = Language.of(Locale.forLanguageTag(locale));
+          var words =
+              words(List.of(), known, List.of(), List.of(), settings.learner().today(), language);
+          return new LogLine(new Vocabulary(words, language), (exercise, topic) -> Habits.NONE);
+        });
+  }
+
   private static List<Word> words(
       List<PlacedCourse> followed,
       Names names,
@@ -147,7 +163,7 @@ public class LogLineService {
       LocalDate today,
       Language language) {
     var words = new ArrayList<Word>();
-    Stream.of(NameKind.MEDIUM, NameKind.SOURCE, NameKind.BOOK, NameKind.RESOURCE)
+    Stream.of(NameKind.MEDIUM, NameKind.SOURCE, NameKind.BOOK, NameKind.RESOURCE, NameKind.FACET)
         .forEach(kind -> words.addAll(named(kind, names, language)));
     followed.forEach(placed -> words.addAll(exercises(placed, today)));
     named(NameKind.TOPIC, names, language).forEach(topic -> words.add(nowMeant(topic, promised)));

@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { answer, api, type Schemas } from '../../../api/client'
+import { TextField } from '../../../ui/Field'
+import { useSettled } from '../../../ui/useSettled'
+import type { CourseDocument } from './document'
+import { fromLines, toLines } from './lines'
+
+const PAUSE = 300
+const LONGEST = 20_000
+
+const PROPOSED: Record<Schemas['ReadExercise']['proposed'][number], string> = {
+  COUNT: 'how much',
+  LENGTH: 'how long each',
+  TOPIC: 'the topic',
+}
+
+/**
+ * A course as one would note it on paper. What is written becomes weeks and exercises at once; what is changed
+ * in the form is written anew here.
+ */
+export function PlainLines({
+  course,
+  onWeeks,
+}: {
+  course: CourseDocument
+  onWeeks: (weeks: CourseDocument['weeks']) => void
+}) {
+  const written = toLines(course)
+  // What the course was when the text last said it; once the form changes it, the text is written anew.
+  const [said, setSaid] = useState(written)
+  const [text, setText] = useState(written)
+  const [writing, setWriting] = useState(false)
+  const settled = useSettled(text, PAUSE)
+  const read = useQuery({
+    queryKey: ['syllabus', settled],
+    queryFn: () => answer(api.POST('/api/syllabus', { body: { text: settled } })),
+    enabled: writing && settled.trim() !== '',
+    placeholderData: (last) => last,
+    staleTime: Infinity,
+  })
+  const taken = useRef<Schemas['SyllabusView']>(undefined)
+  const { data } = read
+  useEffect(() => {
+    if (writing && data && !read.isPlaceholderData && taken.current !== data) {
+      taken.current = data
+      const weeks = fromLines(data, course)
+      setSaid(toLines({ ...course, weeks }))
+      onWeeks(weeks)
+    }
+  }, [writing, data, read.isPlaceholderData, course, onWeeks])
+  const shown = written === said ? text : written
+  const proposals = (writing ? (data?.weeks ?? []) : []).flatMap((week, i) =>
+    week.exercises
+      .filter((e) => e.proposed.length > 0)
+      .map((e) => ({ week: week.number ?? i + 1, exercise: e })),
+  )
+  return (
+    <section aria-labelledby="plain-lines" className="mb-4">
+      <h2 id="plain-lines">In plain lines</h2>
+      <TextField
+        label="A week’s title, then an exercise a line, as you would note it on paper"
+        hint="200 gestures, 90 s each, photo · lesson 4 of the patient eye · hands"
+        rows={Math.min(18, Math.max(6, shown.split('\n').length + 1))}
+        maxLength={LONGEST}
+        value={shown}
+        placeholder={'Week 1: Lines\n70 lines, 1 min each, life\n\nWeek 2: Hulls\n12 hulls\nhands'}
+        onChange={(e) => {
+          setWriting(true)
+          setSaid(written)
+          setText(e.target.value)
+        }}
+      />
+      <div aria-live="polite">
+        {read.isError && (
+          <p role="alert" className="text-sanguine">
+            {read.error.message}
+          </p>
+        )}
+        {writing && data && data.empty.length > 0 && (
+          <p className="text-sanguine">
+            {data.empty.length === 1 ? 'Week' : 'Weeks'} {data.empty.join(', ')}{' '}
+            {data.empty.length === 1 ? 'has' : 'have'} no exercise yet.
+          </p>
+        )}
+        {proposals.map(({ week, exercise: e }) => (
+          <p key={`${week} ${e.line}`} className="text-faded">
+            Week {week}, <span className="font-serif italic">{e.line}</span>: proposed{' '}
+            {e.proposed.map((p) => PROPOSED[p]).join(' and ')},{' '}
+            {e.drawings != null ? `${e.drawings} of ${e.minutesEach} min` : `${e.minutes} min`}
+            {e.proposed.includes('TOPIC') && `, ${e.topics.join(', ')}`}.
+          </p>
+        ))}
+      </div>
+    </section>
+  )
+}
