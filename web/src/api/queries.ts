@@ -154,6 +154,12 @@ export const queries = {
       queryFn: () => answer(api.GET('/api/coverage', { params: { query } })),
       placeholderData: keepPreviousData,
     }),
+  courseTopics: (placement: string, week: string) =>
+    queryOptions({
+      queryKey: ['coverage', 'course', placement, week],
+      queryFn: () =>
+        answer(api.GET('/api/course-topics/{placement}/{week}', { params: { path: { placement, week } } })),
+    }),
   topic: (topic: string, facet: string | undefined) =>
     queryOptions({
       queryKey: ['coverage', topic, facet],

@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/course-topics/{placement}/{week}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["courseTopics"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/course/changes/{id}": {
         parameters: {
             query?: never;
@@ -4316,6 +4332,21 @@ export interface components {
             name: string;
             needs: string[];
         };
+        TopicOfWeek: {
+            /** Format: uuid */
+            id?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            /** @enum {string} */
+            state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
+            topic: string;
+        };
+        TopicOnce: {
+            /** Format: int32 */
+            number?: number | null;
+            returns: string[];
+            topic: string;
+        };
         TopicRecord: {
             chain: components["schemas"]["ChainLink"][];
             /** @enum {string|null} */
@@ -4382,6 +4413,10 @@ export interface components {
             areas: components["schemas"]["AreaOfTopics"][];
             /** Format: int64 */
             version: number;
+        };
+        TopicsOfCourse: {
+            once: components["schemas"]["TopicOnce"][];
+            topics: components["schemas"]["TopicOfWeek"][];
         };
         TrayView: {
             waiting: components["schemas"]["WaitingPicture"][];
@@ -5252,6 +5287,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CourseView"];
+                };
+            };
+        };
+    };
+    courseTopics: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placement: string;
+                week: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopicsOfCourse"];
                 };
             };
         };

@@ -12,6 +12,7 @@ import { Pairs } from './Pairs'
 import { Remarks } from './Remarks'
 import { Ruler } from './Ruler'
 import { lowerFirst, weekName } from './text'
+import { WeekTopics } from './WeekTopics'
 import { WeekTable } from './WeekTable'
 
 /** The course: a ruler of its weeks, and below it one week. */
@@ -90,6 +91,7 @@ function Page({
         <div className="wide:grid-cols-2 mt-6 grid gap-8">
           <Remarks course={course} placement={placed.placement} />
           <ChangeThePlan course={course} placed={placed} weekKey={week.key} />
+          <WeekTopics placement={placed.placement} week={week.key} over={week.to < course.today} />
           <Pairs pairs={course.pairs} />
           <section>
             <h2>The course</h2>

@@ -1,5 +1,12 @@
 import type { Schemas } from '../../../api/client'
-import { exerciseIds, idFor, type CourseDocument, type ExerciseDocument, type WeekDocument } from './document'
+import {
+  exerciseIds,
+  idFor,
+  SOURCES,
+  type CourseDocument,
+  type ExerciseDocument,
+  type WeekDocument,
+} from './document'
 
 /** A course in plain lines. */
 export function toLines(course: CourseDocument): string {
@@ -75,7 +82,7 @@ function exerciseOf(
     title: same?.title ?? e.title,
     kind: same?.kind ?? e.kind,
     ...amount,
-    ...(e.source ? { source: e.source } : {}),
+    ...(e.source && SOURCES.includes(e.source) ? { source: e.source } : {}),
     ...(e.topics.length > 0 && !e.proposed.includes('TOPIC') ? { topics: e.topics } : {}),
   }
 }

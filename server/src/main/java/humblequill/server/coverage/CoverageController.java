@@ -26,9 +26,15 @@ class CoverageController {
   private final TopicViews views;
   private final TopicsToday today;
   private final WarmUps warmUps;
+  private final CourseTopics courseTopics;
 
   CoverageController(
-      CoverageService coverage, TopicViews views, TopicsToday today, WarmUps warmUps) {
+      CoverageService coverage,
+      TopicViews views,
+      TopicsToday today,
+      WarmUps warmUps,
+      CourseTopics courseTopics) {
+    this.courseTopics = courseTopics;
     this.coverage = coverage;
     this.views = views;
     this.today = today;
@@ -64,6 +70,13 @@ class CoverageController {
    *     does not
    */
   record ToldTopic(@Nullable Depth depth, @Nullable @Min(1) @Max(200) Integer weakDrawings) {}
+
+  /** A course by its topics, with those of one week. */
+  @GetMapping("/course-topics/{placement}/{week}")
+  CourseTopics.TopicsOfCourse courseTopics(
+      @PathVariable UUID placement, @PathVariable @Size(max = 80) String week) {
+    return courseTopics.read(placement, week);
+  }
 
   /** Puts a warm-up into today. */
   @PutMapping("/warm-ups/{id}")

@@ -1,0 +1,111 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { ChangeSheet } from '../../shared/plan/ChangeSheet'
+import { Button } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
+
+/** Topics of a week: what was drawn of them, what on the shelf teaches them, and which come up but once. */
+export function WeekTopics({
+  placement,
+  week,
+  over,
+}: {
+  placement: string
+  week: string
+  /** Whether the week is over, so that what was not touched is said. */
+  over: boolean
+}) {
+  const format = useFormats()
+  const { data } = useQuery(queries.courseTopics(placement, week))
+  const shelf = useQuery(queries.shelf()).data
+  const [returning, setReturning] = useState<Schemas['TopicOnce']>()
+  if (!data || data.topics.length === 0) {
+    return null
+  }
+  const untouched = data.topics.filter((t) => t.minutes === 0)
+  const teachers = (shelf?.resources ?? []).filter(
+    (r) =>
+      r.fields.role === 'TEACHES' &&
+      r.place !== 'WANTED' &&
+      data.topics.some((t) => [...r.fields.topics, ...r.entryTopics.slice(0, 3)].includes(t.topic)),
+  )
+  return (
+    <section aria-labelledby="week-topics">
+      <h2 id="week-topics">Topics of this week</h2>
+      <p>
+        {data.topics.map((t, i) => (
+          <span key={t.topic}>
+            {i > 0 && ' · '}
+            {t.id ? (
+              <Link to={`/topics/${t.id}`} className="underline underline-offset-4">
+                {t.topic}
+              </Link>
+            ) : (
+              t.topic
+            )}{' '}
+            <span className="text-faded">{t.minutes > 0 ? format.minutes(t.minutes) : 'nothing drawn'}</span>
+          </span>
+        ))}
+      </p>
+      {over && untouched.length > 0 && (
+        <p className="text-sanguine">Planned and not touched: {untouched.map((t) => t.topic).join(', ')}.</p>
+      )}
+      {teachers.length > 0 && (
+        <p className="text-faded">
+          On the shelf:{' '}
+          {teachers.map((r, i) => (
+            <span key={r.id}>
+              {i > 0 && ', '}
+              <Link to={`/shelf/${r.id}`} className="underline underline-offset-4">
+                {r.fields.name}
+              </Link>
+            </span>
+          ))}
+        </p>
+      )}
+      {data.once.length > 0 && (
+        <details>
+          <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
+            {plural(data.once.length, 'topic comes', 'topics come')} up once and never again in this course
+          </summary>
+          <ul>
+            {data.once.map((once) => (
+              <li key={once.topic}>
+                {once.topic}
+                <span className="text-faded">{once.number != null && `, week ${once.number}`}</span>{' '}
+                {once.returns.length > 0 && (
+                  <Button
+                    look="quiet"
+                    aria-label={`Short returns for ${once.topic}`}
+                    onClick={() => setReturning(once)}
+                  >
+                    Add {plural(once.returns.length, 'short return')}
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {returning && (
+        <ChangeSheet
+          title={`Short returns: ${returning.topic}`}
+          description="Ten minutes as a warm-up, some weeks after it came up and once more later."
+          placement={placement}
+          week={returning.returns[0] ?? week}
+          changes={returning.returns.map((key) => ({
+            kind: 'WARM_UP',
+            week: key,
+            topic: returning.topic,
+            minutes: 10,
+          }))}
+          onClose={() => setReturning(undefined)}
+        />
+      )}
+    </section>
+  )
+}
