@@ -37,9 +37,9 @@ public final class Screenshots {
       camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
       camera.take("settings", url + "/settings", AS_IT_IS);
       camera.take("search", url + "/search?q=sheer", AS_IT_IS);
-      camera.take("entry-form", url + "/today", Screenshots::openForm);
-      camera.take("change", url + "/course", Screenshots::longer);
-      camera.take("topics", url + "/course/topics", AS_IT_IS);
+      camera.take("topics", url + "/topics", AS_IT_IS);
+      camera.take("topic", url + "/topics", Screenshots::openTopic);
+      camera.take("shelf", url + "/shelf", AS_IT_IS);
       camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
       camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
     }
@@ -54,10 +54,10 @@ public final class Screenshots {
     page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
-  private static void longer(Page page) {
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("It needs longer")).click();
-    page.getByText("Make the week longer or shorter").click();
-    page.getByText("Everything fits").waitFor();
+  private static void openTopic(Page page) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("hulls")).click();
+    page.getByText("Minutes a week").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   private static void chooseHarbour(Page page) {
@@ -119,11 +119,6 @@ public final class Screenshots {
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin")).click();
     page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("The reference")).waitFor();
     page.waitForLoadState(LoadState.NETWORKIDLE);
-  }
-
-  private static void openForm(Page page) {
-    page.getByText("Fill in the form instead").click();
-    field(page, "Drawings").waitFor();
   }
 
   private record Camera(Pages pages) {
