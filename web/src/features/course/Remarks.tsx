@@ -60,7 +60,6 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
       {course.remarks.map((remark) => (
         <NeedRemark key={remark.weekKey + remark.need} remark={remark} placement={placement} today={today} />
       ))}
-      {week.topics.length > 0 && <p className="text-faded">Topics: {week.topics.join(', ')}.</p>}
       {week.resources.length > 0 && <p className="text-faded">From: {week.resources.join('; ')}.</p>}
       {remedy && (
         <RemedySheet

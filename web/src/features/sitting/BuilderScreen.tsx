@@ -5,6 +5,7 @@ import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { CABINET, FORESHORTENING, keptAs, type UnderWay } from '../../shared/cabinet'
+import { UNITS } from '../../shared/entry/study'
 import { NameField } from '../../shared/NameField'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { CameBack } from '../../ui/CameBack'
@@ -154,6 +155,7 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
       <NameField
         kind="RESOURCE"
         label="Learned from"
+        hint={built.unit && built.unitFrom ? `${UNITS[built.unit][0]} ${built.unitFrom}` : ''}
         maxLength={BOUNDS.BegunSitting.resource.maxLength}
         value={built.resource}
         onChange={(e) => set({ resource: e.target.value })}

@@ -138,6 +138,7 @@ class CoverageApiTest {
     assertThat(api.get("/api/entries?facet=Seen%20at%20Dusk").json().path("total").asInt())
         .isEqualTo(1);
     assertThat(api.get("/api/entries?text=dusk").json().path("total").asInt()).isEqualTo(1);
+    assertThat(api.get("/api/entries?text=lesson%203").json().path("total").asInt()).isEqualTo(1);
     var bad = logged(api, "unit", null, 3);
     assertThat(bad.status()).isEqualTo(400);
     assertThat(bad.body()).contains("Say in what 3 counts");

@@ -93,7 +93,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       select new humblequill.server.entry.EntryRepository$Listed(e.id, e.practiceDay, e.exerciseId, e.topicId,
         e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo, e.facetIds,
         lower(concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime,
-          coalesce(concat(' / mark ', cast(e.mark as string)), ''))))
+          coalesce(concat(' / mark ', cast(e.mark as string)), ''),
+          coalesce(concat(' / ', e.unit, ' ', cast(e.unitFrom as string)), ''))))
       from EntryEntity e
       """;
 

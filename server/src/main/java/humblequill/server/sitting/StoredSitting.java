@@ -1,5 +1,6 @@
 package humblequill.server.sitting;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.name.NameKind;
@@ -29,9 +30,9 @@ record StoredSitting(
     @Nullable NameRef source,
     @Nullable NameRef medium,
     @Nullable NameRef book,
-    @Nullable NameRef resource,
-    @Nullable String unit,
-    @Nullable Integer unitFrom,
+    @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable NameRef resource,
+    @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String unit,
+    @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Integer unitFrom,
     @Nullable Integer page,
     @Nullable UUID prompt,
     String references,
