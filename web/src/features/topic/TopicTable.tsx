@@ -12,6 +12,7 @@ type Row = Schemas['TopicRow']
 export function TopicTable({ coverage }: { coverage: Coverage }) {
   const format = useFormats()
   const { columns, now, areas } = coverage
+  const names = columns.map((column) => columnName(column, coverage, format))
   const size = columns.length > 40 ? 15 : columns.length > 26 ? 22 : 26
   return (
     <div className="mt-2 overflow-x-auto" role="group" aria-label="Topics by week">
@@ -28,7 +29,7 @@ export function TopicTable({ coverage }: { coverage: Coverage }) {
                 className={`px-0 text-center font-normal ${i === now ? 'bg-deeper text-ink font-bold' : ''}`}
                 style={{ minWidth: size }}
               >
-                <span className="sr-only">{columnName(column, coverage, format)}</span>
+                <span className="sr-only">{names[i]}</span>
                 <span aria-hidden className="whitespace-nowrap">
                   {columnLabel(columns, i, coverage, format)}
                 </span>
@@ -55,7 +56,7 @@ export function TopicTable({ coverage }: { coverage: Coverage }) {
                 <td />
               </tr>
               {area.topics.map((row) => (
-                <TopicLine key={row.name} row={row} coverage={coverage} size={size} />
+                <TopicLine key={row.name} row={row} coverage={coverage} names={names} size={size} />
               ))}
             </Fragment>
           ))}
@@ -65,7 +66,18 @@ export function TopicTable({ coverage }: { coverage: Coverage }) {
   )
 }
 
-function TopicLine({ row, coverage, size }: { row: Row; coverage: Coverage; size: number }) {
+function TopicLine({
+  row,
+  coverage,
+  names,
+  size,
+}: {
+  row: Row
+  coverage: Coverage
+  /** Of the columns. */
+  names: string[]
+  size: number
+}) {
   const format = useFormats()
   const { columns, now, blot } = coverage
   const cells = new Map(row.cells.map((cell) => [cell.column, cell]))
@@ -93,7 +105,7 @@ function TopicLine({ row, coverage, size }: { row: Row; coverage: Coverage; size
           <td
             key={column.from}
             className={`p-0 text-center leading-none ${i === now ? 'bg-deeper' : ''}`}
-            title={cell && `${columnName(column, coverage, format)}: ${cellText(cell, format)}`}
+            title={cell && `${names[i]}: ${cellText(cell, format)}`}
           >
             {cell && (
               <span className="inline-grid place-items-center align-middle">

@@ -11,6 +11,7 @@ import humblequill.core.name.Names;
 import humblequill.core.name.ShippedNames;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.topic.Topic;
+import humblequill.server.data.Derived;
 import humblequill.server.name.NameService;
 import humblequill.server.quota.PromisedEntries;
 import humblequill.server.settings.Learner;
@@ -34,6 +35,7 @@ class CoverageService {
   private final TopicService topics;
   private final NameService names;
   private final PromisedEntries promised;
+  private final Derived<List<BalanceRemark>> remarks = new Derived<>();
 
   CoverageService(
       SettingsService settings,
@@ -155,13 +157,25 @@ class CoverageService {
         .toList();
   }
 
+  /** They look at everything drawn, so they are made once for as long as that stays. */
   private List<BalanceRemark> remarks(Standings.Known known, Set<UUID> promisedEntries) {
     var all = names.names();
-    return BalanceRemark.on(
-        known.today(),
-        known.ledger(),
-        d -> d.source().map(s -> source(all, s)).filter("life"::equals).isPresent(),
-        d -> d.learned().purpose() == Drawn.Purpose.FREE && !promisedEntries.contains(d.entry()));
+    return remarks.get(
+        List.of(known.ledger(), all, promisedEntries, known.today()),
+        () -> {
+          var sources = new HashMap<String, String>();
+          return BalanceRemark.on(
+              known.today(),
+              known.ledger(),
+              d ->
+                  d.source()
+                      .map(s -> sources.computeIfAbsent(s, called -> source(all, called)))
+                      .filter("life"::equals)
+                      .isPresent(),
+              d ->
+                  d.learned().purpose() == Drawn.Purpose.FREE
+                      && !promisedEntries.contains(d.entry()));
+        });
   }
 
   /** What a source was called when it shipped. */

@@ -1,7 +1,9 @@
 package humblequill.server.quota;
 
 import humblequill.core.entry.Drawn;
+import humblequill.server.data.Derived;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -11,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class PromisedEntries {
   private final QuotaAccounts accounts;
+  private final Derived<Set<UUID>> entries = new Derived<>();
 
   PromisedEntries(QuotaAccounts accounts) {
     this.accounts = accounts;
@@ -19,10 +22,14 @@ public class PromisedEntries {
   /** All of them, running promises and ended ones. */
   @Transactional(readOnly = true)
   public Set<UUID> all() {
-    var found = new HashSet<UUID>();
-    accounts
-        .all()
-        .forEach(q -> q.account().matching().stream().map(Drawn::entry).forEach(found::add));
-    return found;
+    var promises = accounts.all();
+    return entries.get(
+        List.of(promises),
+        () -> {
+          var found = new HashSet<UUID>();
+          promises.forEach(
+              q -> q.account().matching().stream().map(Drawn::entry).forEach(found::add));
+          return Set.copyOf(found);
+        });
   }
 }
