@@ -171,6 +171,11 @@ export const queries = {
         ),
       placeholderData: keepPreviousData,
     }),
+  referenceSets: () =>
+    queryOptions({
+      queryKey: ['references', 'sets'],
+      queryFn: () => answer(api.GET('/api/references/sets')),
+    }),
   shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => answer(api.GET('/api/shelf')) }),
   pieces: () => queryOptions({ queryKey: ['pieces'], queryFn: () => answer(api.GET('/api/pieces')) }),
   piece: (id: string) =>

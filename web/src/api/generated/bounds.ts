@@ -110,6 +110,12 @@ export const BOUNDS = {
     queue: { min: 1, max: 999 },
     total: { min: 1, max: 99999 },
   },
+  SetFields: {
+    exerciseId: { maxLength: 80 },
+    name: { maxLength: 120 },
+    needed: { min: 1, max: 9999 },
+    within: { maxLength: 400 },
+  },
   SetUpTold: { minutes: { min: 0, max: 60 } },
   Settings: {
     fadingPercent: { min: 2, max: 99 },

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { ReferenceSets } from './ReferenceSets'
 import { ReadRuler } from './ReadRuler'
 import { ResourceLeaf } from './ResourceLeaf'
 import { finish, PLACES, progress, remark, waits, type Resource } from './text'
@@ -62,6 +63,7 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
         {(Object.keys(PLACES) as Resource['place'][]).map((place) => (
           <Row key={place} place={place} resources={resources.filter((r) => r.place === place)} />
         ))}
+        {!topic && <ReferenceSets />}
         {shelf.weeks.length > 0 && !topic && (
           <section aria-labelledby="untaught" className="mt-5">
             <h2 id="untaught">Weeks that nothing here teaches</h2>

@@ -185,6 +185,7 @@ const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
 
 function Before({ built, set }: LadderPart) {
   const whatFor = useQuery(queries.settings()).data?.whatFor
+  const lacking = useQuery(queries.referenceSets()).data?.find((s) => s.missing > 0)
   return (
     <div className="mt-5 grid grid-cols-2 gap-x-6 gap-y-3">
       <SelectField label="Energy now" value={built.energy} onChange={(e) => set({ energy: e.target.value })}>
@@ -209,6 +210,12 @@ function Before({ built, set }: LadderPart) {
           <Button onClick={() => set({ kind: 'ALL_QUICK', minutes: '10', eachMinutes: '2', drill: 'NONE' })}>
             The smallest page
           </Button>
+          {lacking && (
+            <p>
+              Or gather references instead: {lacking.fields.name} lacks {lacking.missing} of{' '}
+              {lacking.fields.needed}.
+            </p>
+          )}
         </div>
       )}
     </div>
@@ -252,6 +259,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
 function References({ built, set, plan }: LadderPart & { plan: Plan | undefined }) {
   const parts = useLadder(built.kind === 'PARTS_ONLY' ? plan : undefined).data?.rungs ?? []
   const folder = useQuery(queries.pictureFolder()).data
+  const sets = useQuery(queries.referenceSets()).data ?? []
   const search = useSearchParams()[0].toString()
   return (
     <fieldset className="mt-6">
@@ -268,6 +276,20 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
             your own folder{folder ? `, ${folder.pictures} pictures` : ''}
           </option>
         </SelectField>
+        {built.references === 'FOLDER' && sets.length > 0 && (
+          <SelectField
+            label="Which of them"
+            value={built.referenceSet}
+            onChange={(e) => set({ referenceSet: e.target.value })}
+          >
+            <option value="">all of the folder</option>
+            {sets.map((s) => (
+              <option key={s.id} value={s.id}>
+                {s.fields.name}, {s.unused} of {s.there} not used yet
+              </option>
+            ))}
+          </SelectField>
+        )}
         {built.references === 'CABINET' && (
           <>
             <SelectField

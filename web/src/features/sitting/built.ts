@@ -30,6 +30,8 @@ export type Built = {
   parts: string
   drill: Begun['drill']
   references: Begun['references']
+  /** The set of the own folder; nothing for all of it. */
+  referenceSet: string
   cabinet: NonNullable<Begun['cabinet']>
   foreshortening: NonNullable<Begun['foreshortening']>
   seed: number
@@ -106,9 +108,14 @@ export function newSitting(params: URLSearchParams, format: Formats): Built {
     rows: [{ count: params.get('count') ?? '10', each: eachMinutes }],
     parts: 'hands, feet, torso',
     drill: 'NONE',
-    references: (known || params.has('attempt')) && !cabinet ? 'NONE' : 'CABINET',
+    references: params.has('set')
+      ? 'FOLDER'
+      : (known || params.has('attempt')) && !cabinet
+        ? 'NONE'
+        : 'CABINET',
     cabinet: cabinet ?? 'STANDING',
     foreshortening: (params.get('foreshortening') as Built['foreshortening'] | null) ?? 'ANY',
+    referenceSet: params.get('set') ?? '',
     seed: Number(params.get('seed') ?? Math.floor(Math.random() * 1e9)),
   }
 }
@@ -209,6 +216,7 @@ export function begun(id: string, built: Built, plan: Plan, format: Formats): Be
     unitFrom: built.resource.trim() && built.unit ? (built.unitFrom ?? null) : null,
     page: pageOf(built, format) ?? null,
     references: built.references,
+    referenceSet: built.references === 'FOLDER' ? built.referenceSet || null : null,
     cabinet: built.references === 'CABINET' ? built.cabinet : null,
     foreshortening: built.foreshortening,
     seed: built.seed,

@@ -43,3 +43,18 @@ create table warm_up (
 );
 
 create index warm_up_day on warm_up (practice_day);
+
+-- References gathered for an exercise or a purpose, and which pictures of the own folder were drawn from.
+create table reference_set (
+  id uuid primary key,
+  version bigint not null,
+  name varchar(120) not null,
+  within varchar(400) not null,
+  needed integer not null,
+  exercise_id varchar(80)
+);
+
+create table shown_picture (
+  picture_id uuid primary key,
+  practice_day date not null
+);

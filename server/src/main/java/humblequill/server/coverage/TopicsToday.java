@@ -6,7 +6,7 @@ import humblequill.core.coverage.RustAhead;
 import humblequill.core.coverage.TopicState;
 import humblequill.core.coverage.WarmUpRoom;
 import humblequill.core.entry.Drawn;
-import humblequill.core.placement.PlacedCourse;
+import humblequill.server.data.Derived;
 import humblequill.server.edge.Refusal;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
@@ -32,6 +32,28 @@ public class TopicsToday {
   private final Standings standings;
   private final WarmUps warmUps;
   private final SettingsService settings;
+  private final Derived<Ahead> ahead = new Derived<>();
+
+  /**
+   * What follows from how topics stand alone.
+   *
+   * @param rusty needed by weeks to come, course by course
+   * @param yesterday what took most minutes of yesterday's study
+   */
+  private record Ahead(
+      List<RustAhead.Needed> rusty, Optional<String> yesterday, Optional<AfterAway> away) {
+    private static Ahead of(Standings.Known known) {
+      return new Ahead(
+          known.followed().stream()
+              .flatMap(
+                  course ->
+                      RustAhead.of(course.placement(), known.graph(), known::of, known.today())
+                          .stream())
+              .toList(),
+          TopicsToday.yesterday(known),
+          AfterAway.on(known.today(), known.ledger(), known.rule()));
+    }
+  }
 
   TopicsToday(Standings standings, WarmUps warmUps, SettingsService settings) {
     this.standings = standings;
@@ -133,17 +155,18 @@ public class TopicsToday {
     if (!learner.rustSaid()) {
       return new AskedByTopics(taken, List.of(), null);
     }
-    var away = away(known, taken);
+    var now = ahead.get(List.of(known), () -> Ahead.of(known));
+    var away = away(now, taken);
     return new AskedByTopics(
-        taken, away == null ? offers(known, taken, drawnToday, room) : List.of(), away);
+        taken, away == null ? offers(known, now, taken, drawnToday, room) : List.of(), away);
   }
 
   private static int minutes(List<WarmUpToday> taken, WarmUpRoom.From room) {
     return taken.stream().filter(w -> w.room() == room).mapToInt(WarmUpToday::minutes).sum();
   }
 
-  private static @Nullable Return away(Standings.Known known, List<WarmUpToday> taken) {
-    return AfterAway.on(known.today(), known.ledger(), known.rule())
+  private static @Nullable Return away(Ahead now, List<WarmUpToday> taken) {
+    return now.away
         .map(
             away ->
                 new Return(
@@ -164,6 +187,7 @@ public class TopicsToday {
 
   private static List<WarmUpOffer> offers(
       Standings.Known known,
+      Ahead now,
       List<WarmUpToday> taken,
       List<Drawn> drawnToday,
       Optional<WarmUpRoom> room) {
@@ -171,14 +195,12 @@ public class TopicsToday {
     taken.forEach(w -> named.add(w.topic()));
     drawnToday.forEach(d -> named.addAll(d.topics()));
     var offers = new ArrayList<WarmUpOffer>();
-    for (PlacedCourse course : known.followed()) {
-      RustAhead.of(course.placement(), known.graph(), known::of, known.today()).stream()
-          .filter(n -> named.add(n.standing().topic()))
-          .map(n -> rusty(n, room))
-          .forEach(offers::add);
-    }
+    now.rusty.stream()
+        .filter(n -> named.add(n.standing().topic()))
+        .map(n -> rusty(n, room))
+        .forEach(offers::add);
     var most = new ArrayList<>(offers.stream().limit(MOST_OFFERED).toList());
-    yesterday(known)
+    now.yesterday
         .filter(named::add)
         .ifPresent(
             topic ->

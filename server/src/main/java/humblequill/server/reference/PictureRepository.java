@@ -8,6 +8,8 @@ import org.springframework.data.jpa.repository.Query;
 interface PictureRepository extends JpaRepository<PictureEntity, UUID> {
   List<PictureEntity> findByBrokenNotOrderByPathAsc(String broken);
 
+  List<PictureEntity> findByBrokenOrderByPathAsc(String broken);
+
   @Query("select p.id from PictureEntity p where p.broken = '' order by p.path")
   List<UUID> pictures();
 }

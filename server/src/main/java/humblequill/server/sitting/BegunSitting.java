@@ -34,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param page page of the first drawing, where each fills one; null where pages are not told
  * @param promptId prompt that is drawn; it is ticked once something was
  * @param references where references come from
+ * @param referenceSet the set of the own folder it draws from; null for all of the folder
  * @param cabinet what the cabinet shows
  * @param seed which references, in which order
  */
@@ -58,6 +59,7 @@ record BegunSitting(
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer page,
     @Nullable UUID promptId,
     @NotNull References references,
+    @Nullable UUID referenceSet,
     Reference.@Nullable Kind cabinet,
     Reference.@Nullable Foreshortening foreshortening,
     long seed) {

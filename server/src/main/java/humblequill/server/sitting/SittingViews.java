@@ -7,7 +7,9 @@ import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
 import humblequill.server.data.StoredJson;
 import humblequill.server.reference.PictureFolder;
+import humblequill.server.reference.ReferenceSets;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -20,9 +22,11 @@ class SittingViews {
   private static final int MINUTE = 60_000;
 
   private final PictureFolder folder;
+  private final ReferenceSets sets;
 
-  SittingViews(PictureFolder folder) {
+  SittingViews(PictureFolder folder, ReferenceSets sets) {
     this.folder = folder;
+    this.sets = sets;
   }
 
   /**
@@ -72,10 +76,7 @@ class SittingViews {
 
   private List<SittingView.Ahead> ahead(StoredSitting begun, Ladder ladder, Timed timed) {
     var ahead = new ArrayList<SittingView.Ahead>();
-    var pictures =
-        references(begun) == BegunSitting.References.FOLDER
-            ? folder.shuffled(begun.seed())
-            : List.<UUID>of();
+    var pictures = pictures(begun);
     long ends = timed.stepEnds().toEpochMilli();
     int reference = timed.reference();
     var steps = ladder.steps();
@@ -89,6 +90,22 @@ class SittingViews {
       reference += !rests && last ? 1 : 0;
     }
     return ahead;
+  }
+
+  /** Pictures of the own folder in the order in which they are shown; none from elsewhere. */
+  private List<UUID> pictures(StoredSitting begun) {
+    if (references(begun) != BegunSitting.References.FOLDER) {
+      return List.of();
+    }
+    return begun.referenceSet() == null
+        ? folder.shuffled(begun.seed())
+        : sets.shuffled(begun.referenceSet(), begun.seed());
+  }
+
+  /** Keeps which pictures of the own folder were drawn from, so that others come first. */
+  void drawnFrom(StoredSitting begun, int drawings, LocalDate day) {
+    var shown = pictures(begun);
+    sets.drawnFrom(shown.subList(0, Math.min(drawings, shown.size())), day);
   }
 
   private static @Nullable String picture(

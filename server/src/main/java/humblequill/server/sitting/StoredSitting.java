@@ -36,6 +36,7 @@ record StoredSitting(
     @Nullable Integer page,
     @Nullable UUID prompt,
     String references,
+    @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable UUID referenceSet,
     @Nullable String cabinet,
     @Nullable String foreshortening,
     long seed) {
@@ -92,6 +93,7 @@ record StoredSitting(
         b.page(),
         b.promptId(),
         StoredJson.word(b.references()),
+        b.referenceSet(),
         b.cabinet() == null ? null : StoredJson.word(b.cabinet()),
         b.foreshortening() == null ? null : StoredJson.word(b.foreshortening()),
         b.seed());
@@ -120,6 +122,7 @@ record StoredSitting(
         page,
         prompt,
         StoredJson.kind(BegunSitting.References.class, references),
+        referenceSet,
         cabinet == null ? null : StoredJson.kind(Reference.Kind.class, cabinet),
         foreshortening == null
             ? null

@@ -135,6 +135,8 @@ class MigrationTest {
                   "prompt_page",
                   "told_topic",
                   "told_resource",
+                  "reference_set",
+                  "shown_picture",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

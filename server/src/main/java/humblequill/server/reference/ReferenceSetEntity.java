@@ -1,0 +1,34 @@
+package humblequill.server.reference;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+/** References gathered for something. */
+@Entity
+@Table(name = "reference_set")
+class ReferenceSetEntity implements Persistable<UUID> {
+  @Id UUID id = UUID.randomUUID();
+  @Version @Nullable Long version;
+  String name = "";
+
+  /** What the paths of its pictures hold, below the learner's own folder. */
+  String within = "";
+
+  int needed = 1;
+  @Nullable String exerciseId;
+
+  @Override
+  public UUID getId() {
+    return id;
+  }
+
+  @Override
+  public boolean isNew() {
+    return version == null;
+  }
+}
