@@ -80,7 +80,7 @@ export function WeekTopics({
                 {once.returns.length > 0 && (
                   <Button
                     look="quiet"
-                    aria-label={`Short returns for ${once.topic}`}
+                    aria-label={`Add ${plural(once.returns.length, 'short return')} for ${once.topic}`}
                     onClick={() => setReturning(once)}
                   >
                     Add {plural(once.returns.length, 'short return')}

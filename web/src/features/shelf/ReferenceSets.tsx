@@ -42,7 +42,7 @@ export function ReferenceSets() {
               <Link
                 to={`/sitting?${new URLSearchParams({ set: s.id, title: s.fields.name, ...(s.fields.exerciseId ? { exercise: s.fields.exerciseId } : {}) }).toString()}`}
                 className={LINE_LINK}
-                aria-label={`Draw from ${s.fields.name}`}
+                aria-label={`Draw from it: ${s.fields.name}`}
               >
                 Draw from it
               </Link>

@@ -90,7 +90,7 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
                   <Button
                     look="quiet"
                     onClick={() => setMaking(name)}
-                    aria-label={`Put ${name} on the shelf`}
+                    aria-label={`Put it on the shelf: ${name}`}
                   >
                     Put it on the shelf
                   </Button>

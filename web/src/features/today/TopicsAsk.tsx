@@ -60,7 +60,7 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
                       look="quiet"
                       className="no-print ml-2"
                       onClick={() => remove.mutate(w.id)}
-                      aria-label={`Take ${w.topic} out`}
+                      aria-label={`Take out ${w.topic}`}
                     >
                       Take out
                     </Button>
@@ -86,7 +86,7 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
                   <Button
                     look="quiet"
                     disabled={put.isPending}
-                    aria-label={`Warm up with ${offer.topic}`}
+                    aria-label={`Warm up, ${format.minutes(offer.minutes)}: ${offer.topic}`}
                     onClick={() => put.mutate({ topic: offer.topic, imagined: offer.why === 'YESTERDAY' })}
                   >
                     Warm up, {format.minutes(offer.minutes)}
