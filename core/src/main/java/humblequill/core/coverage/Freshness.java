@@ -3,7 +3,6 @@ package humblequill.core.coverage;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
-import java.util.SortedSet;
 
 /**
  * How fresh a topic is: 2^(−days since it was last practised ÷ half-life). Each spaced return makes
@@ -27,22 +26,23 @@ public record Freshness(
   /**
    * The freshness on a day; empty for what was never practised.
    *
-   * @param days on which it was practised; those after the day do not count
+   * @param days on which it was practised, oldest first; those after the day do not count
    */
   public static Optional<Freshness> on(
-      LocalDate today, SortedSet<LocalDate> days, FreshnessRule rule) {
-    LocalDate anchor = null;
+      LocalDate today, Iterable<LocalDate> days, FreshnessRule rule) {
     LocalDate last = null;
+    long anchor = 0;
     int returns = 0;
     for (var day : days) {
       if (day.isAfter(today)) {
         break;
       }
-      if (anchor == null) {
-        anchor = day;
-      } else if (ChronoUnit.DAYS.between(anchor, day) >= SPACED) {
+      long at = day.toEpochDay();
+      if (last == null) {
+        anchor = at;
+      } else if (at - anchor >= SPACED) {
         returns++;
-        anchor = day;
+        anchor = at;
       }
       last = day;
     }

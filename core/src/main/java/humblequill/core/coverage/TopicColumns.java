@@ -108,20 +108,21 @@ public record TopicColumns(List<Column> columns) {
    * @param planned what plans still hold of this topic
    */
   public List<TopicCell> cells(String topic, Ledger ledger, List<PlannedTopic> planned) {
-    var minutes = new TreeMap<Integer, Integer>();
+    var sums = new TreeMap<Integer, TopicCell>();
     inWindow(ledger.minutesOf(topic))
-        .forEach((day, m) -> at(day).ifPresent(c -> minutes.merge(c, m, Integer::sum)));
-    var ahead = new TreeMap<Integer, Integer>();
-    planned.forEach(p -> at(p.from()).ifPresent(c -> ahead.merge(c, p.minutes(), Integer::sum)));
-    var cells = new ArrayList<TopicCell>();
-    for (int c = 0; c < columns.size(); c++) {
-      if (minutes.containsKey(c) || ahead.containsKey(c)) {
-        cells.add(
+        .forEach((day, m) -> at(day).ifPresent(c -> add(sums, new TopicCell(c, m, 0, false))));
+    planned.forEach(
+        p -> at(p.from()).ifPresent(c -> add(sums, new TopicCell(c, 0, p.minutes(), true))));
+    return List.copyOf(sums.values());
+  }
+
+  private static void add(TreeMap<Integer, TopicCell> sums, TopicCell more) {
+    sums.merge(
+        more.column,
+        more,
+        (a, b) ->
             new TopicCell(
-                c, minutes.getOrDefault(c, 0), ahead.getOrDefault(c, 0), ahead.containsKey(c)));
-      }
-    }
-    return cells;
+                a.column, a.minutes + b.minutes, a.planned + b.planned, a.inPlan || b.inPlan));
   }
 
   private java.util.SortedMap<LocalDate, Integer> inWindow(Tally tally) {

@@ -3,7 +3,6 @@ package humblequill.core.coverage;
 import humblequill.core.entry.Ledger;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.TreeSet;
 
 /**
  * How a topic stands on a day.
@@ -24,8 +23,11 @@ public record TopicStanding(
   public static TopicStanding of(
       String topic, Ledger ledger, boolean planned, LocalDate today, FreshnessRule rule) {
     var minutes = ledger.minutesOf(topic).byDay();
-    var freshness = Freshness.on(today, new TreeSet<>(minutes.keySet()), rule);
-    int ever = minutes.values().stream().mapToInt(m -> m).sum();
+    var freshness = Freshness.on(today, minutes.keySet(), rule);
+    int ever = 0;
+    for (int m : minutes.values()) {
+      ever += m;
+    }
     return new TopicStanding(topic, state(freshness, ever, planned, rule), freshness, ever);
   }
 
