@@ -49,6 +49,7 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
             </ul>
           </>
         )}
+        <Named text={text} />
         <h2 className="mt-4">Exercises</h2>
         {found.exercises.length === 0 && <p className="text-faded">None in your course.</p>}
         <ul>
@@ -143,5 +144,38 @@ function Pages({ found }: { found: Schemas['FoundPages'] }) {
         ))}
       </ul>
     </section>
+  )
+}
+
+const PLACES = { TOPIC: '/topics', RESOURCE: '/shelf' } as const
+
+/** Topics and resources whose name holds the words, each at its own page. */
+function Named({ text }: { text: string }) {
+  const names = useQuery(queries.names()).data?.names ?? []
+  const sought = text.trim().toLowerCase()
+  const found = names.filter(
+    (name) =>
+      (name.kind === 'TOPIC' || name.kind === 'RESOURCE') &&
+      [name.text, ...name.spellings].some((spelling) => spelling.toLowerCase().includes(sought)),
+  )
+  return found.length === 0 ? null : (
+    <>
+      <h2 className="mt-4">Topics and resources</h2>
+      <ul>
+        {found.slice(0, 12).map((name) => (
+          <li key={name.id} className="border-hairline border-t">
+            <Link
+              to={`${PLACES[name.kind as keyof typeof PLACES]}/${name.id}`}
+              className="hover:bg-deeper block py-2 font-medium"
+            >
+              {name.text}{' '}
+              <span className="text-faded font-normal">
+                · {name.kind === 'TOPIC' ? 'topic' : 'on the shelf'}
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }
