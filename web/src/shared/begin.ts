@@ -17,6 +17,7 @@ export const beginShare = (share: Schemas['ShareView']) =>
     title: share.title,
     exercise: share.exerciseId,
     source: share.source,
+    resource: share.resource,
     ...(share.unit === 'MINUTES'
       ? { each: Math.max(1, share.left) * 60, count: 1, plain: 1 }
       : { each: share.secondsEach, count: share.left }),

@@ -4009,6 +4009,7 @@ export interface components {
             minutesLeft: number;
             /** Format: int32 */
             missed?: number | null;
+            resource?: string | null;
             /** Format: int32 */
             secondsEach: number;
             source?: string | null;

@@ -1,3 +1,4 @@
+import { NameField } from '../../../shared/NameField'
 import { Button } from '../../../ui/Button'
 import { Field, SelectField, TextField } from '../../../ui/Field'
 import { startDrag } from './drag'
@@ -97,6 +98,13 @@ export function ExerciseEditor({
             <option key={source}>{source}</option>
           ))}
         </SelectField>
+        <NameField
+          kind="RESOURCE"
+          label="Learned from"
+          maxLength={200}
+          value={exercise.resource ?? ''}
+          onChange={(e) => set({ resource: e.target.value || undefined })}
+        />
         <SelectField
           label="Counted in"
           value={counted ? 'drawings' : 'minutes'}

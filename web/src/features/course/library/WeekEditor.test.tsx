@@ -1,6 +1,7 @@
-import { fireEvent, render, screen } from '@testing-library/react'
+import { fireEvent, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { expect, test } from 'vitest'
+import { show } from '../../../test-page'
 import { newCourse, type WeekDocument } from './document'
 import { WeekEditor } from './WeekEditor'
 
@@ -38,7 +39,7 @@ function Page() {
 const order = () => screen.getAllByLabelText('Exercise').map((e) => (e as HTMLInputElement).value)
 
 test('an exercise is dragged to another place of its week', () => {
-  render(<Page />)
+  show(<Page />, {})
   const handles = screen.getAllByText('⋮ move')
   const dataTransfer = { setData: () => undefined, effectAllowed: '' }
   fireEvent.dragStart(handles[2] as HTMLElement, { dataTransfer })
@@ -47,7 +48,7 @@ test('an exercise is dragged to another place of its week', () => {
 })
 
 test('and by a button, so by keyboard too', () => {
-  render(<Page />)
+  show(<Page />, {})
   fireEvent.click(screen.getByRole('button', { name: 'bowline later' }))
   expect(order()).toEqual(['splice', 'bowline', 'net'])
 })

@@ -28,6 +28,7 @@ export type ExerciseDocument = {
   minutes?: number
   chunk?: number
   source?: string
+  resource?: string
   text?: string
   lookFor?: string
   [other: string]: unknown

@@ -83,6 +83,7 @@ function exerciseOf(
     kind: same?.kind ?? e.kind,
     ...amount,
     ...(e.source && SOURCES.includes(e.source) ? { source: e.source } : {}),
+    ...(e.resource ? { resource: e.resource } : {}),
     ...(e.topics.length > 0 && !e.proposed.includes('TOPIC') ? { topics: e.topics } : {}),
   }
 }

@@ -103,8 +103,9 @@ class CrashTest {
     var kept = UUID.randomUUID();
     var later = UUID.randomUUID();
     try (var quill = Quill.start(folder)) {
-      write(quill, kept);
       awaitCopy(folder);
+      write(quill, kept);
+      assertThat(quill.json("POST", "/api/copies", "").statusCode()).isEqualTo(200);
       write(quill, later);
     }
     assertThat(Quill.say(folder, "--restore").text()).contains("2026-03-05");

@@ -109,10 +109,17 @@ public record Exercise(
    * @param source what to draw from
    * @param text what to do
    * @param lookFor what to look for in the result
+   * @param resource what to learn it from, by name
    */
-  public record Guidance(Optional<String> source, String text, String lookFor) {
+  public record Guidance(
+      Optional<String> source, String text, String lookFor, Optional<String> resource) {
     /** Nothing said. */
     public static final Guidance NONE = new Guidance(Optional.empty(), "", "");
+
+    /** Without a resource. */
+    public Guidance(Optional<String> source, String text, String lookFor) {
+      this(source, text, lookFor, Optional.empty());
+    }
   }
 
   public Exercise {
@@ -162,7 +169,7 @@ public record Exercise(
         topics);
   }
 
-  /** The same with its topics and source as they are called now. */
+  /** The same with its topics, source and resource as they are called now. */
   public Exercise called(Names names) {
     return new Exercise(
         id,
@@ -170,7 +177,11 @@ public record Exercise(
         kind,
         target,
         placing,
-        new Guidance(source().map(s -> names.called(NameKind.SOURCE, s)), text(), lookFor()),
+        new Guidance(
+            source().map(s -> names.called(NameKind.SOURCE, s)),
+            text(),
+            lookFor(),
+            resource().map(r -> names.called(NameKind.RESOURCE, r))),
         alsoCalled,
         topics.stream().map(t -> names.called(NameKind.TOPIC, t)).distinct().toList());
   }
@@ -213,6 +224,11 @@ public record Exercise(
   /** What to look for in the result. */
   public String lookFor() {
     return guidance.lookFor();
+  }
+
+  /** What to learn it from. */
+  public Optional<String> resource() {
+    return guidance.resource();
   }
 
   /** The time all of it takes, in seconds. */

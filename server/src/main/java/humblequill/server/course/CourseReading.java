@@ -64,7 +64,8 @@ public final class CourseReading {
         new Exercise.Guidance(
             optional(node, "source"),
             node.path("text").asString("").strip(),
-            node.path("lookFor").asString("").strip()),
+            node.path("lookFor").asString("").strip(),
+            optional(node, "resource")),
         strings(node.path("alsoCalled")),
         strings(node.path("topics")));
   }

@@ -66,6 +66,7 @@ public final class CourseWriting {
     e.on().ifPresent(on -> node.put("on", word(on)));
     e.again().ifPresent(again -> node.put("again", again));
     e.source().ifPresent(source -> node.put("source", source));
+    e.resource().ifPresent(resource -> node.put("resource", resource));
     if (!e.topics().isEmpty()) {
       node.set("topics", strings(e.topics()));
     }

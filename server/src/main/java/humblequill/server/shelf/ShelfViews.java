@@ -31,6 +31,7 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -257,7 +258,11 @@ class ShelfViews {
     var known = names.names();
     return placements.followed().stream()
         .flatMap(p -> p.placement().course().weeks().stream())
-        .flatMap(w -> w.resources().stream())
+        .flatMap(
+            w ->
+                Stream.concat(
+                    w.resources().stream(),
+                    w.exercises().stream().flatMap(e -> e.resource().stream())))
         .filter(text -> known.find(NameKind.RESOURCE, text).isEmpty())
         .distinct()
         .sorted()

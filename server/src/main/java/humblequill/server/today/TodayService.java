@@ -274,6 +274,7 @@ class TodayService {
         minutes(count * e.secondsEach()),
         minutes(left * e.secondsEach()),
         e.source().orElse(null),
+        e.resource().orElse(null),
         e.text(),
         e.lookFor(),
         week.open().done().of(e.id()).total() > 0,

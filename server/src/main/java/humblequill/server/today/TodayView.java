@@ -133,6 +133,7 @@ public record TodayView(
       int minutes,
       int minutesLeft,
       @Nullable String source,
+      @Nullable String resource,
       String text,
       String lookFor,
       boolean drawnBefore,
