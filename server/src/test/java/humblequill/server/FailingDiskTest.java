@@ -6,10 +6,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import javax.sql.DataSource;
+import org.h2.engine.SessionLocal;
+import org.h2.jdbc.JdbcConnection;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -109,6 +113,26 @@ class FailingDiskTest {
     FailingPath.heal();
     assertThat(write().status()).isEqualTo(201);
     allAcknowledgedAreThere();
+  }
+
+  /** What the database does when a write fails that nobody waits for. */
+  @Test
+  void a_database_that_closed_its_file_in_the_background_is_read_and_written_on() throws Exception {
+    write();
+    for (int i = 0; i < 3; i++) {
+      closeTheFile();
+      assertThat(api().get("/api/today").status()).isEqualTo(200);
+      allAcknowledgedAreThere();
+      closeTheFile();
+      assertThat(write().status()).isEqualTo(201);
+    }
+  }
+
+  private void closeTheFile() throws SQLException {
+    try (var connection = context.getBean(DataSource.class).getConnection()) {
+      var session = (SessionLocal) connection.unwrap(JdbcConnection.class).getSession();
+      session.getDatabase().getStore().getMvStore().closeImmediately();
+    }
   }
 
   @Test

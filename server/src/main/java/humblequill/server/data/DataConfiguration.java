@@ -36,7 +36,7 @@ class DataConfiguration {
       @Override
       public Object postProcessAfterInitialization(Object bean, String name) {
         return bean instanceof HikariDataSource pool
-            ? new LazyConnectionDataSourceProxy(pool)
+            ? new LazyConnectionDataSourceProxy(new LivingConnections(pool))
             : bean;
       }
     };

@@ -1,6 +1,5 @@
 package humblequill.server.data;
 
-import com.zaxxer.hikari.HikariDataSource;
 import java.sql.SQLException;
 import java.util.Objects;
 import javax.sql.DataSource;
@@ -80,8 +79,8 @@ final class DurableTransactions extends JpaTransactionManager {
   private static void evict(@Nullable DataSource source) {
     if (source instanceof LazyConnectionDataSourceProxy lazy) {
       evict(lazy.getTargetDataSource());
-    } else if (source instanceof HikariDataSource pool && pool.getHikariPoolMXBean() != null) {
-      pool.getHikariPoolMXBean().softEvictConnections();
+    } else if (source instanceof LivingConnections connections) {
+      connections.evict();
     }
   }
 }

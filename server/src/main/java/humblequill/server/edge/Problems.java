@@ -2,6 +2,7 @@ package humblequill.server.edge;
 
 import humblequill.server.data.Disk;
 import humblequill.server.data.NotKept;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
@@ -13,6 +14,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
@@ -28,6 +30,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -41,6 +44,8 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
   private static final Logger log = LoggerFactory.getLogger(Problems.class);
+
+  private static final String READ_AGAIN = Problems.class.getName() + ".readAgain";
 
   private final Disk disk;
 
@@ -72,14 +77,14 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail unexpected(Exception e) {
+  Object unexpected(Exception e, HttpServletRequest request) {
     if (NestedExceptionUtils.getMostSpecificCause(e) instanceof BodyTooLargeException large) {
       return large.problem();
     }
     var notKept = disk.failed(e);
     if (notKept.isPresent()) {
       log.warn("A request failed because of the disk: {}", e.toString());
-      return notKept(notKept.get());
+      return mayBeReadAgain(request) ? readAgain(request) : notKept(notKept.get());
     }
     log.error("A request failed", e);
     return problem(
@@ -87,6 +92,16 @@ class Problems extends ResponseEntityExceptionHandler {
         "internal",
         "Something went wrong here; nothing was changed. The log has the details.",
         Map.of());
+  }
+
+  /** The database may close its file under what is just read, because something else failed. */
+  private static boolean mayBeReadAgain(HttpServletRequest request) {
+    return HttpMethod.GET.matches(request.getMethod()) && request.getAttribute(READ_AGAIN) == null;
+  }
+
+  private static ModelAndView readAgain(HttpServletRequest request) {
+    request.setAttribute(READ_AGAIN, true);
+    return new ModelAndView("forward:" + request.getServletPath());
   }
 
   @ExceptionHandler
