@@ -8,17 +8,17 @@ type Answer = { status?: number; body?: unknown }
 type Route = (body: unknown) => Answer
 
 /** What was asked of the pretended server, in order. */
-export type Asked = { method: string; path: string; body: unknown }[]
+export type Asked = { method: string; path: string; query: string; body: unknown }[]
 
 /** Shows a piece of a page before a pretended server: routes by "METHOD /path", query left out. */
 export function show(piece: ReactNode, routes: Record<string, Route>, at = '/'): Asked {
   const asked: Asked = []
   globalThis.fetch = async (input) => {
     const request = input as Request
-    const path = new URL(request.url).pathname
+    const { pathname: path, search: query } = new URL(request.url)
     const text = await request.text()
     const body: unknown = text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text
-    asked.push({ method: request.method, path, body })
+    asked.push({ method: request.method, path, query, body })
     const route = routes[`${request.method} ${path}`]
     const answer = route ? route(body) : { status: 404, body: { detail: `nothing at ${path}` } }
     const { status = 200 } = answer

@@ -176,6 +176,41 @@ export const queries = {
       queryKey: ['references', 'sets'],
       queryFn: () => answer(api.GET('/api/references/sets')),
     }),
+  comparisons: () =>
+    queryOptions({
+      queryKey: ['bench', 'comparisons'],
+      queryFn: () => answer(api.GET('/api/bench/comparisons')),
+    }),
+  comparison: (id: string) =>
+    queryOptions({
+      queryKey: ['comparison', id],
+      queryFn: () => answer(api.GET('/api/bench/comparisons/{id}', { params: { path: { id } } })),
+    }),
+  tendencies: (parted: string | undefined) =>
+    queryOptions({
+      queryKey: ['bench', 'tendencies', parted],
+      queryFn: () =>
+        answer(api.GET('/api/bench/tendencies', { params: { query: parted ? { parted } : {} } })),
+      placeholderData: keepPreviousData,
+    }),
+  cabinetKinds: () =>
+    queryOptions({
+      queryKey: ['cabinet', 'kinds'],
+      queryFn: () => answer(api.GET('/api/cabinet/kinds')),
+      staleTime: Infinity,
+    }),
+  folderPictures: () =>
+    queryOptions({
+      queryKey: ['references', 'pictures'],
+      queryFn: () => answer(api.GET('/api/references/pictures')),
+    }),
+  aims: () =>
+    queryOptions({ queryKey: ['bench', 'aims'], queryFn: () => answer(api.GET('/api/bench/aims')) }),
+  benchTemplates: () =>
+    queryOptions({
+      queryKey: ['bench', 'templates'],
+      queryFn: () => answer(api.GET('/api/bench/templates')),
+    }),
   shelf: () => queryOptions({ queryKey: ['shelf'], queryFn: () => answer(api.GET('/api/shelf')) }),
   pieces: () => queryOptions({ queryKey: ['pieces'], queryFn: () => answer(api.GET('/api/pieces')) }),
   piece: (id: string) =>

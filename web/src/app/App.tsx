@@ -15,6 +15,10 @@ const LibraryScreen = lazy(() => import('../features/course/library/LibraryScree
 const EditScreen = lazy(() => import('../features/course/library/EditScreen'))
 const MergeScreen = lazy(() => import('../features/course/library/MergeScreen'))
 const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
+const BenchScreen = lazy(() => import('../features/bench/BenchScreen'))
+const PairScreen = lazy(() => import('../features/bench/PairScreen'))
+const MeasureScreen = lazy(() => import('../features/bench/MeasureScreen'))
+const NewPairScreen = lazy(() => import('../features/bench/NewPairScreen'))
 const ShelfScreen = lazy(() => import('../features/shelf/ShelfScreen'))
 const TopicScreen = lazy(() => import('../features/topic/TopicScreen'))
 const EditorScreen = lazy(() => import('../features/topic/EditorScreen'))
@@ -79,6 +83,10 @@ function Framed() {
           <Route path="/course/topics" element={<Navigate to="/topics/edit" replace />} />
           <Route path="/shelf" element={<ShelfScreen />} />
           <Route path="/shelf/:id" element={<ShelfScreen />} />
+          <Route path="/bench" element={<BenchScreen />} />
+          <Route path="/bench/new" element={<NewPairScreen />} />
+          <Route path="/bench/measure" element={<MeasureScreen />} />
+          <Route path="/bench/:id" element={<PairScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />
           <Route path="/topics/edit" element={<EditorScreen />} />
           <Route path="/topics/:id" element={<TopicScreen />} />

@@ -9,6 +9,7 @@ export const SECTIONS: Section[] = [
   { path: '/books', label: 'Books', also: ['/tray', '/straighten', '/sheet', '/pieces'] },
   { path: '/shelf', label: 'Shelf' },
   { path: '/topics', label: 'Topics' },
+  { path: '/bench', label: 'Bench' },
 ]
 
 /** Whether an address lies in a section. */

@@ -60,6 +60,8 @@ export function formats(tag: string) {
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),
+    /** A share of 1 in whole hundredths. */
+    percent: (share: number) => `${number.format(Math.round(share * 100))} %`,
     /** With one decimal. */
     decimal: (value: number) => number.format(Math.round(value * 10) / 10),
     /** An amount of money, with its currency where it is told. */

@@ -1,5 +1,6 @@
 /** Bounds of what the server takes, by the names of the API. Made from its document; not to be edited. */
 export const BOUNDS = {
+  AimFields: { part: { maxLength: 120 }, template: { maxLength: 120 } },
   AppointmentView: { minutes: { min: 5, max: 720 }, resource: { maxLength: 200 }, title: { maxLength: 120 } },
   AreaOfTopics: {
     detailed: { maxLength: 200 },
@@ -32,6 +33,7 @@ export const BOUNDS = {
     price: { min: 0, max: 99999.99 },
   },
   Caption: { text: { maxLength: 400 } },
+  ComparisonFields: { template: { maxLength: 120 }, title: { maxLength: 200 } },
   DayMinutes: { minutes: { min: 0, max: 960 } },
   DetourForTopic: { topic: { maxLength: 80 }, week: { maxLength: 80 } },
   DetourOfCourse: { courseId: { maxLength: 80 }, week: { maxLength: 80 } },
@@ -56,6 +58,8 @@ export const BOUNDS = {
   FolderChoice: { path: { maxLength: 1000 } },
   Grew: { from: { min: 1, max: 9999 }, into: { min: 1, max: 9999 }, words: { maxLength: 400 } },
   InboxChoice: { path: { maxLength: 1000 } },
+  LandmarkFile: { file: { maxLength: 20000 } },
+  LandmarkPlace: { name: { maxLength: 120 }, x: { min: -1, max: 2 }, y: { min: -1, max: 2 } },
   LetGo: { week: { maxLength: 80 } },
   LineToRead: { line: { maxLength: 1000 } },
   MinutesADay: { minutes: { min: 0, max: 960 }, week: { maxLength: 80 } },
@@ -76,6 +80,7 @@ export const BOUNDS = {
     title: { maxLength: 200 },
     topic: { maxLength: 80 },
   },
+  PinnedNote: { text: { maxLength: 400 }, x: { min: 0, max: 1 }, y: { min: 0, max: 1 } },
   Place: { path: { maxLength: 1000 } },
   PlaceOnPage: { number: { min: 1, max: 9999 } },
   PlainCourse: { text: { maxLength: 20000 } },
@@ -114,6 +119,7 @@ export const BOUNDS = {
     exerciseId: { maxLength: 80 },
     name: { maxLength: 120 },
     needed: { min: 1, max: 9999 },
+    weekKey: { maxLength: 80 },
     within: { maxLength: 400 },
   },
   SetUpTold: { minutes: { min: 0, max: 60 } },

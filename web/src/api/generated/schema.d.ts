@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_7"];
+        get: operations["read_8"];
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -30,6 +30,150 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["check_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/aims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["aims"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/aims/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["take"];
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/comparisons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/comparisons/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_7"];
+        put: operations["keep_3"];
+        post?: never;
+        delete: operations["remove_7"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/comparisons/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/figures.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["templates_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepTemplate_1"];
+        post?: never;
+        delete: operations["removeTemplate_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/tendencies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tendencies"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -172,6 +316,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["reference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cabinet/bones.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bones"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cabinet/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -523,7 +699,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_15"];
+        get: operations["read_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -669,7 +845,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_13"];
+        post: operations["read_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -749,7 +925,87 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_12"];
+        post: operations["read_13"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measure/eye-level": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["eyeLevel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measure/grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["grid"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measure/grid.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measure/heads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["heads"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measure/triangulation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["triangulation"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -763,7 +1019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_11"];
+        get: operations["read_12"];
         put?: never;
         post: operations["create_2"];
         delete?: never;
@@ -798,7 +1054,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1325,7 +1581,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_10"];
+        post: operations["read_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1405,7 +1661,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end"];
+        post: operations["end_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1470,7 +1726,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1519,6 +1775,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1643,7 +1915,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_9"];
+        get: operations["read_10"];
         put?: never;
         post: operations["create"];
         delete?: never;
@@ -1853,7 +2125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_8"];
+        post: operations["read_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1899,7 +2171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_14"];
+        get: operations["read_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1999,6 +2271,31 @@ export interface components {
             /** Format: int32 */
             step: number;
         };
+        AimFields: {
+            /** @enum {string} */
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH";
+            part: string;
+            template: string;
+        };
+        AimView: {
+            ended: boolean;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH";
+            /** Format: int32 */
+            left: number;
+            /** Format: double */
+            mean: number;
+            part: string;
+            /** @enum {string|null} */
+            result?: "GONE" | "LESS" | "SAME" | null;
+            /** Format: int32 */
+            since: number;
+            /** Format: date */
+            takenOn: string;
+            template: string;
+        };
         Appointed: {
             appointments: components["schemas"]["AppointmentView"][];
         };
@@ -2048,6 +2345,18 @@ export interface components {
             away?: components["schemas"]["Return"];
             offers: components["schemas"]["WarmUpOffer"][];
             warmUps: components["schemas"]["WarmUpToday"][];
+        };
+        AxisView: {
+            fromName: string;
+            fromPlumb: boolean;
+            /** @enum {string} */
+            layer: "WHOLE" | "FOUNDATION" | "LIMBS" | "ENDS";
+            /** Format: double */
+            length: number;
+            name: string;
+            /** Format: double */
+            tilt: number;
+            toName: string;
         };
         Balance: {
             /** Format: int32 */
@@ -2101,11 +2410,20 @@ export interface components {
             unit?: "PAGE" | "CHAPTER" | "LESSON" | "PLATE" | "MINUTE" | null;
             /** Format: int32 */
             unitFrom?: number | null;
+            /** @enum {string|null} */
+            view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW" | null;
         };
         Behind: {
             /** Format: date */
             newest?: string | null;
             sentence: string;
+        };
+        BenchPicture: {
+            address: string;
+            known: boolean;
+            places: components["schemas"]["LandmarkPlace"][];
+            /** Format: double */
+            ratio: number;
         };
         BookFields: {
             /** @enum {string} */
@@ -2201,6 +2519,12 @@ export interface components {
         Brought: {
             id: string;
         };
+        CabinetKind: {
+            hasBones: boolean;
+            hasFront: boolean;
+            /** @enum {string} */
+            kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
+        };
         CabinetLandmark: {
             name: string;
             /** Format: double */
@@ -2259,6 +2583,14 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChangedComparison: {
+            /** Format: date */
+            day?: string | null;
+            fields: components["schemas"]["ComparisonFields"];
+            fit?: boolean | null;
+            /** Format: int64 */
+            version?: number | null;
+        };
         ChangedEntry: {
             fields: components["schemas"]["EntryFields"];
             /** Format: int64 */
@@ -2315,6 +2647,60 @@ export interface components {
             title: string;
             /** Format: date */
             to: string;
+        };
+        ComparisonFields: {
+            /** Format: uuid */
+            attempt?: string | null;
+            drawn: components["schemas"]["LandmarkPlace"][];
+            hidden: string[];
+            invented: string[];
+            notes: components["schemas"]["PinnedNote"][];
+            plumb?: boolean | null;
+            pushed: boolean;
+            reference: components["schemas"]["ReferenceFields"];
+            refused: string[];
+            template: string;
+            title: string;
+            truth: components["schemas"]["LandmarkPlace"][];
+            /** @enum {string} */
+            way: "UNAIDED" | "GUIDED" | "CORRECTED" | "TRACED" | "MEMORY" | "OWN" | "AFTER";
+        };
+        ComparisonLine: {
+            attempt?: string | null;
+            /** Format: date */
+            day: string;
+            first?: components["schemas"]["FindingView"];
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            meanOffset?: number | null;
+            /** Format: int32 */
+            number: number;
+            reference: string;
+            template: string;
+            title: string;
+            /** Format: int32 */
+            tries: number;
+            /** @enum {string} */
+            way: "UNAIDED" | "GUIDED" | "CORRECTED" | "TRACED" | "MEMORY" | "OWN" | "AFTER";
+        };
+        ComparisonView: {
+            attempt?: components["schemas"]["BenchPicture"];
+            attemptChanged: boolean;
+            axes: components["schemas"]["AxisView"][];
+            /** Format: date */
+            day: string;
+            fields: components["schemas"]["ComparisonFields"];
+            held?: components["schemas"]["HeldView"];
+            /** Format: uuid */
+            id: string;
+            landmarks: components["schemas"]["LandmarkView"][];
+            plumb: boolean;
+            reference: components["schemas"]["BenchPicture"];
+            rest: boolean;
+            tries: components["schemas"]["Try"][];
+            /** Format: int64 */
+            version: number;
         };
         Conflict: {
             decided: boolean;
@@ -2469,6 +2855,11 @@ export interface components {
             today: string;
             weeks: components["schemas"]["WeekOfDay"][];
         };
+        DepthView: {
+            name: string;
+            /** Format: double */
+            share: number;
+        };
         Description: {
             /** Format: uuid */
             change: string;
@@ -2586,6 +2977,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        EyeLevelView: {
+            /** Format: double */
+            degrees?: number | null;
+            left?: components["schemas"]["Spot"];
+            right?: components["schemas"]["Spot"];
+        };
         Faded: {
             /** Format: double */
             freshness: number;
@@ -2612,7 +3009,24 @@ export interface components {
             /** Format: date */
             weekTo?: string | null;
         };
+        FindingView: {
+            key: string;
+            /** @enum {string} */
+            kind: "LEAN" | "TILT" | "LENGTH" | "PLACE";
+            /** @enum {string} */
+            layer: "WHOLE" | "FOUNDATION" | "LIMBS" | "ENDS";
+            subject: string;
+            /** Format: double */
+            truth: number;
+            /** Format: double */
+            yours: number;
+        };
         FolderChoice: {
+            path: string;
+        };
+        FolderPicture: {
+            /** Format: uuid */
+            id: string;
             path: string;
         };
         FolderView: {
@@ -2734,6 +3148,15 @@ export interface components {
             intoBook: string;
             words: string;
         };
+        GridView: {
+            /** Format: double */
+            enlarges: number;
+            grid: components["schemas"]["SquareGrid"];
+            /** Format: double */
+            paperHeight: number;
+            /** Format: double */
+            paperWidth: number;
+        };
         Group: {
             /** Format: int32 */
             entries: number;
@@ -2750,6 +3173,30 @@ export interface components {
         Gutter: {
             lower: components["schemas"]["Spot"];
             upper: components["schemas"]["Spot"];
+        };
+        HeadsTall: {
+            /** Format: double */
+            head: number;
+            /** Format: double */
+            heads: number;
+            marks: number[];
+        };
+        HeldView: {
+            all: components["schemas"]["FindingView"][];
+            /** Format: int32 */
+            counting: number;
+            depths: components["schemas"]["DepthView"][];
+            first: components["schemas"]["FindingView"][];
+            kept?: components["schemas"]["LineUp"];
+            lineUps: components["schemas"]["LineUp"][];
+            /** Format: double */
+            meanOffset: number;
+            offsets: components["schemas"]["OffsetView"][];
+            onFoundation: boolean;
+            over: components["schemas"]["Similarity"];
+            parts: components["schemas"]["PartView"][];
+            sides: components["schemas"]["Sides"];
+            tilt?: components["schemas"]["Response"];
         };
         HistoryLine: {
             automatic: boolean;
@@ -2836,12 +3283,41 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KnownReferences: {
+            /** @enum {string} */
+            cabinet: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            foreshortening: "ANY" | "LITTLE" | "MUCH";
+            /** Format: int64 */
+            seed: number;
+            /** @enum {string} */
+            view: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
+        };
         LadderView: {
             /** Format: int32 */
             drawings: number;
             rungs: components["schemas"]["Rung"][];
             /** Format: int32 */
             seconds: number;
+        };
+        LandmarkFile: {
+            file: string;
+        };
+        LandmarkPlace: {
+            name: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        LandmarkView: {
+            foundation: boolean;
+            /** @enum {string} */
+            layer: "WHOLE" | "FOUNDATION" | "LIMBS" | "ENDS";
+            name: string;
+            proposed?: components["schemas"]["LandmarkPlace"];
         };
         LastSitting: {
             begun?: components["schemas"]["BegunSitting"];
@@ -2874,6 +3350,13 @@ export interface components {
             /** Format: date */
             day?: string | null;
             line: string;
+        };
+        LineUp: {
+            /** Format: double */
+            off: number;
+            one: string;
+            other: string;
+            plumb: boolean;
         };
         Lists: {
             actions: string[];
@@ -2960,13 +3443,13 @@ export interface components {
         MoreOfIt: {
             /** Format: int32 */
             drawings: number;
-            /** Format: int32 */
-            own: number;
+            pace: components["schemas"]["PaceEstimate"];
+            weeks: string[];
+        };
+        MoreOfTopic: {
+            more: components["schemas"]["MoreOfIt"];
             /** Format: uuid */
             placement: string;
-            /** Format: int32 */
-            secondsEach: number;
-            weeks: string[];
         };
         MoveOfPages: {
             /** @enum {string} */
@@ -3014,6 +3497,8 @@ export interface components {
             course: string;
             exerciseId: string;
             now: boolean;
+            /** Format: uuid */
+            placement: string;
             title: string;
             weekKey: string;
             weekTitle: string;
@@ -3092,10 +3577,24 @@ export interface components {
             /** Format: int32 */
             weeks: number;
         };
+        OffsetView: {
+            /** Format: double */
+            down: number;
+            name: string;
+            off: boolean;
+            /** Format: double */
+            right: number;
+        };
         OnPaper: {
             medium: string;
             /** @enum {string} */
             takes: "STANDS" | "BUCKLES" | "BLEEDS_THROUGH";
+        };
+        OpenLook: {
+            /** Format: uuid */
+            entry: string;
+            lookFor: string;
+            title: string;
         };
         OpenRule: {
             entry: string;
@@ -3141,6 +3640,14 @@ export interface components {
             /** Format: int32 */
             secondsEach: number;
             title: string;
+        };
+        PaceEstimate: {
+            /** Format: int32 */
+            entries: number;
+            /** Format: int32 */
+            ownSeconds: number;
+            /** Format: int32 */
+            secondsEach: number;
         };
         PageFields: {
             favourite: boolean;
@@ -3190,6 +3697,7 @@ export interface components {
             taken?: string | null;
             /** Format: int64 */
             version: number;
+            way: string;
             /** Format: int32 */
             width: number;
         };
@@ -3285,6 +3793,19 @@ export interface components {
             part: string;
             sheet: components["schemas"]["SheetOfPicture"];
         };
+        PartView: {
+            /** Format: double */
+            drawnTilt: number;
+            /** @enum {string} */
+            layer: "WHOLE" | "FOUNDATION" | "LIMBS" | "ENDS";
+            name: string;
+            /** Format: double */
+            off: number;
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            tilt: number;
+        };
         PartedPictures: {
             left: components["schemas"]["PagePicture"];
             right: components["schemas"]["PagePicture"];
@@ -3367,6 +3888,13 @@ export interface components {
             stages: components["schemas"]["DrawnStage"][];
             /** Format: int64 */
             version: number;
+        };
+        PinnedNote: {
+            text: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Place: {
             path: string;
@@ -3704,6 +4232,8 @@ export interface components {
         };
         ReadExercise: {
             /** Format: int32 */
+            chunk: number;
+            /** Format: int32 */
             drawings?: number | null;
             kind: string;
             line: string;
@@ -3728,6 +4258,20 @@ export interface components {
             /** Format: int32 */
             number?: number | null;
             title: string;
+        };
+        ReferenceFields: {
+            /** @enum {string|null} */
+            cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
+            /** @enum {string|null} */
+            foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
+            /** @enum {string} */
+            from: "CABINET" | "PAGE" | "FOLDER";
+            /** Format: uuid */
+            picture?: string | null;
+            /** Format: int64 */
+            seed?: number | null;
+            /** @enum {string|null} */
+            view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW" | null;
         };
         RefusedFile: {
             path: string;
@@ -3831,6 +4375,16 @@ export interface components {
             version: number;
             waitsFor: components["schemas"]["WaitsFor"][];
         };
+        Response: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            share: number;
+        };
         Return: {
             /** Format: int64 */
             days: number;
@@ -3914,10 +4468,19 @@ export interface components {
             name: string;
         };
         SetFields: {
+            /** @enum {string|null} */
+            cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
             exerciseId?: string | null;
+            /** @enum {string|null} */
+            foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
             name: string;
             /** Format: int32 */
             needed: number;
+            /** Format: uuid */
+            placement?: string | null;
+            /** @enum {string|null} */
+            view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW" | null;
+            weekKey?: string | null;
             within: string;
         };
         SetOfReferences: {
@@ -3926,6 +4489,8 @@ export interface components {
             id: string;
             /** Format: int32 */
             missing: number;
+            /** Format: int64 */
+            seed?: number | null;
             /** Format: int32 */
             there: number;
             /** Format: int32 */
@@ -4066,6 +4631,7 @@ export interface components {
         };
         ShelfView: {
             named: string[];
+            off: components["schemas"]["ResourceView"][];
             remarks: components["schemas"]["ShelfRemark"][];
             resources: components["schemas"]["ResourceView"][];
             weeks: components["schemas"]["WeekWithoutTeacher"][];
@@ -4082,6 +4648,25 @@ export interface components {
             title: string;
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
+        };
+        SidePair: {
+            left: string;
+            right: string;
+        };
+        Sides: {
+            ask: components["schemas"]["SidePair"][];
+            /** @enum {string} */
+            verdict: "TRUE" | "EXCHANGED" | "MIRRORED" | "EITHER" | "UNKNOWN";
+        };
+        Similarity: {
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            scale: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         SittingPlan: {
             /** @enum {string} */
@@ -4118,6 +4703,7 @@ export interface components {
             flash: boolean;
             /** Format: uuid */
             id: string;
+            known?: components["schemas"]["KnownReferences"];
             left: components["schemas"]["Ahead"][];
             /** Format: int64 */
             leftMillis: number;
@@ -4166,6 +4752,20 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        SquareGrid: {
+            /** Format: int32 */
+            columns: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            paperCell: number;
+            /** Format: double */
+            referenceCell: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            top: number;
         };
         StageFields: {
             answer: string;
@@ -4296,8 +4896,70 @@ export interface components {
             empty: number[];
             weeks: components["schemas"]["ReadWeek"][];
         };
+        Teacher: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         TemplateFile: {
             file: string;
+        };
+        TemplateTendencies: {
+            /** Format: double */
+            byChance: number;
+            /** Format: int32 */
+            comparisons: number;
+            /** Format: int32 */
+            missing: number;
+            template: string;
+            tendencies: components["schemas"]["TendencyView"][];
+        };
+        TemplateView: {
+            cabinet: ("STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT")[];
+            file: string;
+            /** Format: uuid */
+            id?: string | null;
+            /** Format: int32 */
+            landmarks: number;
+            name: string;
+        };
+        TendencyView: {
+            /** Format: double */
+            adjusted: number;
+            /** Format: double */
+            after?: number | null;
+            aim?: components["schemas"]["AimView"];
+            /** Format: double */
+            before?: number | null;
+            /** Format: double */
+            high?: number | null;
+            /** @enum {string} */
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH";
+            /** Format: double */
+            low?: number | null;
+            /** Format: double */
+            mean: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            p: number;
+            part: string;
+            /** Format: int32 */
+            same: number;
+            /** Format: double */
+            sign: number;
+            /** Format: int32 */
+            signed: number;
+            /** @enum {string} */
+            standing: "HOLDS" | "MAY_BE_CHANCE" | "TOO_FEW";
+        };
+        ThirdPoint: {
+            /** Format: double */
+            along: number;
+            /** Format: double */
+            error?: number | null;
+            /** Format: double */
+            up: number;
         };
         ToMake: {
             changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
@@ -4352,6 +5014,7 @@ export interface components {
             freeMinutes: number;
             /** Format: int32 */
             isoWeek: number;
+            lookFor: components["schemas"]["OpenLook"][];
             /** Format: int32 */
             overMinutes: number;
             /** Format: int32 */
@@ -4455,7 +5118,7 @@ export interface components {
             /** Format: int32 */
             minutesEver: number;
             missing?: components["schemas"]["Wrong"];
-            more?: components["schemas"]["MoreOfIt"];
+            more?: components["schemas"]["MoreOfTopic"];
             name: string;
             neededBy: components["schemas"]["Neighbour"][];
             needs: components["schemas"]["Neighbour"][];
@@ -4476,6 +5139,7 @@ export interface components {
         };
         TopicsOfCourse: {
             once: components["schemas"]["TopicOnce"][];
+            teachers: components["schemas"]["Teacher"][];
             topics: components["schemas"]["TopicOfWeek"][];
         };
         TrayView: {
@@ -4495,6 +5159,18 @@ export interface components {
             /** Format: date-time */
             at: string;
             sentence: string;
+        };
+        Try: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            findings?: number | null;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            meanOffset?: number | null;
+            /** @enum {string} */
+            way: "UNAIDED" | "GUIDED" | "CORRECTED" | "TRACED" | "MEMORY" | "OWN" | "AFTER";
         };
         TwoPagesOfPicture: {
             gutter: components["schemas"]["Gutter"];
@@ -4801,7 +5477,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_7: {
+    read_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4865,6 +5541,284 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Clashing"];
+                };
+            };
+        };
+    };
+    aims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AimView"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AimFields"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonLine"][];
+                };
+            };
+        };
+    };
+    read_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedComparison"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    remove_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    templates_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"][];
+                };
+            };
+        };
+    };
+    keepTemplate_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LandmarkFile"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeTemplate_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    tendencies: {
+        parameters: {
+            query?: {
+                parted?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateTendencies"][];
                 };
             };
         };
@@ -5153,6 +6107,7 @@ export interface operations {
                 seed: number;
                 kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
                 foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
             };
             header?: never;
             path?: never;
@@ -5171,12 +6126,58 @@ export interface operations {
             };
         };
     };
+    bones: {
+        parameters: {
+            query: {
+                seed: number;
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
+                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinetKind"][];
+                };
+            };
+        };
+    };
     png: {
         parameters: {
             query: {
                 seed: number;
                 kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
                 foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
                 pixels?: number;
             };
             header?: never;
@@ -5202,6 +6203,7 @@ export interface operations {
                 seed: number;
                 kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
                 foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
             };
             header?: never;
             path?: never;
@@ -5739,7 +6741,7 @@ export interface operations {
             };
         };
     };
-    read_15: {
+    read_16: {
         parameters: {
             query?: {
                 window?: "DAYS" | "COURSE" | "YEAR";
@@ -6068,7 +7070,7 @@ export interface operations {
             };
         };
     };
-    read_13: {
+    read_14: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -6198,7 +7200,7 @@ export interface operations {
             };
         };
     };
-    read_12: {
+    read_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -6222,7 +7224,129 @@ export interface operations {
             };
         };
     };
-    read_11: {
+    eyeLevel: {
+        parameters: {
+            query: {
+                edges: number[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeLevelView"];
+                };
+            };
+        };
+    };
+    grid: {
+        parameters: {
+            query: {
+                width: number;
+                height: number;
+                paper: string;
+                margin: number;
+                columns: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GridView"];
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query: {
+                width: number;
+                height: number;
+                paper: string;
+                margin: number;
+                columns: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    heads: {
+        parameters: {
+            query: {
+                paper: string;
+                margin: number;
+                heads: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeadsTall"];
+                };
+            };
+        };
+    };
+    triangulation: {
+        parameters: {
+            query: {
+                base: number;
+                first: number;
+                second: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThirdPoint"];
+                };
+            };
+        };
+    };
+    read_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -6284,7 +7408,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query: {
                 change: string;
@@ -7286,7 +8410,7 @@ export interface operations {
             };
         };
     };
-    read_10: {
+    read_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7476,7 +8600,7 @@ export interface operations {
             };
         };
     };
-    end: {
+    end_1: {
         parameters: {
             query: {
                 version: number;
@@ -7576,7 +8700,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7685,6 +8809,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FolderView"];
+                };
+            };
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FolderPicture"][];
                 };
             };
         };
@@ -7919,7 +9063,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -8315,7 +9459,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -8423,7 +9567,7 @@ export interface operations {
             };
         };
     };
-    read_14: {
+    read_15: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,5 +1,6 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Schemas } from '../../api/client'
+import { Glass } from '../../ui/Glass'
 import { useFormats } from '../../ui/locale'
 
 export type Spot = Schemas['Spot']
@@ -9,8 +10,6 @@ export type Handle = { name: string; at: Spot }
 
 const STEP = 0.001
 const LONG_STEP = 0.01
-const ZOOM = 5
-const GLASS = 132
 
 /** How far beyond the picture a corner may lie. */
 const BEYOND = 0.2
@@ -117,30 +116,6 @@ export function SheetOnPicture({
         ))}
         {seen && <Glass src={src} at={seen.at} frame={active.box} />}
       </div>
-    </div>
-  )
-}
-
-/** What lies under a point, enlarged, in the corner that is farthest from it. */
-function Glass({ src, at, frame }: { src: string; at: Spot; frame: DOMRect }) {
-  const middle = GLASS / 2
-  return (
-    <div
-      aria-hidden
-      className="border-ink bg-deeper pointer-events-none absolute overflow-hidden border-2"
-      style={{
-        width: GLASS,
-        height: GLASS,
-        [at.x < 0.5 ? 'right' : 'left']: 4,
-        [at.y < 0.5 ? 'bottom' : 'top']: 4,
-        backgroundImage: `url("${src}")`,
-        backgroundRepeat: 'no-repeat',
-        backgroundSize: `${frame.width * ZOOM}px ${frame.height * ZOOM}px`,
-        backgroundPosition: `${middle - at.x * frame.width * ZOOM}px ${middle - at.y * frame.height * ZOOM}px`,
-      }}
-    >
-      <span className="bg-sanguine absolute top-1/2 left-0 h-px w-full" />
-      <span className="bg-sanguine absolute top-0 left-1/2 h-full w-px" />
     </div>
   )
 }

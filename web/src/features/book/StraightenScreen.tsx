@@ -85,7 +85,7 @@ function Known({ id, paper }: { id: string; paper: Paper }) {
       <Leaf second aria-labelledby="straighten">
         <h1 id="straighten">Straighten</h1>
         <p className="text-faded" role="status">
-          {found(paper, (share) => `${format.number(Math.round(share * 100))} %`)}
+          {found(paper, format.percent)}
         </p>
         <div className="mt-3 flex flex-wrap gap-x-6">
           <Check checked={two} onChange={(e) => setTwo(e.target.checked)}>

@@ -150,7 +150,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
           Picture {at + 1} of {waiting.length} · {picture.originalName}
           {picture.taken
             ? ` · taken ${format.fullDay(picture.taken.slice(0, 10))}, ${picture.taken.slice(11, 16)}`
-            : ' · no time that can be'}
+            : ' · the camera told no time'}
         </p>
         <div aria-live="polite" className="mt-3">
           {proposed && !mine ? (

@@ -27,7 +27,7 @@ test('eight references of the kind, and eight others', async () => {
   page()
   expect(screen.getByAltText('hulls, number 9')).toHaveAttribute(
     'src',
-    '/api/cabinet/picture.svg?seed=9&kind=HULL&foreshortening=ANY',
+    '/api/cabinet/picture.svg?seed=9&kind=HULL&foreshortening=ANY&view=ANY',
   )
   await userEvent.click(screen.getByRole('button', { name: 'Others' }))
   expect(screen.getByAltText('hulls, number 24')).toBeInTheDocument()

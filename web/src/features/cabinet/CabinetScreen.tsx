@@ -7,15 +7,25 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
-import { CABINET, drawFrom, FORESHORTENING, type UnderWay } from '../../shared/cabinet'
+import {
+  CABINET,
+  cabinetBones,
+  cabinetPicture,
+  drawFrom,
+  FORESHORTENING,
+  useCabinetKinds,
+  VIEWS,
+  type UnderWay,
+} from '../../shared/cabinet'
 
 type Kind = keyof typeof CABINET
 type Amount = keyof typeof FORESHORTENING
+type View = keyof typeof VIEWS
 
 const SHOWN = 8
+const BONES = { NONE: 'hidden', OVER: 'over the figure', ALONE: 'alone' }
 
-const picture = (seed: number, kind: Kind, amount: Amount, end = 'svg') =>
-  `/api/cabinet/picture.${end}?seed=${seed}&kind=${kind}&foreshortening=${amount}`
+type Shown = { kind: Kind; foreshortening: Amount; view: View }
 
 /** The reference cabinet: figures and solids made on the spot, each with landmarks that are truly known. */
 export default function CabinetScreen() {
@@ -23,11 +33,15 @@ export default function CabinetScreen() {
   const state = useLocation().state as UnderWay | null
   const kind = (params.get('kind') ?? 'STANDING') as Kind
   const amount = (params.get('foreshortening') ?? 'ANY') as Amount
+  const { viewsOf } = useCabinetKinds()
+  const wished = (params.get('view') ?? 'ANY') as View
+  const view = wished in viewsOf(kind) ? wished : 'ANY'
+  const shown: Shown = { kind, foreshortening: amount, view }
   const seed = Number(params.get('seed') ?? 1)
   const [open, setOpen] = useState<number>()
   const set = (more: Record<string, string>) =>
-    setParams({ kind, foreshortening: amount, seed: String(seed), ...more }, { replace: true, state })
-  const chosen = { cabinet: kind, foreshortening: amount, seed }
+    setParams({ ...shown, seed: String(seed), ...more }, { replace: true, state })
+  const chosen = { cabinet: kind, foreshortening: amount, view, seed }
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>The reference cabinet</h1>
@@ -46,6 +60,9 @@ export default function CabinetScreen() {
         >
           <Options of={FORESHORTENING} />
         </SelectField>
+        <SelectField label="Seen" value={view} onChange={(e) => set({ view: e.target.value })}>
+          <Options of={viewsOf(kind)} />
+        </SelectField>
         <Button onClick={() => set({ seed: String(Math.max(1, seed - SHOWN)) })} disabled={seed <= 1}>
           Back
         </Button>
@@ -55,21 +72,24 @@ export default function CabinetScreen() {
             Draw from these
           </Link>
         ) : (
-          <Link to={`/sitting?cabinet=${kind}&foreshortening=${amount}&seed=${seed}`} className={LINE_LINK}>
+          <Link
+            to={`/sitting?cabinet=${kind}&foreshortening=${amount}&view=${view}&seed=${seed}`}
+            className={LINE_LINK}
+          >
             Draw from these
           </Link>
         )}
       </div>
       <ul className="grid grid-cols-2 gap-3 sm:grid-cols-4">
         {Array.from({ length: SHOWN }, (_, i) => seed + i).map((n) => (
-          <li key={`${n} ${kind} ${amount}`}>
+          <li key={`${n} ${kind} ${amount} ${view}`}>
             <button
               type="button"
               className="border-hairline hover:border-ink w-full border"
               onClick={() => setOpen(n)}
             >
               <img
-                src={picture(n, kind, amount)}
+                src={cabinetPicture(n, shown)}
                 alt={`${CABINET[kind]}, number ${n}`}
                 className="plate aspect-square w-full"
               />
@@ -77,41 +97,37 @@ export default function CabinetScreen() {
           </li>
         ))}
       </ul>
-      {open !== undefined && (
-        <Large seed={open} kind={kind} amount={amount} onClose={() => setOpen(undefined)} />
-      )}
+      {open !== undefined && <Large seed={open} shown={shown} onClose={() => setOpen(undefined)} />}
     </div>
   )
 }
 
-function Large({
-  seed,
-  kind,
-  amount,
-  onClose,
-}: {
-  seed: number
-  kind: Kind
-  amount: Amount
-  onClose: () => void
-}) {
+function Large({ seed, shown, onClose }: { seed: number; shown: Shown; onClose: () => void }) {
   const format = useFormats()
   const [marks, setMarks] = useState(false)
+  const { hasBones } = useCabinetKinds()
+  const [bones, setBones] = useState<keyof typeof BONES>('NONE')
   const facts = useQuery({
-    queryKey: ['cabinet', seed, kind, amount],
-    queryFn: () =>
-      answer(api.GET('/api/cabinet', { params: { query: { seed, kind, foreshortening: amount } } })),
+    queryKey: ['cabinet', seed, shown],
+    queryFn: () => answer(api.GET('/api/cabinet', { params: { query: { seed, ...shown } } })),
     staleTime: Infinity,
   }).data
   return (
-    <Sheet open onClose={onClose} title={`${CABINET[kind]}, number ${seed}`} wide>
+    <Sheet open onClose={onClose} title={`${CABINET[shown.kind]}, number ${seed}`} wide>
       <div className="flex flex-wrap gap-x-6">
         <div className="relative w-full max-w-[66dvh]">
           <img
-            src={picture(seed, kind, amount)}
-            alt={`${CABINET[kind]}, number ${seed}`}
-            className="plate w-full"
+            src={cabinetPicture(seed, shown)}
+            alt={`${CABINET[shown.kind]}, number ${seed}`}
+            className={`plate w-full ${bones === 'OVER' ? 'opacity-35' : bones === 'ALONE' ? 'opacity-0' : ''}`}
           />
+          {bones !== 'NONE' && (
+            <img
+              src={cabinetBones(seed, shown)}
+              alt="Its bones as simple forms"
+              className="plate absolute inset-0 w-full"
+            />
+          )}
           {marks && facts && <Marks facts={facts} />}
         </div>
         {marks && facts && (
@@ -126,7 +142,12 @@ function Large({
         <Button aria-pressed={marks} onClick={() => setMarks(!marks)}>
           {marks ? 'Hide the landmarks' : 'Show the landmarks'}
         </Button>
-        <a href={picture(seed, kind, amount, 'png')} className={LINE_LINK} target="_blank" rel="noreferrer">
+        {hasBones(shown.kind) && (
+          <SelectField label="Bones" value={bones} onChange={(e) => setBones(e.target.value as typeof bones)}>
+            <Options of={BONES} />
+          </SelectField>
+        )}
+        <a href={cabinetPicture(seed, shown, 'png')} className={LINE_LINK} target="_blank" rel="noreferrer">
           As a picture to print
         </a>
         {facts && (

@@ -25,7 +25,7 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
       <h2>Remarks</h2>
       {week.load != null && !over && (
         <p>
-          The work left is {format.number(Math.round(week.load * 100))} % of the room left
+          The work left is {format.percent(week.load)} of the room left
           {week.load > 1 || large.length > 0 ? '.' : '; it fits.'}
         </p>
       )}

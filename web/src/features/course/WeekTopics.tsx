@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
+import { SetLine } from '../../shared/SetLine'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
@@ -21,18 +22,11 @@ export function WeekTopics({
 }) {
   const format = useFormats()
   const { data } = useQuery(queries.courseTopics(placement, week))
-  const shelf = useQuery(queries.shelf()).data
   const [returning, setReturning] = useState<Schemas['TopicOnce']>()
   if (!data || data.topics.length === 0) {
-    return null
+    return <WeekSets placement={placement} week={week} />
   }
   const untouched = data.topics.filter((t) => t.minutes === 0)
-  const teachers = (shelf?.resources ?? []).filter(
-    (r) =>
-      r.fields.role === 'TEACHES' &&
-      r.place !== 'WANTED' &&
-      data.topics.some((t) => [...r.fields.topics, ...r.entryTopics.slice(0, 3)].includes(t.topic)),
-  )
   return (
     <section aria-labelledby="week-topics">
       <h2 id="week-topics">Topics of this week</h2>
@@ -54,19 +48,20 @@ export function WeekTopics({
       {over && untouched.length > 0 && (
         <p className="text-sanguine">Planned and not touched: {untouched.map((t) => t.topic).join(', ')}.</p>
       )}
-      {teachers.length > 0 && (
+      {data.teachers.length > 0 && (
         <p className="text-faded">
           On the shelf:{' '}
-          {teachers.map((r, i) => (
+          {data.teachers.map((r, i) => (
             <span key={r.id}>
               {i > 0 && ', '}
               <Link to={`/shelf/${r.id}`} className="underline underline-offset-4">
-                {r.fields.name}
+                {r.name}
               </Link>
             </span>
           ))}
         </p>
       )}
+      <WeekSets placement={placement} week={week} />
       {data.once.length > 0 && (
         <details>
           <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
@@ -107,5 +102,26 @@ export function WeekTopics({
         />
       )}
     </section>
+  )
+}
+
+/** References gathered for a week or for one of its exercises. */
+function WeekSets({ placement, week }: { placement: string; week: string }) {
+  const sets = useQuery(queries.referenceSets()).data ?? []
+  const exercises = useQuery(queries.course()).data?.exercises ?? []
+  const own = exercises.filter((e) => e.placement === placement && e.weekKey === week)
+  const mine = sets.filter(
+    ({ fields }) =>
+      (fields.placement === placement && fields.weekKey === week) ||
+      own.some((e) => e.exerciseId === fields.exerciseId),
+  )
+  return mine.length === 0 ? null : (
+    <ul aria-label="References for this week">
+      {mine.map((set) => (
+        <li key={set.id} className="flex flex-wrap items-baseline gap-x-4">
+          <SetLine set={set} />
+        </li>
+      ))}
+    </ul>
   )
 }

@@ -1,15 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef } from 'react'
 import { answer, api } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
 import { useNotice } from '../../ui/Notices'
 
 /** Templates of one's own as files: brought in, taken out, removed. */
 export function TemplateFiles() {
   const client = useQueryClient()
   const say = useNotice()
-  const input = useRef<HTMLInputElement>(null)
   const own = (useQuery(queries.pieceTemplates()).data ?? []).flatMap((t) =>
     t.id ? [{ id: t.id, name: t.name }] : [],
   )
@@ -55,22 +54,13 @@ export function TemplateFiles() {
           </li>
         ))}
       </ul>
-      <Button onClick={() => input.current?.click()}>Bring a template in</Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
         accept=".yaml,.yml,.json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="A template’s file"
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) {
-            void file.text().then((text) => keep.mutate({ id: crypto.randomUUID(), file: text }))
-          }
-        }}
-      />
+        label="A template’s file"
+        onText={(file) => keep.mutate({ id: crypto.randomUUID(), file })}
+      >
+        Bring a template in
+      </FileButton>
     </details>
   )
 }

@@ -1,12 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
+import { CABINET, FORESHORTENING, useCabinetKinds } from '../../shared/cabinet'
 import { ExerciseField } from '../../shared/ExerciseField'
-import { Button, LINE_LINK } from '../../ui/Button'
-import { Field } from '../../ui/Field'
+import { SetLine } from '../../shared/SetLine'
+import { Button } from '../../ui/Button'
+import { Options } from '../../ui/Choices'
+import { Field, SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { NumberField, readWithin } from '../../ui/NumberField'
 import { Sheet } from '../../ui/Sheet'
@@ -14,7 +16,7 @@ import { SheetEnd } from '../../ui/SheetEnd'
 
 type References = Schemas['SetOfReferences']
 
-/** Pictures of the own folder gathered for an exercise: how many are needed, there and not used yet. */
+/** References gathered for an exercise or a week. */
 export function ReferenceSets() {
   const sets = useQuery(queries.referenceSets()).data
   const [open, setOpen] = useState<References | 'new'>()
@@ -26,27 +28,14 @@ export function ReferenceSets() {
       <h2 id="sets">Sets of references</h2>
       {sets.length === 0 && (
         <p className="text-faded">
-          None yet. A set is a part of your own folder of pictures, gathered for an exercise: so many needed,
-          so many not used yet.
+          None yet. A set is a part of your own folder of pictures, or so many pictures of the cabinet, for an
+          exercise or a week: so many needed, so many not used yet.
         </p>
       )}
       <ul>
         {sets.map((s) => (
           <li key={s.id} className="border-hairline flex flex-wrap items-baseline gap-x-4 border-t py-1">
-            <span className="font-serif text-lg">{s.fields.name}</span>
-            <span className="text-faded">
-              {s.fields.needed} needed, {s.there} there, {s.unused} not used yet
-              {s.missing > 0 && `, ${s.missing} to gather`}
-            </span>
-            {s.there > 0 && (
-              <Link
-                to={`/sitting?${new URLSearchParams({ set: s.id, title: s.fields.name, ...(s.fields.exerciseId ? { exercise: s.fields.exerciseId } : {}) }).toString()}`}
-                className={LINE_LINK}
-                aria-label={`Draw from it: ${s.fields.name}`}
-              >
-                Draw from it
-              </Link>
-            )}
+            <SetLine set={s} />
             <Button look="quiet" onClick={() => setOpen(s)} aria-label={`Change ${s.fields.name}`}>
               Change
             </Button>
@@ -63,10 +52,19 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
   const format = useFormats()
   const client = useQueryClient()
   const [id] = useState(() => set?.id ?? crypto.randomUUID())
+  const { viewsOf } = useCabinetKinds()
   const [name, setName] = useState(set?.fields.name ?? '')
   const [within, setWithin] = useState(set?.fields.within ?? '')
   const [needed, setNeeded] = useState(format.writeNumber(set?.fields.needed ?? 20))
   const [exercise, setExercise] = useState(set?.fields.exerciseId ?? '')
+  const [week, setWeek] = useState(
+    set?.fields.placement && set.fields.weekKey ? `${set.fields.placement} ${set.fields.weekKey}` : '',
+  )
+  const [cabinet, setCabinet] = useState<NonNullable<References['fields']['cabinet']> | ''>(
+    set?.fields.cabinet ?? '',
+  )
+  const [foreshortening, setForeshortening] = useState(set?.fields.foreshortening ?? 'ANY')
+  const [view, setView] = useState(set?.fields.view ?? 'ANY')
   const count = readWithin(needed, BOUNDS.SetFields.needed, format)
   const done = {
     onSuccess: () => {
@@ -83,9 +81,14 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
             version: set?.version ?? 0,
             fields: {
               name: name.trim(),
-              within: within.trim(),
+              within: cabinet ? '' : within.trim(),
               needed: count ?? 1,
               exerciseId: exercise || null,
+              placement: week.split(' ')[0] || null,
+              weekKey: week.slice(week.indexOf(' ') + 1) || null,
+              cabinet: cabinet || null,
+              foreshortening: cabinet ? foreshortening : null,
+              view: cabinet ? view : null,
             },
           },
         }),
@@ -114,14 +117,42 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
           placeholder="Hulls from low down"
           onChange={(e) => setName(e.target.value)}
         />
-        <Field
-          label="Pictures of your folder whose path holds"
-          hint="The name of a folder in it is enough; empty means all."
-          value={within}
-          maxLength={BOUNDS.SetFields.within.maxLength}
-          placeholder="hulls"
-          onChange={(e) => setWithin(e.target.value)}
-        />
+        <SelectField
+          label="Taken from"
+          value={cabinet}
+          onChange={(e) => {
+            setCabinet(e.target.value as typeof cabinet)
+            setView('ANY')
+          }}
+        >
+          <option value="">your own folder of pictures</option>
+          <optgroup label="The reference cabinet">
+            <Options of={CABINET} />
+          </optgroup>
+        </SelectField>
+        {cabinet ? (
+          <div className="grid grid-cols-2 gap-x-6">
+            <SelectField
+              label="Foreshortening"
+              value={foreshortening}
+              onChange={(e) => setForeshortening(e.target.value as typeof foreshortening)}
+            >
+              <Options of={FORESHORTENING} />
+            </SelectField>
+            <SelectField label="Seen" value={view} onChange={(e) => setView(e.target.value as typeof view)}>
+              <Options of={viewsOf(cabinet)} />
+            </SelectField>
+          </div>
+        ) : (
+          <Field
+            label="Pictures of your folder whose path holds"
+            hint="The name of a folder in it is enough; empty means all."
+            value={within}
+            maxLength={BOUNDS.SetFields.within.maxLength}
+            placeholder="hulls"
+            onChange={(e) => setWithin(e.target.value)}
+          />
+        )}
         <NumberField
           label="How many are needed"
           bounds={BOUNDS.SetFields.needed}
@@ -135,6 +166,7 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
           value={exercise}
           onChange={(e) => setExercise(e.target.value)}
         />
+        <WeekField value={week} onChange={setWeek} />
         <SheetEnd
           error={keep.error ?? remove.error}
           disabled={name.trim() === '' || count === undefined}
@@ -142,5 +174,28 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
         />
       </form>
     </Sheet>
+  )
+}
+
+/** A week of a course that is followed, as placement and key with a blank between. */
+function WeekField({ value, onChange }: { value: string; onChange: (week: string) => void }) {
+  const exercises = useQuery(queries.course()).data?.exercises ?? []
+  const several = new Set(exercises.map((e) => e.course)).size > 1
+  const weeks = new Map(
+    exercises.map((e) => [
+      `${e.placement} ${e.weekKey}`,
+      `${several ? `${e.course}: ` : ''}${e.weekTitle}${e.now ? ' (now)' : ''}`,
+    ]),
+  )
+  return (
+    <SelectField label="For which week" value={value} onChange={(e) => onChange(e.target.value)}>
+      <option value="">None</option>
+      {[...weeks].map(([key, title]) => (
+        <option key={key} value={key}>
+          {title}
+        </option>
+      ))}
+      {value !== '' && !weeks.has(value) && <option value={value}>a week that is no longer followed</option>}
+    </SelectField>
   )
 }

@@ -5,11 +5,13 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { ReferenceSets } from './ReferenceSets'
 import { ReadRuler } from './ReadRuler'
 import { ResourceLeaf } from './ResourceLeaf'
+import { useShelf } from './useShelf'
 import { finish, PLACES, progress, remark, waits, type Resource } from './text'
 
 const ResourceSheet = lazy(() => import('./ResourceSheet'))
@@ -63,6 +65,7 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
         {(Object.keys(PLACES) as Resource['place'][]).map((place) => (
           <Row key={place} place={place} resources={resources.filter((r) => r.place === place)} />
         ))}
+        {!topic && <Off resources={shelf.off} />}
         {!topic && <ReferenceSets />}
         {shelf.weeks.length > 0 && !topic && (
           <section aria-labelledby="untaught" className="mt-5">
@@ -159,5 +162,31 @@ function Row({ place, resources }: { place: Resource['place']; resources: Resour
         })}
       </ul>
     </section>
+  )
+}
+
+/** What was taken off the shelf; it can come back at any time. */
+function Off({ resources }: { resources: Resource[] }) {
+  const { back } = useShelf()
+  return resources.length === 0 ? null : (
+    <details className="mt-5">
+      <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
+        {plural(resources.length, 'resource', 'resources')} off the shelf
+      </summary>
+      <ul>
+        {resources.map((r) => (
+          <li key={r.id}>
+            {r.fields.name}{' '}
+            <Button
+              look="quiet"
+              onClick={() => back.mutate(r.id)}
+              aria-label={`Put it back: ${r.fields.name}`}
+            >
+              Put it back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }

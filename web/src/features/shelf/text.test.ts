@@ -23,9 +23,13 @@ test('when it will be done says how sure that is', () => {
   expect(finish(resource({}, { finish: date }), EN)).toBe(
     '78 pages left; as the last weeks went, done about 16 May 2026 (3 Apr to 21 Oct, 8 times in 10).',
   )
-  const few = { left: 78, ownDays: 2, early: null, middle: null, late: null }
+  const few = { left: 78, ownDays: 2, early: null, middle: null, late: null, fan: [] }
   expect(finish(resource({}, { finish: few }), EN)).toBe(
-    '78 pages left; 2 days of reading are too few to tell when it will be done.',
+    '78 pages left; 2 days since it was begun are too few to tell when it will be done.',
+  )
+  const never = { ...few, ownDays: 28, fan: [{ date: '2027-03-05', low: 0, middle: 0, high: 3 }] }
+  expect(finish(resource({}, { finish: never }), EN)).toBe(
+    '78 pages left; as the last weeks went, not within a year.',
   )
 })
 

@@ -67,7 +67,9 @@ export function finish({ fields, used }: Resource, format: Formats): string | un
   }
   const left = `${date.left} ${units(date.left, fields.unit)} left`
   if (date.middle == null) {
-    return `${left}; ${plural(date.ownDays, 'day')} of reading ${noun(date.ownDays, 'is', 'are')} too few to tell when it will be done.`
+    return date.fan.length === 0
+      ? `${left}; ${plural(date.ownDays, 'day')} since it was begun ${noun(date.ownDays, 'is', 'are')} too few to tell when it will be done.`
+      : `${left}; as the last weeks went, not within a year.`
   }
   const span =
     date.early != null && date.late != null

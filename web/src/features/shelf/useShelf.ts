@@ -45,5 +45,5 @@ export function useShelf() {
     },
     onError,
   })
-  return { create, change, remove }
+  return { create, change, remove, back }
 }

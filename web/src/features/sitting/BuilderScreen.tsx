@@ -4,7 +4,15 @@ import { Link, Navigate, useNavigate, useSearchParams } from 'react-router'
 import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
-import { CABINET, FORESHORTENING, keptAs, type UnderWay } from '../../shared/cabinet'
+import { aimWords } from '../../shared/aim'
+import {
+  CABINET,
+  cabinetPicture,
+  FORESHORTENING,
+  keptAs,
+  useCabinetKinds,
+  type UnderWay,
+} from '../../shared/cabinet'
 import { UNITS } from '../../shared/entry/study'
 import { NameField } from '../../shared/NameField'
 import { Button, LINE_LINK } from '../../ui/Button'
@@ -176,8 +184,23 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
           value={built.aim}
           onChange={(e) => set({ aim: e.target.value })}
         />
+        <Aims onTake={(aim) => set({ aim })} />
       </div>
     </div>
+  )
+}
+
+/** Habits that are an aim now, to be taken as what to look for. */
+function Aims({ onTake }: { onTake: (aim: string) => void }) {
+  const aims = useQuery(queries.aims()).data ?? []
+  return (
+    <>
+      {aims.map((aim) => (
+        <Button key={aim.id} look="quiet" onClick={() => onTake(aimWords(aim))}>
+          {aimWords(aim)}, your aim
+        </Button>
+      ))}
+    </>
   )
 }
 
@@ -258,8 +281,9 @@ function Preview({ plan }: { plan: Plan | undefined }) {
 
 function References({ built, set, plan }: LadderPart & { plan: Plan | undefined }) {
   const parts = useLadder(built.kind === 'PARTS_ONLY' ? plan : undefined).data?.rungs ?? []
+  const { viewsOf } = useCabinetKinds()
   const folder = useQuery(queries.pictureFolder()).data
-  const sets = useQuery(queries.referenceSets()).data ?? []
+  const sets = useQuery(queries.referenceSets()).data?.filter((s) => !s.fields.cabinet) ?? []
   const search = useSearchParams()[0].toString()
   return (
     <fieldset className="mt-6">
@@ -298,7 +322,10 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
                 built.kind === 'PARTS_ONLY' ? 'Hands, feet, torso and head have pictures of their own.' : ''
               }
               value={built.cabinet}
-              onChange={(e) => set({ cabinet: e.target.value as Built['cabinet'] })}
+              onChange={(e) => {
+                const cabinet = e.target.value as Built['cabinet']
+                set({ cabinet, view: built.view in viewsOf(cabinet) ? built.view : 'ANY' })
+              }}
             >
               <Options of={CABINET} />
             </SelectField>
@@ -309,6 +336,13 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
             >
               <Options of={FORESHORTENING} />
             </SelectField>
+            <SelectField
+              label="Seen"
+              value={built.view}
+              onChange={(e) => set({ view: e.target.value as Built['view'] })}
+            >
+              <Options of={viewsOf(built.cabinet)} />
+            </SelectField>
           </>
         )}
       </div>
@@ -317,14 +351,18 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
           {[0, 1, 2].map((i) => (
             <img
               key={i}
-              src={`/api/cabinet/picture.svg?seed=${built.seed + i}&kind=${parts[i]?.cabinet ?? built.cabinet}&foreshortening=${built.foreshortening}`}
+              src={cabinetPicture(built.seed + i, {
+                kind: parts[i]?.cabinet ?? built.cabinet,
+                foreshortening: built.foreshortening,
+                view: built.view,
+              })}
               alt=""
               className="plate border-hairline size-28 border"
             />
           ))}
           <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>
           <Link
-            to={`/cabinet?kind=${built.cabinet}&foreshortening=${built.foreshortening}&seed=${built.seed}`}
+            to={`/cabinet?kind=${built.cabinet}&foreshortening=${built.foreshortening}&view=${built.view}&seed=${built.seed}`}
             state={{ search } satisfies UnderWay}
             onClick={() => set({})}
             className={LINE_LINK}

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { refreshAll } from '../../api/queries'
@@ -117,7 +117,8 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         {fields.book && `, in ${fields.book}`}
         {first > 0 && `, ${pages(entry.fields, true)}`}.
       </p>
-      <div className="grid gap-3">
+      {sitting.known && !unjudged && <ToBench known={sitting.known} title={sitting.title} />}
+      <div className="mt-4 grid gap-3">
         {entry.fields.drawings != null && (
           <NumberField
             label="Drawings, if it were more or fewer"
@@ -224,5 +225,26 @@ function Marks({
         ))}
       </div>
     </fieldset>
+  )
+}
+
+/** The way to the bench, where the references' landmarks are known. */
+function ToBench({ known, title }: { known: NonNullable<Sitting['known']>; title: string }) {
+  const params = new URLSearchParams({
+    cabinet: known.cabinet,
+    foreshortening: known.foreshortening,
+    view: known.view,
+    seed: String(known.seed),
+    title,
+  })
+  return (
+    <p className="mt-4">
+      {known.count === 1 ? 'This reference has' : `These ${known.count} have`} known landmarks: photograph the
+      page and{' '}
+      <Link to={`/bench/new?${params.toString()}`} className="underline underline-offset-4">
+        hold {known.count === 1 ? 'it' : 'one of them'} beside your drawing
+      </Link>
+      .
+    </p>
   )
 }

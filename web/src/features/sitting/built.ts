@@ -30,10 +30,11 @@ export type Built = {
   parts: string
   drill: Begun['drill']
   references: Begun['references']
-  /** The set of the own folder; nothing for all of it. */
+  /** The set of references; nothing for none. */
   referenceSet: string
   cabinet: NonNullable<Begun['cabinet']>
   foreshortening: NonNullable<Begun['foreshortening']>
+  view: NonNullable<Begun['view']>
   seed: number
 }
 
@@ -73,6 +74,7 @@ export function likeLast(last: Begun, params: URLSearchParams, format: Formats):
     foreshortening: params.has('cabinet')
       ? usual.foreshortening
       : (last.foreshortening ?? usual.foreshortening),
+    view: params.has('cabinet') ? usual.view : (last.view ?? usual.view),
   }
 }
 
@@ -108,13 +110,15 @@ export function newSitting(params: URLSearchParams, format: Formats): Built {
     rows: [{ count: params.get('count') ?? '10', each: eachMinutes }],
     parts: 'hands, feet, torso',
     drill: 'NONE',
-    references: params.has('set')
-      ? 'FOLDER'
-      : (known || params.has('attempt')) && !cabinet
-        ? 'NONE'
-        : 'CABINET',
+    references:
+      params.has('set') && !cabinet
+        ? 'FOLDER'
+        : (known || params.has('attempt')) && !cabinet
+          ? 'NONE'
+          : 'CABINET',
     cabinet: cabinet ?? 'STANDING',
     foreshortening: (params.get('foreshortening') as Built['foreshortening'] | null) ?? 'ANY',
+    view: (params.get('view') as Built['view'] | null) ?? 'ANY',
     referenceSet: params.get('set') ?? '',
     seed: Number(params.get('seed') ?? Math.floor(Math.random() * 1e9)),
   }
@@ -216,9 +220,10 @@ export function begun(id: string, built: Built, plan: Plan, format: Formats): Be
     unitFrom: built.resource.trim() && built.unit ? (built.unitFrom ?? null) : null,
     page: pageOf(built, format) ?? null,
     references: built.references,
-    referenceSet: built.references === 'FOLDER' ? built.referenceSet || null : null,
+    referenceSet: built.references === 'NONE' ? null : built.referenceSet || null,
     cabinet: built.references === 'CABINET' ? built.cabinet : null,
     foreshortening: built.foreshortening,
+    view: built.view,
     seed: built.seed,
   }
 }

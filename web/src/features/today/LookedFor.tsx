@@ -9,9 +9,9 @@ type Answer = keyof typeof LOOKED_FOR
 /** What today's exercises ask to look for, to be answered in one press each. */
 export function LookedFor({ today }: { today: Today }) {
   const { change } = useEntryWrites()
-  const open = today.entries.flatMap((entry) => {
-    const share = today.shares.find((s) => s.exerciseId === entry.fields.exerciseId)
-    return share?.lookFor && entry.fields.study?.lookedFor == null ? [{ entry, share }] : []
+  const open = today.lookFor.flatMap(({ entry: id, ...asked }) => {
+    const entry = today.entries.find((e) => e.id === id)
+    return entry ? [{ entry, ...asked }] : []
   })
   const answer = (entry: Schemas['EntryView'], lookedFor: Answer) =>
     change.mutate({
@@ -21,15 +21,15 @@ export function LookedFor({ today }: { today: Today }) {
     })
   return open.length === 0 ? null : (
     <section aria-label="What to look for" className="no-print mt-3">
-      {open.map(({ entry, share }) => (
+      {open.map(({ entry, title, lookFor }) => (
         <p key={entry.id}>
-          {share.title}: <span className="font-serif italic">{share.lookFor}</span> As it should be?{' '}
+          {title}: <span className="font-serif italic">{lookFor}</span> As it should be?{' '}
           {(Object.keys(LOOKED_FOR) as Answer[]).map((value) => (
             <Button
               key={value}
               look="quiet"
               disabled={change.isPending}
-              aria-label={`${share.title}: ${LOOKED_FOR[value]}`}
+              aria-label={`${title}: ${LOOKED_FOR[value]}`}
               onClick={() => answer(entry, value)}
             >
               {LOOKED_FOR[value]}

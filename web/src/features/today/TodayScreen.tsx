@@ -7,6 +7,7 @@ import { later } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../shared/PenLine'
+import { Aims } from './Aims'
 import { TopicsAsk } from './TopicsAsk'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -107,6 +108,7 @@ function ToDraw({ today }: { today: Today }) {
       ) : null}
       {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
       <TopicsAsk topics={today.topics} />
+      <Aims />
       <ShareList today={today} />
       <QuotaShares quotas={today.quotas} />
       <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">

@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { beginWarmUp } from '../../shared/begin'
-import { useWarmUps } from '../../shared/warm-ups'
+import { useWarmUps } from '../../shared/useWarmUps'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats, type Formats } from '../../ui/locale'
 
@@ -23,7 +23,8 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
           </p>
           {away.easy && (
             <p>
-              An easy day to begin with: ten minutes of {away.easy}, which you know best. It counts in full.{' '}
+              An easy day to begin with: {format.minutes(away.easyMinutes)} of {away.easy}, which you know
+              best. It counts in full.{' '}
               <Button disabled={put.isPending} onClick={() => away.easy && put.mutate({ topic: away.easy })}>
                 Put it into today
               </Button>
@@ -109,5 +110,5 @@ function sentence({ why, topic, freshness, neededFor, week, weekTitle, from }: O
   }
   const when = week == null ? weekTitle : `week ${week}`
   const needs = neededFor === topic ? `${when} takes it up` : `${when} needs it for ${neededFor}`
-  return `${topic} is rusty (${format.number(Math.round(freshness * 100))} %); ${needs}${from ? `, from ${format.dayMonth(from)}` : ''}.`
+  return `${topic} is rusty (${format.percent(freshness)}); ${needs}${from ? `, from ${format.dayMonth(from)}` : ''}.`
 }

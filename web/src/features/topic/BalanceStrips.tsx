@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { BY, partName, percent, remark } from './text'
+import { BY, partName, remark } from './text'
 
 const INKS = ['bg-ink', 'bg-faded', 'bg-pencil', 'bg-ochre', 'bg-hairline']
 
@@ -89,7 +89,7 @@ function Strip({ strip, minutes }: { strip: Schemas['Strip']; minutes: number })
       </div>
       <p className="text-faded mt-1 text-sm">
         {strip.parts
-          .map((part) => `${partName(part.name)} ${percent(part.minutes / minutes, format)}`)
+          .map((part) => `${partName(part.name)} ${format.percent(part.minutes / minutes)}`)
           .join(' · ')}
         {said > 1 && ` · as if ${format.decimal(strip.asIf)} in equal parts`}
       </p>

@@ -9,12 +9,12 @@ import { plural } from '../../ui/plural'
 /** More drawings of a topic in the weeks to come, with what that does to the plan. */
 export default function MoreOfIt({
   topic,
-  more,
+  of: { placement, more },
   onClose,
   onMade,
 }: {
   topic: string
-  more: Schemas['MoreOfIt']
+  of: Schemas['MoreOfTopic']
   onClose: () => void
   onMade: (drawings: number) => void
 }) {
@@ -24,15 +24,13 @@ export default function MoreOfIt({
   return (
     <ChangeSheet
       title={`More of: ${topic}`}
-      description={`Parted among ${plural(more.weeks.length, 'week')} to come, ${format.each(more.secondsEach)} each, ${
-        more.own < 5 ? 'a guess: fewer than five of your own tell how long one takes' : 'as your own took'
-      }.`}
-      placement={more.placement}
+      description={`Parted among ${plural(more.weeks.length, 'week')} to come, ${format.each(more.pace.secondsEach)} each, ${pace(more.pace)}.`}
+      placement={placement}
       week={more.weeks[0] ?? ''}
       changes={
         drawings === undefined
           ? undefined
-          : [{ kind: 'MORE_OF', topic, drawings, secondsEach: more.secondsEach, weeks: more.weeks }]
+          : [{ kind: 'MORE_OF', topic, drawings, secondsEach: more.pace.secondsEach, weeks: more.weeks }]
       }
       onClose={onClose}
       onMade={() => drawings !== undefined && onMade(drawings)}
@@ -46,3 +44,9 @@ export default function MoreOfIt({
     </ChangeSheet>
   )
 }
+
+/** On what the length rests: own entries weigh against what is usual while they are few. */
+const pace = ({ entries }: Schemas['PaceEstimate']) =>
+  entries === 0
+    ? 'a guess: no entry of yours tells how long one takes'
+    : `by ${plural(entries, 'entry', 'entries')} of yours and what is usual`

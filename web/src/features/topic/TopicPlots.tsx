@@ -3,7 +3,6 @@ import { Plot } from '../../ui/Plot'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
-import { percent } from './text'
 
 const day = (date: string) => Date.parse(date) / 86_400_000
 
@@ -32,7 +31,7 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
           x: day(p.day),
           y: p.value,
           strong: p.spacedReturn,
-          label: `${format.dayMonthYear(p.day)}: ${percent(p.value, format)}${p.spacedReturn ? ', a return' : ''}${p.practised ? '' : ', today'}`,
+          label: `${format.dayMonthYear(p.day)}: ${format.percent(p.value)}${p.spacedReturn ? ', a return' : ''}${p.practised ? '' : ', today'}`,
         }))}
       />
       <Plot

@@ -4,7 +4,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { DEPTHS } from '../../shared/entry/study'
-import { useWarmUps } from '../../shared/warm-ups'
+import { useWarmUps } from '../../shared/useWarmUps'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
@@ -13,7 +13,7 @@ import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
-import { percent, STATES, STEPS } from './text'
+import { STATES, STEPS } from './text'
 import { TopicEntries } from './TopicEntries'
 import { TopicPlots } from './TopicPlots'
 
@@ -83,7 +83,7 @@ function Standing({ topic }: { topic: Topic }) {
         <b>{STATES[topic.state]}</b>
         {topic.freshness != null && topic.last != null && (
           <>
-            , {percent(topic.freshness, format)}: last drawn on {format.dayMonthYear(topic.last)}, half as
+            , {format.percent(topic.freshness)}: last drawn on {format.dayMonthYear(topic.last)}, half as
             fresh every {format.number(Math.round(topic.halfLifeDays))} days after{' '}
             {plural(topic.returns, 'return')}. {format.minutes(topic.minutesEver)} in all.
           </>
@@ -169,7 +169,7 @@ function Actions({ topic }: { topic: Topic }) {
         {more && topic.more && (
           <MoreOfIt
             topic={topic.name}
-            more={topic.more}
+            of={topic.more}
             onClose={() => setMore(false)}
             onMade={(drawings) => tell.mutate({ depth: depth ?? null, weakDrawings: drawings })}
           />
@@ -197,7 +197,7 @@ function Neighbours({ topic }: { topic: Topic }) {
             )}{' '}
             <span className={other.state === 'RUSTY' ? 'text-sanguine' : 'text-faded'}>
               ({STATES[other.state]}
-              {other.freshness != null && ` ${percent(other.freshness, format)}`})
+              {other.freshness != null && ` ${format.percent(other.freshness)}`})
             </span>
           </span>
         ))}
@@ -311,7 +311,7 @@ function Resources({ topic }: { topic: Topic }) {
           <li key={r.resource}>
             {r.resource || <span className="text-faded">nothing named</span>}{' '}
             <span className="text-faded">
-              {format.minutes(r.minutes)}, {percent(r.share, format)}
+              {format.minutes(r.minutes)}, {format.percent(r.share)}
             </span>
           </li>
         ))}

@@ -14,11 +14,9 @@ export const STATES: Record<State, string> = {
   UNTOUCHED: 'not planned',
 }
 
-export const percent = (share: number, format: Formats) => `${format.number(Math.round(share * 100))} %`
-
 /** "rusty 41 %, week 19" */
 export function standing(row: Pick<Row, 'state' | 'freshness' | 'next' | 'nextWeek'>, format: Formats) {
-  const fresh = row.freshness == null ? '' : ` ${percent(row.freshness, format)}`
+  const fresh = row.freshness == null ? '' : ` ${format.percent(row.freshness)}`
   const next =
     row.state === 'FRESH' || row.next == null
       ? ''

@@ -117,15 +117,16 @@ export function Fit({ figures }: { figures: Figures }) {
     return (
       <p className="text-sanguine">
         Does not fit: {figures.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
-        {figures.load != null && figures.load > 1 && ` The load is ${percent(figures.load)} of the room.`}
+        {figures.load != null &&
+          figures.load > 1 &&
+          ` The load is ${format.percent(figures.load)} of the room.`}
       </p>
     )
   }
   return (
     <p className="text-verdigris">
-      Everything fits{figures.load == null ? '' : `; the load is ${percent(figures.load)} of the room`}.
+      Everything fits{figures.load == null ? '' : `; the load is ${format.percent(figures.load)} of the room`}
+      .
     </p>
   )
 }
-
-const percent = (share: number) => `${Math.round(share * 100)} %`

@@ -69,6 +69,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
   const kept = useKept(`course:${own ? 'own' : 'new'}:${begin.id}`, begin)
   const { value: course, set: setCourse } = kept
   const [dragged, setDragged] = useState<number>()
+  const [unread, setUnread] = useState(false)
   const [openForm, setOpenForm] = useState(begin.weeks.some((week) => week.exercises.length > 0))
   const checked = useChecked(course)
   const client = useQueryClient()
@@ -133,7 +134,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           setCourse(baseline ? { ...rest, baseline } : rest)
         }}
       />
-      <PlainLines course={course} onWeeks={setWeeks} />
+      <PlainLines course={course} onWeeks={setWeeks} onUnread={setUnread} />
       <details open={openForm} onToggle={(e) => setOpenForm(e.currentTarget.open)}>
         <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
           The same as a form, week by week
@@ -178,7 +179,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
         <div className="mt-3 flex gap-6">
           <Button
             look="ink"
-            disabled={save.isPending || checked?.reason != null}
+            disabled={save.isPending || unread || checked?.reason != null}
             onClick={() => save.mutate()}
           >
             Save the course

@@ -17,13 +17,16 @@ const exercise = {
   topics: ['hands'],
   resource: null,
   proposed: ['COUNT'],
+  chunk: 15,
 }
 
 function Page() {
   const [course, setCourse] = useState(newCourse())
+  const [unread, setUnread] = useState(false)
   return (
     <>
-      <PlainLines course={course} onWeeks={(weeks) => setCourse({ ...course, weeks })} />
+      <PlainLines course={course} onWeeks={(weeks) => setCourse({ ...course, weeks })} onUnread={setUnread} />
+      {unread && <p>unread</p>}
       <p>{course.weeks.map((w) => `${w.title}: ${w.exercises.map((e) => e.title).join()}`).join('; ')}</p>
       <button
         type="button"
@@ -44,7 +47,9 @@ test('lines become the course, and the form is written anew as lines', async () 
   const box = screen.getByLabelText(/A week’s title/)
   await userEvent.clear(box)
   await userEvent.type(box, 'Week 1: Parts{Enter}hands')
+  expect(screen.getByText('unread')).toBeInTheDocument()
   expect(await screen.findByText('Parts: Hands')).toBeInTheDocument()
+  await waitFor(() => expect(screen.queryByText('unread')).not.toBeInTheDocument())
   expect(box).toHaveValue('Week 1: Parts\nhands')
   expect(screen.getByText(/proposed how much, 45 min/)).toBeInTheDocument()
   expect(screen.getByText('Week 2 has no exercise yet.')).toBeInTheDocument()

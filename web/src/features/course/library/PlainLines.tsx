@@ -22,9 +22,12 @@ const PROPOSED: Record<Schemas['ReadExercise']['proposed'][number], string> = {
 export function PlainLines({
   course,
   onWeeks,
+  onUnread,
 }: {
   course: CourseDocument
   onWeeks: (weeks: CourseDocument['weeks']) => void
+  /** Told while lines are written that the course does not say yet. */
+  onUnread: (unread: boolean) => void
 }) {
   const written = toLines(course)
   // What the course was when the text last said it; once the form changes it, the text is written anew.
@@ -35,20 +38,21 @@ export function PlainLines({
   const read = useQuery({
     queryKey: ['syllabus', settled],
     queryFn: () => answer(api.POST('/api/syllabus', { body: { text: settled } })),
-    enabled: writing && settled.trim() !== '',
+    enabled: writing,
     placeholderData: (last) => last,
     staleTime: Infinity,
   })
-  const taken = useRef<Schemas['SyllabusView']>(undefined)
+  const taken = useRef(written)
   const { data } = read
   useEffect(() => {
-    if (writing && data && !read.isPlaceholderData && taken.current !== data) {
-      taken.current = data
+    if (writing && data && !read.isPlaceholderData && taken.current !== settled) {
+      taken.current = settled
       const weeks = fromLines(data, course)
       setSaid(toLines({ ...course, weeks }))
       onWeeks(weeks)
+      onUnread(settled !== text)
     }
-  }, [writing, data, read.isPlaceholderData, course, onWeeks])
+  }, [writing, data, read.isPlaceholderData, course, onWeeks, onUnread, settled, text])
   const shown = written === said ? text : written
   const proposals = (writing ? (data?.weeks ?? []) : []).flatMap((week, i) =>
     week.exercises
@@ -67,6 +71,7 @@ export function PlainLines({
         placeholder={'Week 1: Lines\n70 lines, 1 min each, life\n\nWeek 2: Hulls\n12 hulls\nhands'}
         onChange={(e) => {
           setWriting(true)
+          onUnread(e.target.value !== taken.current)
           setSaid(written)
           setText(e.target.value)
         }}

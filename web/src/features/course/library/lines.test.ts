@@ -21,6 +21,7 @@ const read: Schemas['SyllabusView'] = {
           topics: ['gesture'],
           resource: null,
           proposed: [],
+          chunk: 1,
         },
         {
           line: 'lesson 4 of the patient eye',
@@ -33,6 +34,7 @@ const read: Schemas['SyllabusView'] = {
           topics: [],
           resource: 'The patient eye',
           proposed: ['COUNT'],
+          chunk: 15,
         },
       ],
     },
@@ -89,4 +91,56 @@ test('a course is written as lines that say the same', () => {
   expect(toLines({ ...newCourse(), weeks: week ? [week] : [] })).toBe(
     'Week 1: Poses\n200 Gesture, 1.5 min each, photo\nLesson 4 of the patient eye, 60 min',
   )
+})
+
+test('a line that was not changed keeps its exercise whole, wherever it moves', () => {
+  const masts = {
+    id: 'w01-masts',
+    title: 'Mast and stay lines',
+    kind: 'drill',
+    drawings: 70,
+    minutesEach: 1,
+    chunk: 10,
+    source: 'life',
+    text: 'From the shoulder.',
+  }
+  const course: CourseDocument = {
+    ...newCourse(),
+    weeks: [
+      { title: 'Lines', aim: 'The whole arm.', topics: ['lines'], exercises: [masts] },
+      { title: 'Boxes', exercises: [] },
+    ],
+  }
+  const said = (line: string) => ({
+    line,
+    // As the reader would call it, were the line new.
+    title: 'Lines',
+    kind: 'study',
+    drawings: 70,
+    minutesEach: 1,
+    minutes: null,
+    chunk: 1,
+    source: 'life',
+    topics: ['lines'],
+    resource: null,
+    proposed: [],
+  })
+  const weeks = fromLines(
+    {
+      empty: [],
+      weeks: [
+        { number: 1, title: 'Something new', exercises: [] },
+        { number: 2, title: 'Lines', exercises: [said('70 Mast and stay lines, 1 min each, life')] },
+        { number: 3, title: 'Boxes', exercises: [] },
+      ],
+    },
+    course,
+  )
+  expect(weeks[1]).toEqual(course.weeks[0])
+  expect(weeks[0]?.aim).toBeUndefined()
+  const changed = fromLines(
+    { empty: [], weeks: [{ number: 1, title: 'Lines', exercises: [said('7 Lines, 1 min each')] }] },
+    course,
+  )
+  expect(changed[0]?.exercises[0]?.id).not.toBe('w01-masts')
 })

@@ -1,12 +1,5 @@
 import type { Schemas } from '../../../api/client'
-import {
-  exerciseIds,
-  idFor,
-  SOURCES,
-  type CourseDocument,
-  type ExerciseDocument,
-  type WeekDocument,
-} from './document'
+import { exerciseIds, idFor, type CourseDocument, type ExerciseDocument, type WeekDocument } from './document'
 
 /** A course in plain lines. */
 export function toLines(course: CourseDocument): string {
@@ -20,7 +13,7 @@ export function toLines(course: CourseDocument): string {
     .join('\n\n')
 }
 
-/** An exercise as a line; one that came from a line keeps it while it says the same. */
+/** An exercise as a line. */
 function line(e: ExerciseDocument): string {
   const source = e.source ? `, ${e.source}` : ''
   return e.drawings === undefined
@@ -28,62 +21,92 @@ function line(e: ExerciseDocument): string {
     : `${e.drawings} ${e.title}, ${e.minutesEach ?? 1} min each${source}`
 }
 
-/** The weeks that lines say; what the lines do not speak of stays with exercises of the same title. */
+/**
+ * The weeks that lines say. A line that stands as the course has it keeps its exercise whole; one that was
+ * changed keeps what lines do not speak of, as long as its title stays.
+ */
 export function fromLines(read: Schemas['SyllabusView'], course: CourseDocument): CourseDocument['weeks'] {
-  const taken: string[] = []
+  const left = course.weeks.flatMap((week) => week.exercises)
+  const take = (fits: (e: ExerciseDocument) => boolean) => {
+    const at = left.findIndex(fits)
+    return at < 0 ? undefined : left.splice(at, 1)[0]
+  }
+  // Lines that stay are found first, so that a changed one takes nothing away from them.
+  const kept = read.weeks.map((week) => week.exercises.map((e) => take((b) => line(b) === e.line)))
+  const ids = exerciseIds(course)
+  const before = weeksBefore(read, course)
   return read.weeks.map((week, i) => {
-    const before = course.weeks[i]
     const exercises = week.exercises.map((e, j) => {
-      const same = before?.exercises.find(
-        (b) => b.title.toLowerCase() === e.title.toLowerCase() && !taken.includes(b.id),
-      )
-      const exercise = exerciseOf(
-        e,
-        same,
-        idFor(`${course.id}-${i + 1}-${j + 1}`, [...exerciseIds(course), ...taken]),
-      )
-      taken.push(exercise.id)
-      return exercise
+      const whole = kept[i]?.[j]
+      if (whole) {
+        return whole
+      }
+      const same = take((b) => b.title.toLowerCase() === e.title.toLowerCase())
+      const id = same?.id ?? idFor(`${course.id}-${i + 1}-${j + 1}`, ids)
+      ids.push(id)
+      return exerciseOf(e, same, id)
     })
-    const topics = [...new Set(week.exercises.flatMap((e) => e.topics))]
-    const resources = [...new Set(week.exercises.flatMap((e) => (e.resource ? [e.resource] : [])))]
-    const next: WeekDocument = {
-      ...before,
-      title: week.title || `Week ${i + 1}`,
-      exercises,
-    }
-    if (topics.length > 0) {
-      next.topics = [...new Set([...(before?.topics ?? []), ...topics])]
-    }
-    if (resources.length > 0) {
-      next.resources = [...new Set([...((before?.resources as string[] | undefined) ?? []), ...resources])]
-    }
-    return next
+    return weekOf(week, before[i], exercises, i + 1)
   })
 }
+
+/** For each week read, the one it was: that of the same title, else the one at its place if its title is gone. */
+function weeksBefore(read: Schemas['SyllabusView'], course: CourseDocument): (WeekDocument | undefined)[] {
+  const named = read.weeks.map((week, i) => course.weeks.find((b) => b.title === titleOf(week, i + 1)))
+  return named.map((week, i) => {
+    const there = course.weeks[i]
+    return week ?? (there && !named.includes(there) ? there : undefined)
+  })
+}
+
+const titleOf = (week: Schemas['ReadWeek'], number: number) => week.title || `Week ${number}`
+
+/** Topics and resources that exercises brought along go and come with them; those told by hand stay. */
+function weekOf(
+  read: Schemas['ReadWeek'],
+  before: WeekDocument | undefined,
+  exercises: ExerciseDocument[],
+  number: number,
+): WeekDocument {
+  const brought = (before?.exercises ?? []).flatMap((e) => [...topicsOf(e), e.resource])
+  const byHand = (names: unknown) =>
+    ((names as string[] | undefined) ?? []).filter((name) => !brought.includes(name))
+  const topics = [...new Set([...byHand(before?.topics), ...exercises.flatMap(topicsOf)])]
+  const resources = [
+    ...new Set([
+      ...byHand(before?.resources),
+      ...exercises.flatMap((e) => (e.resource === undefined ? [] : [e.resource])),
+    ]),
+  ]
+  return {
+    ...before,
+    title: titleOf(read, number),
+    exercises,
+    ...(topics.length > 0 || before?.topics ? { topics } : {}),
+    ...(resources.length > 0 || before?.resources ? { resources } : {}),
+  }
+}
+
+const topicsOf = (e: ExerciseDocument) => (e.topics as string[] | undefined) ?? []
+
+const AMOUNT = ['drawings', 'minutesEach', 'minutes', 'chunk']
 
 function exerciseOf(
   e: Schemas['ReadExercise'],
   same: ExerciseDocument | undefined,
   id: string,
 ): ExerciseDocument {
-  const rest = Object.fromEntries(
-    Object.entries(same ?? {}).filter(
-      ([key]) => !['drawings', 'minutesEach', 'minutes', 'chunk'].includes(key),
-    ),
-  )
-  const amount =
-    e.drawings == null
-      ? { minutes: e.minutes ?? 60, chunk: Math.min(e.minutes ?? 60, 15) }
-      : { drawings: e.drawings, minutesEach: e.minutesEach ?? 1, chunk: 1 }
+  const rest = Object.fromEntries(Object.entries(same ?? {}).filter(([key]) => !AMOUNT.includes(key)))
   return {
     ...rest,
-    id: same?.id ?? id,
+    id,
     title: same?.title ?? e.title,
     kind: same?.kind ?? e.kind,
-    ...amount,
-    ...(e.source && SOURCES.includes(e.source) ? { source: e.source } : {}),
+    ...(e.drawings == null
+      ? { minutes: e.minutes ?? undefined, chunk: e.chunk }
+      : { drawings: e.drawings, minutesEach: e.minutesEach ?? undefined, chunk: e.chunk }),
+    ...(e.source ? { source: e.source } : {}),
     ...(e.resource ? { resource: e.resource } : {}),
-    ...(e.topics.length > 0 && !e.proposed.includes('TOPIC') ? { topics: e.topics } : {}),
-  }
+    ...(e.topics.length > 0 ? { topics: e.topics } : {}),
+  } as ExerciseDocument
 }

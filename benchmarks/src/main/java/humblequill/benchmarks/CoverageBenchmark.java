@@ -61,7 +61,8 @@ public class CoverageBenchmark {
               new Minutes(5 + random.nextInt(55), true),
               0,
               0,
-              0));
+              0,
+              Drawn.Learned.NOTHING));
     }
     var ledger = Ledger.of(drawn);
     ledger.topicsTouched();

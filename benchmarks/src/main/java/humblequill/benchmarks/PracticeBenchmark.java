@@ -95,7 +95,8 @@ public class PracticeBenchmark {
   @Warmup(iterations = 10, time = 1)
   public int figureAsSvg() {
     var kind = Reference.Kind.values()[(int) (seed++ % 4)];
-    var reference = Reference.of(seed, kind, Reference.Foreshortening.ANY);
+    var reference =
+        Reference.of(seed, kind, Reference.Foreshortening.ANY, humblequill.core.cabinet.View.ANY);
     return reference.drawing().svg().length() + reference.landmarks().size();
   }
 }

@@ -33,12 +33,12 @@ public final class Screenshots {
       camera.take("page", url + "/books", Screenshots::openFavourite);
       camera.take("tray", url + "/tray", Screenshots::withPictures);
       camera.take("straighten", url + "/tray", Screenshots::straighten);
-      camera.take("piece", url + "/pieces", Screenshots::openPiece);
       camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
       camera.take("settings", url + "/settings", AS_IT_IS);
-      camera.take("search", url + "/search?q=sheer", AS_IT_IS);
       camera.take("topics", url + "/topics", AS_IT_IS);
       camera.take("topic", url + "/topics", Screenshots::openTopic);
+      camera.take("habits", url + "/bench", Screenshots::withPictures);
+      camera.take("bench", url + "/bench", Screenshots::openPair);
       camera.take("shelf", url + "/shelf", AS_IT_IS);
       camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
       camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
@@ -99,8 +99,12 @@ public final class Screenshots {
     page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
-  private static void openPiece(Page page) {
-    page.getByText("Shed in evening light").click();
+  private static void openPair(Page page) {
+    withPictures(page);
+    page.getByRole(
+            AriaRole.LINK, new Page.GetByRoleOptions().setName("Figure in action, try 6 of 6"))
+        .click();
+    page.getByText("6 tries").waitFor();
     withPictures(page);
   }
 

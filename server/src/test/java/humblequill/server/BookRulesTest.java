@@ -121,6 +121,25 @@ class BookRulesTest {
         .isEqualTo(2);
   }
 
+  /** Common practice, no published source: where nothing is judged nothing is looked for. */
+  @Test
+  void what_to_look_for_is_asked_unless_the_book_is_not_judged(Api api) {
+    book(api, "Just for me", "notJudged", true);
+    var today = api.get("/api/today").json().path("day").asString();
+    var placed = api.put("/api/course", Map.of("courseId", "harbour-year", "start", today));
+    assertThat(placed.status()).as(placed.body()).isEqualTo(200);
+    var exercise =
+        api.get("/api/courses/harbour-year").json().path("weeks").get(0).path("exercises").get(0);
+    var id = exercise.path("id").asString();
+    var asked = logged(api, "exerciseId", id, "drawings", 1);
+    var unasked = logged(api, "exerciseId", id, "drawings", 1, "book", "Just for me");
+    var open = api.get("/api/today").json().path("lookFor");
+    assertThat(open.findValuesAsString("entry"))
+        .contains(asked.toString())
+        .doesNotContain(unasked.toString());
+    assertThat(open.findValuesAsString("lookFor")).contains(exercise.path("lookFor").asString());
+  }
+
   private static JsonNode mark(Api api, UUID book) {
     return api.get("/api/sheet?book=" + book).json().path("pages").get(0).path("mark");
   }

@@ -71,6 +71,10 @@ class LearningSittingTest extends ClockedTest {
             api.put("/api/references/sets/" + set, Map.of("version", 0, "fields", fields)).status())
         .isEqualTo(204);
     assertThat(counts()).isEqualTo("3 there, 3 unused, 2 missing");
+    var listed = api.get("/api/references/pictures").json();
+    assertThat(listed.findValuesAsString("path"))
+        .containsExactly("gull.png", "hulls/a.png", "hulls/b.png", "hulls/c.png");
+    held(listed.get(0).path("id").asString());
 
     var id = UUID.randomUUID();
     var begun = sitting(id, Map.of("kind", "ALL_QUICK", "minutes", 2, "secondsEach", 60));
@@ -91,6 +95,63 @@ class LearningSittingTest extends ClockedTest {
     assertThat(api.put("/api/references/sets/" + set, Map.of("version", 0, "fields", bad)).status())
         .isEqualTo(400);
     assertThat(api.delete("/api/references/sets/" + set).status()).isEqualTo(204);
+  }
+
+  @Test
+  void what_a_set_of_the_cabinet_still_needs_is_counted_down() {
+    var set = UUID.randomUUID();
+    var fields =
+        Map.of("name", "Backs", "within", "", "needed", 5, "cabinet", "STANDING", "view", "BACK");
+    var put = api.put("/api/references/sets/" + set, Map.of("version", 0, "fields", fields));
+    assertThat(put.status()).as(put.body()).isEqualTo(204);
+    assertThat(counts()).isEqualTo("5 there, 5 unused, 0 missing");
+    long seed = api.get("/api/references/sets").json().get(0).path("seed").asLong();
+
+    var begun = sitting(UUID.randomUUID(), Map.of("kind", "ALL_QUICK", "minutes", 2));
+    begun.put("plan", Map.of("kind", "ALL_QUICK", "minutes", 2, "secondsEach", 60));
+    begun.put("references", "CABINET");
+    begun.put("cabinet", "STANDING");
+    begun.put("view", "BACK");
+    begun.put("seed", seed);
+    begun.put("referenceSet", set);
+    var shown = api.post("/api/sittings", begun).json().path("left").findValuesAsString("picture");
+    assertThat(shown.get(0)).contains("seed=" + seed, "view=BACK");
+    api = quill.at("2026-03-05T13:00:00Z");
+    api.get("/api/today");
+    assertThat(counts()).isEqualTo("5 there, 3 unused, 0 missing");
+    assertThat(api.get("/api/references/sets").json().get(0).path("seed").asLong())
+        .as("those not drawn from yet come next")
+        .isEqualTo(seed + 2);
+    begun.put("id", UUID.randomUUID());
+    begun.put("view", "FRONT");
+    api.post("/api/sittings", begun);
+    api = quill.at("2026-03-05T16:00:00Z");
+    api.get("/api/today");
+    assertThat(counts()).as("fronts are not of it").isEqualTo("5 there, 3 unused, 0 missing");
+    api.delete("/api/references/sets/" + set);
+  }
+
+  /** A reference of the own folder takes landmarks by hand; upright is not known on it. */
+  private void held(String picture) {
+    var beak = Map.of("name", "chin", "x", .5, "y", .1);
+    var tail = Map.of("name", "neck pit", "x", .5, "y", .6);
+    var fields = new HashMap<String, Object>();
+    fields.put("title", "Gull");
+    fields.put("template", "figure");
+    fields.put("reference", Map.of("from", "FOLDER", "picture", picture));
+    fields.put("way", "UNAIDED");
+    fields.put("pushed", false);
+    fields.put("truth", List.of(beak, tail));
+    fields.put("drawn", List.of(beak, tail));
+    for (var list : List.of("invented", "hidden", "refused", "notes")) {
+      fields.put(list, List.of());
+    }
+    var id = UUID.randomUUID();
+    var kept = api.put("/api/bench/comparisons/" + id, Map.of("fields", fields));
+    assertThat(kept.status()).as(kept.body()).isEqualTo(200);
+    assertThat(kept.json().path("reference").path("address").asString()).endsWith(picture);
+    assertThat(kept.json().path("plumb").asBoolean()).isFalse();
+    assertThat(kept.json().path("held").path("counting").asInt()).isEqualTo(2);
   }
 
   private String counts() {

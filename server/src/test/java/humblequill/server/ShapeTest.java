@@ -25,11 +25,17 @@ class ShapeTest {
   private static final Map<String, Set<String>> RULES =
       Map.ofEntries(
           Map.entry("entry", Set.of("name")),
+          Map.entry("bench", Set.of("picture", "stats")),
+          Map.entry("measure", Set.of("picture")),
           Map.entry(
-              "coverage", Set.of("calendar", "course", "entry", "placement", "stats", "topic")),
+              "coverage",
+              Set.of("calendar", "course", "entry", "placement", "quota", "stats", "topic")),
           Map.entry("topic", Set.of("name")),
-          Map.entry("shelf", Set.of("calendar", "entry")),
-          Map.entry("syllabus", Set.of("course", "entry", "logline")),
+          Map.entry("shelf", Set.of("book", "calendar", "course", "entry", "placement")),
+          Map.entry(
+              "syllabus",
+              Set.of(
+                  "calendar", "course", "coverage", "entry", "logline", "quota", "stats", "topic")),
           Map.entry("book", Set.of("entry", "quota", "stats")),
           Map.entry("care", Set.of("entry", "name")),
           Map.entry("picture", Set.of("book")),
@@ -53,6 +59,7 @@ class ShapeTest {
           Map.entry("rule", Set.of("name")),
           Map.entry("piece", Set.of("entry", "name")),
           Map.entry("reference", Set.of("picture")),
+          Map.entry("bench", Set.of("picture", "reference", "settings")),
           Map.entry("book", Set.of("entry", "name", "picture", "rule", "settings")),
           Map.entry("course", Set.of("settings", "topic")),
           Map.entry("placement", Set.of("course", "name")),
@@ -67,7 +74,9 @@ class ShapeTest {
           Map.entry("feed", Set.of("plan", "settings", "shelf")),
           Map.entry("shelf", Set.of("entry", "name", "placement", "settings")),
           Map.entry("quota", Set.of("entry", "name", "placement", "plan", "rule", "settings")),
-          Map.entry("coverage", Set.of("entry", "name", "placement", "quota", "settings", "topic")),
+          Map.entry(
+              "coverage",
+              Set.of("entry", "name", "placement", "quota", "settings", "shelf", "topic")),
           Map.entry(
               "sitting", Set.of("coverage", "entry", "name", "quota", "reference", "settings")),
           Map.entry(
@@ -86,11 +95,12 @@ class ShapeTest {
                   "settings",
                   "sitting",
                   "streak")),
-          Map.entry("syllabus", Set.of("entry", "logline", "settings", "topic")),
+          Map.entry("syllabus", Set.of("entry", "logline", "name", "settings", "topic")),
           Map.entry("turn", Set.of("plan", "settings", "sitting")),
           Map.entry(
               "demo",
               Set.of(
+                  "bench",
                   "book",
                   "entry",
                   "name",

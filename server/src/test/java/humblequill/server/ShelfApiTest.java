@@ -119,8 +119,11 @@ class ShelfApiTest {
     var id = made(api, "Cleats", "unit", "PAGE", "total", 40);
     read(api, 2, "Cleats", 1, 10);
     assertThat(api.delete("/api/shelf/" + id).status()).isEqualTo(204);
-    assertThat(api.get("/api/shelf").body()).doesNotContain("Cleats");
+    assertThat(names(api, "resources")).doesNotContain("Cleats");
+    assertThat(names(api, "off")).contains("Cleats");
     assertThat(api.post("/api/shelf/" + id + "/back", null).status()).isEqualTo(204);
+    assertThat(names(api, "resources")).contains("Cleats");
+    assertThat(names(api, "off")).doesNotContain("Cleats");
     assertThat(api.get("/api/shelf/" + id).json().path("used").path("read").asInt()).isEqualTo(10);
   }
 
@@ -134,5 +137,9 @@ class ShelfApiTest {
     assertThat(api.get(feed.replaceFirst("^https?://[^/]+", "")).body())
         .contains("Due back: Charts of the bay")
         .contains("DTSTART;VALUE=DATE:" + due.toString().replace("-", ""));
+  }
+
+  private static List<String> names(Api api, String part) {
+    return api.get("/api/shelf").json().path(part).findValuesAsString("name");
   }
 }

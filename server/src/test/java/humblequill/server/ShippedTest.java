@@ -2,8 +2,10 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Properties;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -50,6 +52,17 @@ class ShippedTest {
           }
         }
       }
+    }
+  }
+
+  @Test
+  void a_long_answer_is_never_cut() throws IOException {
+    try (var shipped = getClass().getResourceAsStream("/application.properties")) {
+      var options = new Properties();
+      options.load(shipped);
+      assertThat(options.getProperty("spring.mvc.async.request-timeout"))
+          .as("a ZIP of many pictures takes minutes; -1 is no limit, by the Servlet specification")
+          .isEqualTo("-1");
     }
   }
 

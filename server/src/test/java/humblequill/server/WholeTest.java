@@ -52,6 +52,12 @@ class WholeTest {
           "/api/sittings/settings",
           "/api/sittings/set-up",
           "/api/references/folder",
+          "/api/references/sets",
+          "/api/coverage?window=COURSE",
+          "/api/shelf",
+          "/api/bench/comparisons",
+          "/api/bench/tendencies",
+          "/api/bench/templates",
           "/api/search?text=crane",
           "/api/streaks");
 
@@ -95,6 +101,7 @@ class WholeTest {
       assertThat(api.post("/api/entries", Map.of("id", id, "fields", fields)).status())
           .isEqualTo(201);
       partsAndTemplates(api);
+      toldOfTopics(api);
       for (var screen : SCREENS) {
         var answer = api.get(screen);
         assertThat(answer.status()).as(screen).isEqualTo(200);
@@ -130,6 +137,30 @@ class WholeTest {
             .findFirst()
             .orElseThrow();
     assertThat(api.put("/api/prompt-pages/" + prompt, place).status()).isEqualTo(204);
+  }
+
+  private static void toldOfTopics(Api api) {
+    var topic =
+        api.get("/api/coverage?window=COURSE")
+            .json()
+            .path("areas")
+            .get(0)
+            .path("topics")
+            .get(0)
+            .path("id")
+            .asString();
+    var told = Map.of("depth", "GROUPED", "weakDrawings", 12);
+    assertThat(api.put("/api/coverage/" + topic, told).status()).isEqualTo(200);
+    var warmUp = Map.of("topic", "hulls", "imagined", true);
+    var one = "00000000-0000-4000-8000-000000000003";
+    assertThat(api.put("/api/warm-ups/" + one, warmUp).status()).isEqualTo(204);
+    var file = Map.of("file", "format: 1\nname: Gull\nlandmarks: [{name: beak}, {name: tail}]\n");
+    var three = "00000000-0000-4000-8000-000000000005";
+    assertThat(api.put("/api/bench/templates/" + three, file).status()).isEqualTo(204);
+    var fields = Map.of("name", "Hulls from low down", "within", "hulls", "needed", 26);
+    var set = Map.of("version", 0, "fields", fields);
+    var two = "00000000-0000-4000-8000-000000000004";
+    assertThat(api.put("/api/references/sets/" + two, set).status()).isEqualTo(204);
   }
 
   private static Map<String, Object> sheet(List<Map<String, Double>> corners) {

@@ -77,15 +77,27 @@ public record Drawing(double size, List<Shape> shapes) {
 
   /** The picture as SVG. */
   public String svg() {
+    return svg(true);
+  }
+
+  /**
+   * The picture as SVG.
+   *
+   * @param paper whether paper lies under it; without it can be laid over another
+   */
+  public String svg(boolean paper) {
     var out = new StringBuilder(60_000);
     int whole = (int) Math.round(size * FINE);
     out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 ")
         .append(whole)
         .append(' ')
         .append(whole)
-        .append("\"><rect width=\"100%\" height=\"100%\" fill=\"")
-        .append(hex(paper()))
-        .append("\"/>");
+        .append("\">");
+    if (paper) {
+      out.append("<rect width=\"100%\" height=\"100%\" fill=\"")
+          .append(hex(paper()))
+          .append("\"/>");
+    }
     for (var shape : shapes) {
       out.append("<path ");
       if (shape.ink().line()) {

@@ -60,6 +60,14 @@ public record Reference(
       return ordinal() <= ACTION.ordinal();
     }
 
+    /** Whether it has a front, so that a side of it can be asked for. */
+    public boolean hasFront() {
+      return switch (this) {
+        case STANDING, SITTING, ACTION, HEAD, HULL, FOOT -> true;
+        case LYING, TORSO, BOX, CYLINDER, CONE, HAND -> false;
+      };
+    }
+
     /** What shows a part of the body that is named in words; empty for parts it has not. */
     public static Optional<Kind> ofPart(String part) {
       var name = part.strip().toLowerCase(Locale.ROOT);
@@ -84,10 +92,27 @@ public record Reference(
     MUCH
   }
 
-  /** The reference of a seed; the same seed and wishes give the same picture. */
-  public static Reference of(long seed, Kind kind, Foreshortening foreshortening) {
+  /**
+   * The reference of a seed; the same seed and wishes give the same picture.
+   *
+   * @param view a side of what has no front counts as any
+   */
+  public static Reference of(long seed, Kind kind, Foreshortening foreshortening, View view) {
+    return of(seed, kind, foreshortening, view, false);
+  }
+
+  /** The bones of a figure alone, in the same place as the figure; only where it has some. */
+  public static Reference bones(long seed, Kind kind, Foreshortening foreshortening, View view) {
+    if (!kind.figure()) {
+      throw new IllegalArgumentException(kind + " has no bones");
+    }
+    return of(seed, kind, foreshortening, view, true);
+  }
+
+  private static Reference of(
+      long seed, Kind kind, Foreshortening foreshortening, View view, boolean bones) {
     var random = new SplittableRandom(seed * 31 + kind.ordinal());
-    return shown(random, Subject.of(random, kind), foreshortening);
+    return shown(random, Subject.of(random, kind), foreshortening, view, bones);
   }
 
   private static Vector3D light(SplittableRandom random) {
@@ -97,7 +122,8 @@ public record Reference(
   }
 
   /** Walks around it and stops where the wish is met best. */
-  private static Reference shown(SplittableRandom random, Subject subject, Foreshortening wish) {
+  private static Reference shown(
+      SplittableRandom random, Subject subject, Foreshortening wish, View view, boolean bones) {
     var around = subject.around();
     var centre = centre(subject.framed());
     double radius = radius(subject.framed(), centre);
@@ -116,8 +142,13 @@ public record Reference(
             case MUCH -> Lot.between(random, 20, 32);
           };
       double distance = Math.max(1.12 * radius * lens / 18, clear);
-      double angle = Lot.between(random, -around.turn(), around.turn());
-      double height = Lot.between(random, around.low(), around.high());
+      double angle = angle(random, subject, view);
+      double height =
+          switch (view) {
+            case ABOVE -> centre.getY() + distance * Lot.between(random, 0.45, 0.75);
+            case BELOW -> around.low() * Lot.between(random, 0.1, 0.5);
+            default -> Lot.between(random, around.low(), around.high());
+          };
       double most = 0.85 * distance;
       height = Math.max(centre.getY() - most, Math.min(height, centre.getY() + most));
       var camera = Camera.around(centre, angle, height, distance, lens, SIZE);
@@ -132,12 +163,25 @@ public record Reference(
     }
     var camera = framed(chosen, subject.framed());
     var renderer = new Renderer(camera, Turns.y(facing).applyTo(light));
-    var drawing = renderer.draw(subject.meshes(), subject.grounded());
+    var drawing =
+        bones
+            ? renderer.draw(subject.bones(), false)
+            : renderer.draw(subject.meshes(), subject.grounded());
     var seen = new LinkedHashMap<String, Camera.Seen>();
     subject.landmarks().forEach((name, p) -> seen.put(name, camera.see(p)));
     var height =
         subject.grounded() ? OptionalDouble.of(camera.eye().getY()) : OptionalDouble.empty();
     return new Reference(drawing, seen, height, camera.lens(), amount);
+  }
+
+  private static double angle(SplittableRandom random, Subject subject, View view) {
+    var facing = subject.facing();
+    if (facing.isEmpty() || !view.asksForSide()) {
+      double turn = subject.around().turn();
+      return Lot.between(random, -turn, turn);
+    }
+    var front = facing.get();
+    return Math.toDegrees(Math.atan2(front.getX(), front.getZ())) + view.turn(random);
   }
 
   private static Vector3D centre(List<Vector3D> points) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -19,6 +20,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param framed points that the picture holds; what lies beyond runs out of it
  * @param around where the eye may stand
  * @param grounded whether it stands on ground that takes its shadow
+ * @param bones what lies within it; none of what is no figure
+ * @param facing where its front points to; empty for what has none
  */
 record Subject(
     List<Mesh> meshes,
@@ -26,7 +29,9 @@ record Subject(
     List<Vector3D[]> lengths,
     List<Vector3D> framed,
     Around around,
-    boolean grounded) {
+    boolean grounded,
+    List<Mesh> bones,
+    Optional<Vector3D> facing) {
 
   /**
    * Where the eye may stand.
@@ -87,7 +92,14 @@ record Subject(
       lengths.add(new Vector3D[] {leg.knee(), leg.ankle()});
     }
     lengths.add(trunk(skeleton));
-    return new Subject(meshes, marks, lengths, pointsOf(meshes), FIGURE, true);
+    var facing = kind.hasFront() ? Optional.of(facing(skeleton)) : Optional.<Vector3D>empty();
+    return new Subject(
+        meshes, marks, lengths, pointsOf(meshes), FIGURE, true, Bones.of(skeleton), facing);
+  }
+
+  /** Where the chest points to. */
+  private static Vector3D facing(Skeleton s) {
+    return s.spineAt(1).turn().applyTo(Turns.FRONT);
   }
 
   private static Vector3D[] trunk(Skeleton s) {
@@ -133,7 +145,7 @@ record Subject(
             trunk(s),
             new Vector3D[] {marks.get("left shoulder"), marks.get("right shoulder")},
             new Vector3D[] {marks.get("left hip"), marks.get("right hip")});
-    return new Subject(meshes, marks, lengths, framed, FIGURE, true);
+    return new Subject(meshes, marks, lengths, framed, FIGURE, true, List.of(), Optional.empty());
   }
 
   /** Whether no hand is held before the trunk. */
@@ -180,7 +192,8 @@ record Subject(
             new Vector3D[] {elbow, wrist}, new Vector3D[] {wrist, forearm.landmarks().get("tip")});
     double middle = framed.stream().mapToDouble(Vector3D::getY).average().orElseThrow();
     var around = new Around(35, middle - 0.1, middle + 0.1);
-    return new Subject(meshes, solid.landmarks(), lengths, framed, around, false);
+    return new Subject(
+        meshes, solid.landmarks(), lengths, framed, around, false, List.of(), Optional.empty());
   }
 
   /** A foot of a figure, or both where they stand close, with what is seen of the shanks. */
@@ -198,6 +211,7 @@ record Subject(
     var marks = new LinkedHashMap<String, Vector3D>();
     var lengths = new ArrayList<Vector3D[]>();
     var framed = new ArrayList<Vector3D>();
+    var facing = Optional.<Vector3D>empty();
     for (var side : shown) {
       var leg = s.legs().get(side);
       var foot = new Foot(leg, side, s.body().ankleHeight());
@@ -207,12 +221,13 @@ record Subject(
       framed.add(leg.ankle().scalarMultiply(0.75).add(leg.knee().scalarMultiply(0.25)));
       foot.landmarks().forEach((name, p) -> marks.put(prefix + name, p));
       lengths.add(new Vector3D[] {leg.knee(), leg.ankle()});
-      lengths.add(
-          new Vector3D[] {
-            foot.landmarks().get("heel"), foot.landmarks().get("tip of the big toe")
-          });
+      var heel = foot.landmarks().get("heel");
+      var toe = foot.landmarks().get("tip of the big toe");
+      lengths.add(new Vector3D[] {heel, toe});
+      facing = Optional.of(toe.subtract(heel));
     }
-    return new Subject(meshes, marks, lengths, framed, new Around(180, 0.1, 1.0), true);
+    var around = new Around(180, 0.1, 1.0);
+    return new Subject(meshes, marks, lengths, framed, around, true, List.of(), facing);
   }
 
   private static Subject solids(SplittableRandom random, Reference.Kind kind) {
@@ -223,6 +238,7 @@ record Subject(
     boolean hull = kind == Reference.Kind.HULL;
     boolean several = !head && !hull;
     int count = several ? 1 + random.nextInt(3) : 1;
+    var front = Turns.FRONT;
     for (int i = 0; i < count; i++) {
       var solid = one(random, kind);
       boolean tilted = several && random.nextInt(3) > 0;
@@ -242,6 +258,7 @@ record Subject(
       var prefix = count == 1 ? "" : (i + 1) + " ";
       placed.landmarks().forEach((name, p) -> marks.put(prefix + name, p));
       axes.add(new Vector3D[] {at, at.add(turn.applyTo(hull ? Turns.FRONT : Turns.UP))});
+      front = turn.applyTo(Turns.FRONT);
     }
     var around =
         switch (kind) {
@@ -249,7 +266,8 @@ record Subject(
           case HULL -> new Around(180, 0.55, 1.6);
           default -> new Around(180, 0.05, 1.9);
         };
-    return new Subject(meshes, marks, axes, pointsOf(meshes), around, true);
+    var facing = several ? Optional.<Vector3D>empty() : Optional.of(front);
+    return new Subject(meshes, marks, axes, pointsOf(meshes), around, true, List.of(), facing);
   }
 
   private static Solids.Solid one(SplittableRandom random, Reference.Kind kind) {

@@ -19,6 +19,11 @@ public record WarmUpRoom(From from, int minutes) {
     FREE_SHARE
   }
 
+  /** Whatever a day holds: for what the learner wants all the same. */
+  public static WarmUpRoom anyway() {
+    return new WarmUpRoom(From.FREE_SHARE, LONGEST);
+  }
+
   /** The room of a day; setting up comes first, empty where neither holds a warm-up. */
   public static Optional<WarmUpRoom> on(int settingUpMinutes, int freeMinutes) {
     if (settingUpMinutes >= SHORTEST) {

@@ -62,40 +62,6 @@ public record Drawn(
         new Learned(Purpose.FREE, Optional.empty(), Study.NONE, false);
   }
 
-  /** One that tells nothing of learning. */
-  public Drawn(
-      UUID entry,
-      LocalDate day,
-      String called,
-      Optional<UUID> placement,
-      Optional<String> exercise,
-      Set<String> topics,
-      Optional<String> medium,
-      Optional<String> source,
-      Optional<String> book,
-      Optional<Integer> drawings,
-      Minutes minutes,
-      int pages,
-      int lastPage,
-      int mark) {
-    this(
-        entry,
-        day,
-        called,
-        placement,
-        exercise,
-        topics,
-        medium,
-        source,
-        book,
-        drawings,
-        minutes,
-        pages,
-        lastPage,
-        mark,
-        Learned.NOTHING);
-  }
-
   public Drawn {
     topics = Set.copyOf(topics);
   }
@@ -106,13 +72,6 @@ public record Drawn(
         || !topics.isEmpty()
         || drawings.isPresent()
         || minutes.minutes() > 0;
-  }
-
-  /** The same with what is to be learned from it. */
-  public Drawn with(Learned other) {
-    return new Drawn(
-        entry, day, called, placement, exercise, topics, medium, source, book, drawings, minutes,
-        pages, lastPage, mark, other);
   }
 
   /** The pages it fills; empty when it names none. */

@@ -32,7 +32,7 @@ import java.util.TreeSet;
  * @param attemptedFirst units attempted before their solution was seen
  * @param withAttempt own minutes a unit where it was attempted first
  * @param without own minutes a unit where it was not
- * @param fromUnits units that the two rest on
+ * @param topics of its entries, the most drawn first
  */
 public record ResourceUse(
     UnitsRead read,
@@ -48,7 +48,7 @@ public record ResourceUse(
     int attemptedFirst,
     OptionalDouble withAttempt,
     OptionalDouble without,
-    int fromUnits) {
+    List<String> topics) {
   static final int WEEKS = 4;
 
   /**
@@ -107,7 +107,17 @@ public record ResourceUse(
         attempted.size(),
         cost.with(),
         cost.without(),
-        cost.units);
+        topics(drawn));
+  }
+
+  private static List<String> topics(List<Drawn> drawn) {
+    var minutes = new TreeMap<String, Integer>();
+    drawn.forEach(
+        d -> d.topics().forEach(t -> minutes.merge(t, d.minutes().minutes(), Integer::sum)));
+    return minutes.entrySet().stream()
+        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+        .map(Map.Entry::getKey)
+        .toList();
   }
 
   /** Own minutes a unit. */
@@ -116,10 +126,8 @@ public record ResourceUse(
     private int unitsWith;
     private int minutesWithout;
     private int unitsWithout;
-    private int units;
 
     private void add(boolean attempt, int minutes, int count) {
-      units += count;
       if (attempt) {
         minutesWith += minutes;
         unitsWith += count;

@@ -9,7 +9,6 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -34,8 +33,7 @@ public record ExerciseLine(
     Optional<String> resource,
     Set<Proposed> proposed) {
   private static final int MINUTE = 60;
-  private static final int USUAL_MINUTES = 60;
-  private static final int USUAL_SECONDS = 180;
+  private static final int SITTING = 15;
   private static final int QUICK = 120;
   private static final int MANY = 10;
   private static final int LONGEST_TITLE = 120;
@@ -47,24 +45,13 @@ public record ExerciseLine(
     TOPIC
   }
 
-  /** The learner's own figures, from which proposals are made. */
-  public interface Own {
-    /** Seconds that one drawing of a topic took, by the median; empty with few. */
-    OptionalInt secondsEach(String topic);
-
-    /** Minutes a week of a topic, by the median of weeks with any; empty with few. */
-    OptionalInt minutesAWeek(String topic);
-
-    /** The topic that words of a week's title mean. */
-    Optional<String> topicOf(String title);
-  }
-
   /**
    * Reads a line.
    *
    * @param week title of its week, from which a topic is proposed
    */
-  public static ExerciseLine of(String line, String week, LogLine reader, LocalDate day, Own own) {
+  public static ExerciseLine of(
+      String line, String week, LogLine reader, LocalDate day, OwnFigures own) {
     var text = line.length() > LogLine.MAX_LENGTH ? line.substring(0, LogLine.MAX_LENGTH) : line;
     var draft = reader.read(text, day).drafts().get(0);
     var proposed = EnumSet.noneOf(Proposed.class);
@@ -93,8 +80,13 @@ public record ExerciseLine(
         Set.copyOf(proposed));
   }
 
+  /** The smallest share worth sitting down for, in units. */
+  public int chunk() {
+    return minutes.map(m -> Math.min(m, SITTING)).orElse(1);
+  }
+
   private static int each(
-      EntryDraft draft, Optional<String> topic, Own own, Set<Proposed> proposed) {
+      EntryDraft draft, Optional<String> topic, OwnFigures own, Set<Proposed> proposed) {
     if (draft.drawings.isEmpty()) {
       return MINUTE;
     }
@@ -105,17 +97,16 @@ public record ExerciseLine(
       return Math.max(1, Math.round((float) draft.minutes.get() * MINUTE / draft.drawings.get()));
     }
     proposed.add(Proposed.LENGTH);
-    return topic.map(own::secondsEach).orElse(OptionalInt.empty()).orElse(USUAL_SECONDS);
+    return own.secondsEach(topic);
   }
 
   private static Optional<Integer> minutes(
-      EntryDraft draft, Optional<String> topic, Own own, Set<Proposed> proposed) {
+      EntryDraft draft, Optional<String> topic, OwnFigures own, Set<Proposed> proposed) {
     if (draft.minutes.isPresent()) {
       return draft.minutes;
     }
     proposed.add(Proposed.COUNT);
-    return Optional.of(
-        topic.map(own::minutesAWeek).orElse(OptionalInt.empty()).orElse(USUAL_MINUTES));
+    return Optional.of(own.minutesAWeek(topic));
   }
 
   private static String title(EntryDraft draft, String line) {

@@ -30,6 +30,7 @@ final class Drawings {
         Minutes.of(Optional.of(10), Optional.empty(), Optional.empty()),
         to - from + 1,
         to,
-        0);
+        0,
+        Drawn.Learned.NOTHING);
   }
 }

@@ -53,7 +53,7 @@ class ReferenceTest {
   @EnumSource(Reference.Kind.class)
   void every_kind_fills_its_sheet_and_knows_its_landmarks(Reference.Kind kind) throws Exception {
     for (long seed = 1; seed <= 12; seed++) {
-      var reference = Reference.of(seed, kind, Reference.Foreshortening.ANY);
+      var reference = Reference.of(seed, kind, Reference.Foreshortening.ANY, View.ANY);
       if (kind.figure()) {
         assertThat(reference.landmarks()).hasSize(15);
       } else {
@@ -72,7 +72,7 @@ class ReferenceTest {
               .newDocumentBuilder()
               .parse(new ByteArrayInputStream(xml));
       assertThat(document.getElementsByTagName("path").getLength()).isGreaterThan(3);
-      assertThat(Reference.of(seed, kind, Reference.Foreshortening.ANY).drawing().svg())
+      assertThat(Reference.of(seed, kind, Reference.Foreshortening.ANY, View.ANY).drawing().svg())
           .as("the same seed, the same picture")
           .isEqualTo(reference.drawing().svg());
     }
@@ -84,8 +84,9 @@ class ReferenceTest {
     double much = 0;
     for (long seed = 0; seed < 40; seed++) {
       var kind = Reference.Kind.values()[(int) (seed % 4)];
-      little += Reference.of(seed, kind, Reference.Foreshortening.LITTLE).foreshortening();
-      much += Reference.of(seed, kind, Reference.Foreshortening.MUCH).foreshortening();
+      little +=
+          Reference.of(seed, kind, Reference.Foreshortening.LITTLE, View.ANY).foreshortening();
+      much += Reference.of(seed, kind, Reference.Foreshortening.MUCH, View.ANY).foreshortening();
     }
     assertThat(much / 40).isGreaterThan(little / 40 + 0.15);
   }
@@ -101,5 +102,78 @@ class ReferenceTest {
         .filteredOn(s -> !s.ink().line() && s.ink() != Drawing.Ink.CAST)
         .as("each face in its own light")
         .hasSize(3);
+  }
+
+  private static double aside(Reference r) {
+    return r.landmarks().get("left shoulder").x() - r.landmarks().get("right shoulder").x();
+  }
+
+  /** One's own left is on the right of who looks at the front: a fact, common practice. */
+  @ParameterizedTest
+  @EnumSource(names = {"STANDING", "SITTING", "ACTION"})
+  void a_wish_for_a_side_is_met(Reference.Kind kind) {
+    double front = 0;
+    double threeQuarter = 0;
+    double side = 0;
+    for (long seed = 1; seed <= 40; seed++) {
+      var any = Reference.Foreshortening.ANY;
+      double seen = aside(Reference.of(seed, kind, any, View.FRONT));
+      assertThat(seen).as("front of %d", seed).isPositive();
+      assertThat(aside(Reference.of(seed, kind, any, View.BACK)))
+          .as("back of %d", seed)
+          .isNegative();
+      front += seen;
+      threeQuarter += aside(Reference.of(seed, kind, any, View.THREE_QUARTER));
+      side += Math.abs(aside(Reference.of(seed, kind, any, View.SIDE)));
+    }
+    assertThat(threeQuarter).isBetween(0.4 * front, front);
+    assertThat(side).isLessThan(0.6 * threeQuarter);
+  }
+
+  /** From above the ground rises in the picture: the eye level lies above the middle. */
+  @Test
+  void a_wish_for_a_height_is_met() {
+    for (long seed = 1; seed <= 40; seed++) {
+      var any = Reference.Foreshortening.ANY;
+      var kind = Reference.Kind.STANDING;
+      assertThat(Reference.of(seed, kind, any, View.ABOVE).cameraHeight().orElseThrow())
+          .isGreaterThan(1);
+      assertThat(Reference.of(seed, kind, any, View.BELOW).cameraHeight().orElseThrow())
+          .isLessThan(0.1);
+    }
+  }
+
+  /** A skeleton has the same joints as the figure it stands in. */
+  @ParameterizedTest
+  @EnumSource(names = {"STANDING", "SITTING", "LYING", "ACTION"})
+  void bones_lie_within_their_figure(Reference.Kind kind) {
+    for (long seed = 1; seed <= 6; seed++) {
+      var any = Reference.Foreshortening.ANY;
+      var figure = Reference.of(seed, kind, any, View.ANY);
+      var bones = Reference.bones(seed, kind, any, View.ANY);
+      assertThat(bones.landmarks()).isEqualTo(figure.landmarks());
+      assertThat(bones.drawing().svg(false)).doesNotContain("<rect");
+      double[] flesh = extent(figure.drawing());
+      double[] bone = extent(bones.drawing());
+      assertThat(bone[0]).isGreaterThan(flesh[0] - 10);
+      assertThat(bone[1]).isGreaterThan(flesh[1] - 10);
+      assertThat(bone[2]).isLessThan(flesh[2] + 10);
+      assertThat(bone[3]).isLessThan(flesh[3] + 10);
+    }
+  }
+
+  private static double[] extent(Drawing drawing) {
+    double[] box = {1e9, 1e9, -1e9, -1e9};
+    for (var shape : drawing.shapes()) {
+      for (var row : shape.rows()) {
+        for (int i = 0; i < row.length; i += 2) {
+          box[0] = Math.min(box[0], row[i]);
+          box[1] = Math.min(box[1], row[i + 1]);
+          box[2] = Math.max(box[2], row[i]);
+          box[3] = Math.max(box[3], row[i + 1]);
+        }
+      }
+    }
+    return box;
   }
 }

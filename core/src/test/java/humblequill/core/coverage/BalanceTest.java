@@ -34,6 +34,16 @@ class BalanceTest {
 
   private static Drawn drawn(
       int daysAgo, Set<String> topics, String source, int drawings, int minutes) {
+    return drawn(daysAgo, topics, source, drawings, minutes, Drawn.Learned.NOTHING);
+  }
+
+  private static Drawn drawn(
+      int daysAgo,
+      Set<String> topics,
+      String source,
+      int drawings,
+      int minutes,
+      Drawn.Learned learned) {
     return new Drawn(
         UUID.randomUUID(),
         TODAY.minusDays(daysAgo),
@@ -48,11 +58,23 @@ class BalanceTest {
         new Minutes(minutes, true),
         0,
         0,
-        0);
+        0,
+        learned);
   }
 
-  private static Drawn study(Drawn drawn, Drawn.Purpose purpose, String resource) {
-    return drawn.with(
+  private static Drawn one(
+      int daysAgo,
+      String topic,
+      String source,
+      int minutes,
+      Drawn.Purpose purpose,
+      String resource) {
+    return drawn(
+        daysAgo,
+        Set.of(topic),
+        source,
+        1,
+        minutes,
         new Drawn.Learned(
             purpose, Optional.of(resource).filter(r -> !r.isEmpty()), Study.NONE, false));
   }
@@ -131,8 +153,8 @@ class BalanceTest {
   void all_of_a_topic_from_one_resource_is_said_above_seventy_percent() {
     var mine =
         List.of(
-            study(drawn(3, Set.of("hulls"), "photo", 1, 71), Drawn.Purpose.FREE, "keel book"),
-            study(drawn(2, Set.of("hulls"), "life", 1, 29), Drawn.Purpose.FREE, ""));
+            one(3, "hulls", "photo", 71, Drawn.Purpose.FREE, "keel book"),
+            one(2, "hulls", "life", 29, Drawn.Purpose.FREE, ""));
     assertThat(remarks(mine))
         .singleElement()
         .satisfies(
@@ -146,13 +168,13 @@ class BalanceTest {
 
   @Test
   void what_was_newly_studied_is_to_be_put_to_use_within_a_fortnight() {
-    var studied = study(drawn(15, Set.of("gulls"), "photo", 1, 30), Drawn.Purpose.STUDY, "");
+    var studied = one(15, "gulls", "photo", 30, Drawn.Purpose.STUDY, "");
     assertThat(remarks(List.of(studied)))
         .singleElement()
         .satisfies(r -> assertThat(r.kind()).isEqualTo(BalanceRemark.Kind.NOT_APPLIED));
-    var used = study(drawn(9, Set.of("gulls"), "life", 1, 30), Drawn.Purpose.APPLIED, "");
+    var used = one(9, "gulls", "life", 30, Drawn.Purpose.APPLIED, "");
     assertThat(remarks(List.of(studied, used))).isEmpty();
-    var lately = study(drawn(14, Set.of("ropes"), "photo", 1, 30), Drawn.Purpose.STUDY, "");
+    var lately = one(14, "ropes", "photo", 30, Drawn.Purpose.STUDY, "");
     assertThat(remarks(List.of(lately))).isEmpty();
   }
 }

@@ -22,32 +22,31 @@ class TopicRecordTest {
   private static Drawn head(
       int day, String source, int drawings, int mark, String facet, Depth depth) {
     return new Drawn(
-            UUID.randomUUID(),
-            MONDAY.plusDays(day),
-            "",
-            Optional.empty(),
-            Optional.empty(),
-            Set.of("heads"),
-            Optional.empty(),
-            Optional.of(source),
-            Optional.empty(),
-            Optional.of(drawings),
-            new Minutes(10 * drawings, true),
-            0,
-            0,
-            mark)
-        .with(
-            new Drawn.Learned(
-                Drawn.Purpose.STUDY,
-                source.equals("photo") ? Optional.of("faces") : Optional.empty(),
-                new Study(
-                    Optional.empty(),
-                    Optional.empty(),
-                    List.of(facet),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.ofNullable(depth)),
-                mark == 2));
+        UUID.randomUUID(),
+        MONDAY.plusDays(day),
+        "",
+        Optional.empty(),
+        Optional.empty(),
+        Set.of("heads"),
+        Optional.empty(),
+        Optional.of(source),
+        Optional.empty(),
+        Optional.of(drawings),
+        new Minutes(10 * drawings, true),
+        0,
+        0,
+        mark,
+        new Drawn.Learned(
+            Drawn.Purpose.STUDY,
+            source.equals("photo") ? Optional.of("faces") : Optional.empty(),
+            new Study(
+                Optional.empty(),
+                Optional.empty(),
+                List.of(facet),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.ofNullable(depth)),
+            mark == 2));
   }
 
   private static final TopicRecord RECORD =

@@ -82,7 +82,8 @@ class TopicsAheadTest {
                     drawn.minutes(),
                     0,
                     0,
-                    0)));
+                    0,
+                    humblequill.core.entry.Drawn.Learned.NOTHING)));
     var followed = List.of(new PlacedCourse(id, PLAN, false, 1, MONDAY, List.of()));
     var planned = PlannedTopic.of(followed, ledger, MONDAY.plusDays(1));
     assertThat(planned)

@@ -31,6 +31,7 @@ public final class Drawns {
         new Minutes(minutes, true),
         pages,
         pages,
-        mark);
+        mark,
+        Drawn.Learned.NOTHING);
   }
 }

@@ -73,7 +73,8 @@ class LedgerTest {
         new Minutes(0, false),
         0,
         0,
-        0);
+        0,
+        Drawn.Learned.NOTHING);
   }
 
   /** "No cranes today, ill" is kept and is no practice. */

@@ -79,7 +79,8 @@ class PieceTest {
         new Minutes(minutes, false),
         0,
         0,
-        0);
+        0,
+        Drawn.Learned.NOTHING);
   }
 
   /** Summed by hand: 20 + 5 + 30 on two days. */

@@ -257,7 +257,8 @@ class AccountTest {
         d.minutes(),
         0,
         0,
-        0);
+        0,
+        Drawn.Learned.NOTHING);
   }
 
   private static RulesKept.Count count(Rule rule, List<RulesKept.Answer> answers, Drawn... drawn) {

@@ -181,6 +181,7 @@ class OwnTimeTest {
         d.minutes(),
         d.pages(),
         d.lastPage(),
-        d.mark());
+        d.mark(),
+        d.learned());
   }
 }

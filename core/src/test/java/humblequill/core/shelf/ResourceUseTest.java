@@ -23,32 +23,31 @@ class ResourceUseTest {
 
   private static Drawn lesson(int day, int from, int to, HowUsed how, int minutes) {
     return new Drawn(
-            UUID.randomUUID(),
-            MONDAY.plusDays(day),
-            "",
-            Optional.empty(),
-            Optional.empty(),
-            Set.of("hulls"),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.of(2),
-            new Minutes(minutes, true),
-            0,
-            0,
-            0)
-        .with(
-            new Drawn.Learned(
-                Drawn.Purpose.STUDY,
-                Optional.of("eye"),
-                new Study(
-                    Optional.of(new Units(UnitKind.LESSON, from, to)),
-                    Optional.of(how),
-                    List.of(),
-                    Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty()),
-                false));
+        UUID.randomUUID(),
+        MONDAY.plusDays(day),
+        "",
+        Optional.empty(),
+        Optional.empty(),
+        Set.of("hulls"),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.of(2),
+        new Minutes(minutes, true),
+        0,
+        0,
+        0,
+        new Drawn.Learned(
+            Drawn.Purpose.STUDY,
+            Optional.of("eye"),
+            new Study(
+                Optional.of(new Units(UnitKind.LESSON, from, to)),
+                Optional.of(how),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty()),
+            false));
   }
 
   private static final ResourceUse USE =

@@ -3,17 +3,22 @@ package humblequill.core.syllabus;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.course.ExerciseKind;
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Drawns;
+import humblequill.core.entry.Ledger;
 import humblequill.core.logline.Habits;
 import humblequill.core.logline.Language;
 import humblequill.core.logline.LogLine;
 import humblequill.core.logline.Vocabulary;
 import humblequill.core.logline.Word;
 import humblequill.core.logline.WordKind;
+import humblequill.core.topic.Topic;
+import humblequill.core.topic.TopicGraph;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 
 /** Figures by hand: 200 gestures of 90 s are 300 min. */
@@ -30,26 +35,27 @@ class ExerciseLineTest {
               Language.of(Locale.ENGLISH)),
           (exercise, topic) -> Habits.NONE);
 
-  private static final ExerciseLine.Own OWN =
-      new ExerciseLine.Own() {
-        @Override
-        public OptionalInt secondsEach(String topic) {
-          return topic.equals("hulls") ? OptionalInt.of(400) : OptionalInt.empty();
-        }
+  private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
 
-        @Override
-        public OptionalInt minutesAWeek(String topic) {
-          return topic.equals("hands") ? OptionalInt.of(45) : OptionalInt.empty();
-        }
-
-        @Override
-        public Optional<String> topicOf(String title) {
-          return title.equals("Hulls") ? Optional.of("hulls") : Optional.empty();
-        }
-      };
+  /** Five times 40 min for 6 hulls, 400 s each; hands for 45 min in each of two weeks. */
+  private static OwnFigures own() {
+    var drawn = new ArrayList<Drawn>();
+    for (int i = 0; i < 5; i++) {
+      drawn.add(Drawns.of(MONDAY.plusDays(i), "hulls", 6, 40));
+    }
+    drawn.add(Drawns.of(MONDAY, "hands", 3, 45));
+    drawn.add(Drawns.of(MONDAY.minusDays(3), "hands", 3, 45));
+    return new OwnFigures(
+        Ledger.of(drawn),
+        new TopicGraph(
+            List.of(
+                new Topic("hulls", "Boats", List.of(), List.of()),
+                new Topic("hands", "People", List.of(), List.of()))),
+        DayOfWeek.MONDAY);
+  }
 
   private static ExerciseLine read(String line, String week) {
-    return ExerciseLine.of(line, week, READER, LocalDate.of(2026, 3, 5), OWN);
+    return ExerciseLine.of(line, week, READER, LocalDate.of(2026, 3, 5), own());
   }
 
   @Test
@@ -78,10 +84,10 @@ class ExerciseLineTest {
   void what_is_left_out_is_proposed_from_own_figures() {
     var hands = read("hands", "Parts");
     assertThat(hands.topic()).contains("hands");
-    assertThat(hands.minutes()).contains(45);
+    assertThat(hands.minutes()).as("(2 × 45 + 5 × 60) ÷ 7 = 55.7").contains(56);
     assertThat(hands.proposed()).containsExactly(ExerciseLine.Proposed.COUNT);
     var hulls = read("12 hulls", "Boats");
-    assertThat(hulls.secondsEach()).isEqualTo(400);
+    assertThat(hulls.secondsEach()).as("(5 × 400 + 5 × 180) ÷ 10").isEqualTo(290);
     assertThat(hulls.proposed()).containsExactly(ExerciseLine.Proposed.LENGTH);
     var remark = read("sections, cut across, 40 min", "Hulls");
     assertThat(remark.topic()).contains("hulls");

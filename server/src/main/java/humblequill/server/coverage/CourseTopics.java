@@ -2,11 +2,11 @@ package humblequill.server.coverage;
 
 import humblequill.core.coverage.Spacing;
 import humblequill.core.coverage.TopicState;
-import humblequill.core.name.NameKind;
 import humblequill.server.edge.Refusal;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.SettingsService;
+import humblequill.server.shelf.Teaching;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -20,12 +20,15 @@ class CourseTopics {
   private final Standings standings;
   private final SettingsService settings;
   private final NameService names;
+  private final Teaching teaching;
 
   CourseTopics(
       PlacementService placements,
       Standings standings,
       SettingsService settings,
-      NameService names) {
+      NameService names,
+      Teaching teaching) {
+    this.teaching = teaching;
     this.placements = placements;
     this.standings = standings;
     this.settings = settings;
@@ -36,9 +39,11 @@ class CourseTopics {
    * Topics of a course.
    *
    * @param topics those of the week
+   * @param teachers what on the shelf teaches them
    * @param once topics that the course takes up but once
    */
-  record TopicsOfCourse(List<TopicOfWeek> topics, List<TopicOnce> once) {}
+  record TopicsOfCourse(
+      List<TopicOfWeek> topics, List<Teaching.Teacher> teachers, List<TopicOnce> once) {}
 
   /**
    * A topic that a week plans.
@@ -66,7 +71,7 @@ class CourseTopics {
             .map(
                 topic ->
                     new TopicOfWeek(
-                        names.names().find(NameKind.TOPIC, topic).map(n -> n.id()).orElse(null),
+                        CoverageService.idOf(names.names(), topic),
                         topic,
                         known.of(topic).state(),
                         known
@@ -83,6 +88,7 @@ class CourseTopics {
         Spacing.of(plan, t -> Standings.called(known.graph(), t), known.today()).stream()
             .map(o -> new TopicOnce(o.topic(), o.number().orElse(null), o.returns()))
             .toList();
-    return new TopicsOfCourse(topics, once);
+    var teachers = teaching.of(topics.stream().map(TopicOfWeek::topic).toList());
+    return new TopicsOfCourse(topics, teachers, once);
   }
 }

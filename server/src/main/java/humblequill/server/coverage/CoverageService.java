@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,7 +55,7 @@ class CoverageService {
   CoverageView read(CoverageView.Window asked, boolean all) {
     var learner = settings.learner();
     var known = standings.of(learner);
-    var main = main(known.followed());
+    var main = known.main();
     var window =
         asked == CoverageView.Window.COURSE && main.isEmpty() ? CoverageView.Window.DAYS : asked;
     var columns = columns(window, learner, main);
@@ -86,13 +87,6 @@ class CoverageService {
         remarks(known, promisedEntries));
   }
 
-  private static Optional<PlacedCourse> main(List<PlacedCourse> followed) {
-    return followed.stream()
-        .filter(p -> !p.side())
-        .findFirst()
-        .or(() -> followed.stream().findFirst());
-  }
-
   private static TopicColumns columns(
       CoverageView.Window window, Learner learner, Optional<PlacedCourse> main) {
     return switch (window) {
@@ -105,7 +99,7 @@ class CoverageService {
   private record Row(String area, CoverageView.TopicRow row) {}
 
   private List<Row> rows(Standings.Known known, TopicColumns columns, boolean all) {
-    var ids = ids();
+    var called = names.names();
     var order = new ArrayList<String>();
     known.graph().topics().forEach(t -> order.add(t.name()));
     known.standing().keySet().stream()
@@ -125,7 +119,7 @@ class CoverageService {
           new Row(
               known.graph().find(name).map(Topic::area).orElse(""),
               new CoverageView.TopicRow(
-                  ids.get(name),
+                  idOf(called, name),
                   name,
                   standing.state(),
                   standing.freshness().map(Freshness::value).orElse(null),
@@ -136,12 +130,6 @@ class CoverageService {
                   cells)));
     }
     return rows;
-  }
-
-  private HashMap<String, UUID> ids() {
-    var ids = new HashMap<String, UUID>();
-    names.names().all(NameKind.TOPIC).forEach((Name n) -> ids.put(n.text(), n.id()));
-    return ids;
   }
 
   private List<CoverageView.AreaRows> areas(List<Row> rows) {
@@ -176,6 +164,11 @@ class CoverageService {
                   d.learned().purpose() == Drawn.Purpose.FREE
                       && !promisedEntries.contains(d.entry()));
         });
+  }
+
+  /** The identity of a topic; null for a word of a course that is none of the learner's. */
+  static @Nullable UUID idOf(Names names, String topic) {
+    return names.find(NameKind.TOPIC, topic).map(Name::id).orElse(null);
   }
 
   /** What a source was called when it shipped. */

@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +39,7 @@ class Standings {
   /**
    * All topics on a day.
    *
+   * @param followed the main course first
    * @param planned what plans still hold of each topic, the earliest first
    * @param standing by the topic's present name: all of the learner's topics, and all touched ones
    */
@@ -56,6 +58,11 @@ class Standings {
       return found != null
           ? found
           : TopicStanding.of(name, ledger, planned.containsKey(name), today, rule);
+    }
+
+    /** The course that comes first, if any is followed. */
+    Optional<PlacedCourse> main() {
+      return followed.stream().findFirst();
     }
 
     List<PlannedTopic> plannedOf(String topic) {

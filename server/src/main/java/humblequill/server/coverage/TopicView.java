@@ -1,5 +1,6 @@
 package humblequill.server.coverage;
 
+import humblequill.core.coverage.MoreOfIt;
 import humblequill.core.coverage.PlannedTopic;
 import humblequill.core.coverage.TopicRecord;
 import humblequill.core.coverage.TopicState;
@@ -50,7 +51,7 @@ record TopicView(
     @Nullable Wrong missing,
     List<String> facets,
     @Nullable Weak weak,
-    @Nullable MoreOfIt more) {
+    @Nullable MoreOfTopic more) {
   /** Another topic beside it. */
   record Neighbour(@Nullable UUID id, String name, TopicState state, @Nullable Double freshness) {}
 
@@ -65,13 +66,6 @@ record TopicView(
    */
   record Weak(LocalDate since, int drawings, int drawn) {}
 
-  /**
-   * What more of it would be.
-   *
-   * @param placement the course whose plan it would change
-   * @param secondsEach as long as the learner's own drawings of it took; with few, as is usual
-   * @param own how many own drawings tell that
-   * @param weeks keys of the weeks to come
-   */
-  record MoreOfIt(UUID placement, int drawings, int secondsEach, int own, List<String> weeks) {}
+  /** More of it, and the course whose plan that would change. */
+  record MoreOfTopic(UUID placement, MoreOfIt more) {}
 }

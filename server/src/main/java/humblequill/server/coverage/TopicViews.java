@@ -2,14 +2,13 @@ package humblequill.server.coverage;
 
 import humblequill.core.coverage.Freshness;
 import humblequill.core.coverage.FreshnessRule;
+import humblequill.core.coverage.MoreOfIt;
 import humblequill.core.coverage.TopicRecord;
 import humblequill.core.entry.Depth;
 import humblequill.core.entry.Drawn;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
-import humblequill.core.placement.PlacedWeek;
-import humblequill.core.stats.ShrunkMedian;
 import humblequill.core.topic.Topic;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryService;
@@ -19,7 +18,6 @@ import humblequill.server.settings.SettingsService;
 import humblequill.server.topic.TopicService;
 import java.time.LocalDate;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,10 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 class TopicViews {
   private static final int MOST_WRONG = 30;
   private static final int NEWEST = 20;
-  private static final int MORE = 20;
-  private static final int WEEKS = 4;
-  private static final int USUAL_SECONDS = 180;
-  private static final int ENOUGH_OWN = 5;
 
   private final SettingsService settings;
   private final Standings standings;
@@ -97,8 +91,6 @@ class TopicViews {
             s -> CoverageService.source(known, s));
     var mine = told.findById(name.id());
     var graph = all.graph();
-    var ids = new HashMap<String, UUID>();
-    known.all(NameKind.TOPIC).forEach(n -> ids.put(n.text(), n.id()));
     var wrong = wrong(shown);
     var area = graph.find(name.text()).map(Topic::area).orElse("");
     return new TopicView(
@@ -121,14 +113,14 @@ class TopicViews {
         shown.size(),
         newest(shown),
         record,
-        neighbours(graph.find(name.text()).map(Topic::needs).orElse(List.of()), all, ids),
+        neighbours(graph.find(name.text()).map(Topic::needs).orElse(List.of()), all, known),
         neighbours(
             graph.topics().stream()
                 .filter(t -> t.needs().contains(name.text()))
                 .map(Topic::name)
                 .toList(),
             all,
-            ids),
+            known),
         all.plannedOf(name.text()),
         wrong.values().stream().limit(MOST_WRONG).toList(),
         missing(shown, wrong, known),
@@ -150,13 +142,13 @@ class TopicViews {
   }
 
   private static List<TopicView.Neighbour> neighbours(
-      List<String> topics, Standings.Known all, Map<String, UUID> ids) {
+      List<String> topics, Standings.Known all, Names names) {
     return topics.stream()
         .map(
             t -> {
               var standing = all.of(t);
               return new TopicView.Neighbour(
-                  ids.get(t),
+                  CoverageService.idOf(names, t),
                   t,
                   standing.state(),
                   standing.freshness().map(Freshness::value).orElse(null));
@@ -219,35 +211,10 @@ class TopicViews {
                         .sum()));
   }
 
-  /** As the learner draws it, in the weeks to come. */
-  private static TopicView.@Nullable MoreOfIt more(Standings.Known all, List<Drawn> drawn) {
-    var course =
-        all.followed().stream()
-            .filter(p -> !p.side())
-            .findFirst()
-            .or(() -> all.followed().stream().findFirst());
-    var own =
-        drawn.stream()
-            .filter(d -> d.drawings().isPresent() && d.minutesTold().isPresent())
-            .map(d -> d.minutesTold().get() * 60 / d.drawings().get())
-            .filter(seconds -> seconds > 0)
-            .toList();
-    return course
-        .map(
-            c ->
-                new TopicView.MoreOfIt(
-                    c.id(),
-                    MORE,
-                    own.size() < ENOUGH_OWN
-                        ? USUAL_SECONDS
-                        : (int) Math.round(ShrunkMedian.median(own)),
-                    own.size(),
-                    c.placement().weeks().stream()
-                        .filter(w -> !w.to().isBefore(all.today()))
-                        .limit(WEEKS)
-                        .map(PlacedWeek::key)
-                        .toList()))
-        .filter(m -> !m.weeks().isEmpty())
+  private static TopicView.@Nullable MoreOfTopic more(Standings.Known all, List<Drawn> drawn) {
+    return all.main()
+        .map(c -> new TopicView.MoreOfTopic(c.id(), MoreOfIt.of(c.placement(), drawn, all.today())))
+        .filter(m -> !m.more().weeks().isEmpty())
         .orElse(null);
   }
 

@@ -1,23 +1,22 @@
 package humblequill.server.coverage;
 
 import humblequill.core.coverage.AfterAway;
-import humblequill.core.coverage.Freshness;
 import humblequill.core.coverage.RustAhead;
+import humblequill.core.coverage.TopicStanding;
 import humblequill.core.coverage.TopicState;
+import humblequill.core.coverage.WarmUpChoice;
 import humblequill.core.coverage.WarmUpRoom;
-import humblequill.core.entry.Drawn;
 import humblequill.server.data.Derived;
 import humblequill.server.edge.Refusal;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,9 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What topics ask of today: warm-ups put in, those offered, a return after days away. */
 @Service
 public class TopicsToday {
-  private static final int MOST_OFFERED = 2;
-  private static final int MOST_FADED = 5;
-  private static final int EASY_MINUTES = 10;
+  private static final int SECONDS = 60;
 
   private final Standings standings;
   private final WarmUps warmUps;
@@ -50,7 +47,7 @@ public class TopicsToday {
                       RustAhead.of(course.placement(), known.graph(), known::of, known.today())
                           .stream())
               .toList(),
-          TopicsToday.yesterday(known),
+          WarmUpChoice.studiedYesterday(known.ledger(), known.today()),
           AfterAway.on(known.today(), known.ledger(), known.rule()));
     }
   }
@@ -123,151 +120,97 @@ public class TopicsToday {
   /** A topic that faded. */
   public record Faded(String topic, TopicState state, double freshness) {}
 
-  /**
-   * What topics ask of today.
-   *
-   * @param settingUpMinutes minutes of the day for setting up
-   * @param freeMinutes minutes of the day kept for drawing what one likes
-   */
+  /** What topics ask of today. */
   @Transactional(readOnly = true)
-  public AskedByTopics on(Learner learner, int settingUpMinutes, int freeMinutes) {
+  public AskedByTopics on(Learner learner) {
     var known = standings.of(learner);
     var today = learner.today();
-    var drawnToday = known.ledger().between(today, today);
-    var taken =
-        warmUps.on(today).stream()
-            .map(
-                w -> {
-                  var topic = warmUps.called(w);
-                  return new WarmUpToday(
-                      w.id(),
-                      topic,
-                      w.minutes(),
-                      w.room(),
-                      w.imagined(),
-                      drawnToday.stream().anyMatch(d -> d.topics().contains(topic)));
-                })
-            .toList();
-    var room =
-        WarmUpRoom.on(
-            settingUpMinutes - minutes(taken, WarmUpRoom.From.SETTING_UP),
-            freeMinutes - minutes(taken, WarmUpRoom.From.FREE_SHARE));
+    var drawn = topicsDrawn(known);
+    var taken = warmUps.on(today).stream().map(w -> taken(w, drawn)).toList();
     if (!learner.rustSaid()) {
       return new AskedByTopics(taken, List.of(), null);
     }
     var now = ahead.get(List.of(known), () -> Ahead.of(known));
-    var away = away(now, taken);
+    var besides = new HashSet<>(drawn);
+    taken.forEach(w -> besides.add(w.topic()));
+    if (now.away.isPresent()) {
+      return new AskedByTopics(taken, List.of(), away(now.away.get(), besides));
+    }
+    var room = room(learner, taken);
     return new AskedByTopics(
-        taken, away == null ? offers(known, now, taken, drawnToday, room) : List.of(), away);
+        taken,
+        WarmUpChoice.of(now.rusty, now.yesterday, besides).stream()
+            .map(c -> offer(c, known.of(c.topic()), room))
+            .toList(),
+        null);
+  }
+
+  private static Set<String> topicsDrawn(Standings.Known known) {
+    return known.ledger().between(known.today(), known.today()).stream()
+        .flatMap(d -> d.topics().stream())
+        .collect(Collectors.toSet());
+  }
+
+  private WarmUpToday taken(WarmUps.Kept w, Set<String> drawn) {
+    var topic = warmUps.called(w);
+    return new WarmUpToday(
+        w.id(), topic, w.minutes(), w.room(), w.imagined(), drawn.contains(topic));
+  }
+
+  /** What today holds beside the warm-ups put in. */
+  private static Optional<WarmUpRoom> room(Learner learner, List<WarmUpToday> taken) {
+    var room = learner.room(learner.today());
+    return WarmUpRoom.on(
+        Math.min(room.availableMinutes(), room.overheadMinutes())
+            - minutes(taken, WarmUpRoom.From.SETTING_UP),
+        room.freeSeconds() / SECONDS - minutes(taken, WarmUpRoom.From.FREE_SHARE));
   }
 
   private static int minutes(List<WarmUpToday> taken, WarmUpRoom.From room) {
     return taken.stream().filter(w -> w.room() == room).mapToInt(WarmUpToday::minutes).sum();
   }
 
-  private static @Nullable Return away(Ahead now, List<WarmUpToday> taken) {
-    return now.away
-        .map(
-            away ->
-                new Return(
-                    away.days(),
-                    away.faded().stream()
-                        .limit(MOST_FADED)
-                        .map(
-                            s ->
-                                new Faded(
-                                    s.topic(), s.state(), s.freshness().orElseThrow().value()))
-                        .toList(),
-                    away.easy()
-                        .filter(e -> taken.stream().noneMatch(w -> w.topic().equals(e)))
-                        .orElse(null),
-                    EASY_MINUTES))
-        .orElse(null);
+  private static Return away(AfterAway away, Set<String> besides) {
+    return new Return(
+        away.days(),
+        away.faded().stream()
+            .map(s -> new Faded(s.topic(), s.state(), s.freshness().orElseThrow().value()))
+            .toList(),
+        away.easy().filter(e -> !besides.contains(e)).orElse(null),
+        AfterAway.EASY_MINUTES);
   }
 
-  private static List<WarmUpOffer> offers(
-      Standings.Known known,
-      Ahead now,
-      List<WarmUpToday> taken,
-      List<Drawn> drawnToday,
-      Optional<WarmUpRoom> room) {
-    Set<String> named = new HashSet<>();
-    taken.forEach(w -> named.add(w.topic()));
-    drawnToday.forEach(d -> named.addAll(d.topics()));
-    var offers = new ArrayList<WarmUpOffer>();
-    now.rusty.stream()
-        .filter(n -> named.add(n.standing().topic()))
-        .map(n -> rusty(n, room))
-        .forEach(offers::add);
-    var most = new ArrayList<>(offers.stream().limit(MOST_OFFERED).toList());
-    now.yesterday
-        .filter(named::add)
-        .ifPresent(
-            topic ->
-                most.add(
-                    new WarmUpOffer(
-                        Why.YESTERDAY,
-                        topic,
-                        room.map(WarmUpRoom::minutes).orElse(0),
-                        room.map(WarmUpRoom::from).orElse(null),
-                        known.of(topic).freshness().map(Freshness::value).orElse(1.),
-                        1,
-                        "",
-                        null,
-                        "",
-                        null)));
-    return most;
-  }
-
-  private static WarmUpOffer rusty(RustAhead.Needed n, Optional<WarmUpRoom> room) {
-    var freshness = n.standing().freshness().orElseThrow();
+  private static WarmUpOffer offer(
+      WarmUpChoice choice, TopicStanding standing, Optional<WarmUpRoom> room) {
+    var needed = choice.needed();
+    var freshness = standing.freshness().orElseThrow();
     return new WarmUpOffer(
-        Why.RUSTY,
-        n.standing().topic(),
+        needed.isPresent() ? Why.RUSTY : Why.YESTERDAY,
+        choice.topic(),
         room.map(WarmUpRoom::minutes).orElse(0),
         room.map(WarmUpRoom::from).orElse(null),
         freshness.value(),
         freshness.ageDays(),
-        n.neededFor(),
-        n.number().orElse(null),
-        n.title(),
-        n.from());
-  }
-
-  /** What took most minutes of yesterday's study. */
-  private static Optional<String> yesterday(Standings.Known known) {
-    var day = known.today().minusDays(1);
-    return known.ledger().between(day, day).stream()
-        .filter(d -> d.learned().purpose() == Drawn.Purpose.STUDY && !d.topics().isEmpty())
-        .max(Comparator.comparing(d -> d.minutes().minutes()))
-        .flatMap(d -> d.topics().stream().sorted().findFirst());
+        needed.map(RustAhead.Needed::neededFor).orElse(""),
+        needed.flatMap(RustAhead.Needed::number).orElse(null),
+        needed.map(RustAhead.Needed::title).orElse(""),
+        needed.map(RustAhead.Needed::from).orElse(null));
   }
 
   /** Puts a warm-up into today, in whichever minutes hold it. */
   @Transactional
   void put(UUID id, String topic, boolean imagined) {
-    var learner = settings.learner();
-    var room = learner.room(learner.today());
-    var asked =
-        on(
-            learner,
-            Math.min(room.availableMinutes(), room.overheadMinutes()),
-            room.freeSeconds() / SECONDS);
-    var found =
-        WarmUpRoom.on(
-            Math.min(room.availableMinutes(), room.overheadMinutes())
-                - minutes(asked.warmUps(), WarmUpRoom.From.SETTING_UP),
-            room.freeSeconds() / SECONDS - minutes(asked.warmUps(), WarmUpRoom.From.FREE_SHARE));
     if (topic.isBlank()) {
       throw Refusal.badValue("topic", topic, "Say which topic to warm up with.");
     }
+    var learner = settings.learner();
+    var drawn = topicsDrawn(standings.of(learner));
+    var taken = warmUps.on(learner.today()).stream().map(w -> taken(w, drawn)).toList();
     warmUps.put(
         id,
         learner.today(),
         topic.strip(),
-        found.orElse(new WarmUpRoom(WarmUpRoom.From.FREE_SHARE, EASY_MINUTES)),
+        room(learner, taken).orElseGet(WarmUpRoom::anyway),
         imagined);
   }
-
-  private static final int SECONDS = 60;
 }

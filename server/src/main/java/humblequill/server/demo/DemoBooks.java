@@ -54,6 +54,7 @@ public class DemoBooks {
   private final Tray tray;
   private final PagePictures pictures;
   private final DemoPieces pieces;
+  private final DemoBench bench;
   private final EntryLedger ledger;
 
   /** How many pictures are drawn at most; tests that look at none need none. */
@@ -69,6 +70,7 @@ public class DemoBooks {
       Tray tray,
       PagePictures pictures,
       DemoPieces pieces,
+      DemoBench bench,
       EntryLedger ledger,
       @Value("${quill.demo.pictures:1000}") int most) {
     this.most = most;
@@ -78,6 +80,7 @@ public class DemoBooks {
     this.tray = tray;
     this.pictures = pictures;
     this.pieces = pieces;
+    this.bench = bench;
     this.ledger = ledger;
   }
 
@@ -95,6 +98,7 @@ public class DemoBooks {
     other("Pocket book", "A6", 40, Binding.BOUND, false, List.of(Rule.PEN_ONLY), 14, learner);
     other("Kept to myself", "A5", 48, Binding.BOUND, true, List.of(), 37, learner);
     other("Loose sheets", "A3", 20, Binding.LOOSE, false, List.of(), 8, learner);
+    other(DemoBench.BOOK, "A4", 40, Binding.LOOSE, false, List.of(), DemoBench.SHEETS, learner);
     tell(NEWEST, 46, PageState.KEPT_FREE, "gulls to come", false);
     tell(NEWEST, 47, PageState.KEPT_FREE, "gulls to come", false);
     tell("Harbour book 1", 12, PageState.KEPT_FREE, "knots, once they hold", false);
@@ -273,6 +277,9 @@ public class DemoBooks {
             .thenComparing(DrawnPage::number)
             .reversed());
     try {
+      if (most > 0) {
+        sheetsOfTheBench(learner);
+      }
       for (int i = 0; i < Math.min(most, order.size()) && !stopped; i++) {
         picture(order.get(i), learner, i < IN_TRAY);
       }
@@ -292,6 +299,20 @@ public class DemoBooks {
     } finally {
       drawn.countDown();
     }
+  }
+
+  private void sheetsOfTheBench(Learner learner) throws IOException {
+    for (var sheet : bench.sheets(learner.today())) {
+      if (stopped) {
+        return;
+      }
+      var bytes = sheet.picture().jpeg(sheet.day().atTime(18, sheet.number() % 60));
+      var name = "sheet %02d.jpg".formatted(sheet.number());
+      pictures.keep(sheet.attempt(), name, new ByteArrayInputStream(bytes), bytes.length);
+      tray.place(sheet.attempt(), idOf(DemoBench.BOOK), sheet.number(), false);
+      bench.keep(sheet);
+    }
+    bench.aim(learner.today());
   }
 
   private void picture(DrawnPage page, Learner learner, boolean waits) throws IOException {
@@ -322,7 +343,7 @@ public class DemoBooks {
       throws IOException {
     var id = pictureOf(book, number);
     boolean lying = waits || number % 5 == 0;
-    var seen = new DemoPicture(shape, times, wobble, lying, id.getMostSignificantBits());
+    var seen = new DemoPicture(shape.lines(), times, wobble, lying, id.getMostSignificantBits());
     var bytes = seen.jpeg(day.atTime(18, number % 60));
     var kept =
         pictures.keep(

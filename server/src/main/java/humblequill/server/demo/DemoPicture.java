@@ -13,6 +13,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Random;
 import javax.imageio.ImageIO;
 
@@ -20,12 +21,13 @@ import javax.imageio.ImageIO;
  * A picture of a page as a phone makes it: wobbly ink on paper, some seen at an angle and in uneven
  * light.
  *
- * @param shape what is drawn
+ * @param lines what is drawn, as lines through points from 0 to 1
  * @param times how often on the page, 1 to 6
  * @param wobble how unsteady the hand is, 0 to 1
  * @param photographed whether the page lies at an angle on a table
  */
-record DemoPicture(DemoShapes shape, int times, double wobble, boolean photographed, long seed) {
+record DemoPicture(
+    List<DemoShapes.Line> lines, int times, double wobble, boolean photographed, long seed) {
   private static final int WIDTH = 560;
   private static final int HEIGHT = 792;
   private static final Color PAPER = new Color(0xf8f6ee);
@@ -76,7 +78,7 @@ record DemoPicture(DemoShapes shape, int times, double wobble, boolean photograp
       double x = .06 + .88 * (i % columns) / columns;
       double y = .06 + .88 * (i / columns) / rows;
       double size = .84 / Math.max(columns, rows);
-      for (var line : shape.lines()) {
+      for (var line : lines) {
         pen.setStroke(
             new BasicStroke(
                 (float) (1.6 + random.nextDouble() * 1.6),

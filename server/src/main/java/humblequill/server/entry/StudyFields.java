@@ -10,6 +10,7 @@ import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
@@ -32,7 +33,14 @@ public record StudyFields(
     @Nullable @Min(1) @Max(Units.MOST) Integer unitFrom,
     @Nullable @Min(1) @Max(Units.MOST) Integer unitTo,
     @Nullable HowUsed how,
-    @Nullable @Size(max = Study.MOST_FACETS) List<@NotBlank @Size(max = 120) String> facets,
+    @Nullable @Size(max = Study.MOST_FACETS)
+        List<
+                @NotBlank @Size(max = 120)
+                @Pattern(
+                    regexp = "[^;\\r\\n]*",
+                    message = "must not hold a semicolon or a line end")
+                String>
+            facets,
     @Nullable @Min(1) @Max(5) Integer markBefore,
     @Nullable LookedFor lookedFor,
     @Nullable Depth depth) {

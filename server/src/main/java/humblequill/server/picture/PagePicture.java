@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param partOf the picture of which this is a part of its own; null for a whole one
  * @param straight whether a sheet was taken out of it and is seen straight
  * @param evenLight whether the light on that sheet was evened out
+ * @param way tells ways of seeing its file apart: how it is turned and made straight
  * @param taken by the camera's clock; null where it tells none that can be
  * @param day the practice day it was taken on; null without a time
  * @param pageId null while it waits
@@ -31,6 +32,7 @@ public record PagePicture(
     @Nullable UUID partOf,
     boolean straight,
     boolean evenLight,
+    String way,
     @Nullable LocalDateTime taken,
     @Nullable LocalDate day,
     Instant addedAt,

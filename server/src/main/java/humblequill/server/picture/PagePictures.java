@@ -116,6 +116,7 @@ public class PagePictures {
         e.partOf,
         straight.isPresent(),
         straight.flatMap(Straight::light).isPresent(),
+        Seen.way(e.turn, straight),
         e.taken,
         e.taken == null
             ? null

@@ -21,6 +21,10 @@ record Seen(UUID id, Path file, int turn, Straight.Size size, Optional<Straight>
 
   /** Tells ways of seeing one file apart, in a few letters. */
   String way() {
+    return way(turn, straight);
+  }
+
+  static String way(int turn, Optional<Straight> straight) {
     return turn + straight.map(s -> "-" + Integer.toHexString(s.hashCode())).orElse("");
   }
 

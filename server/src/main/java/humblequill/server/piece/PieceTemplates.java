@@ -2,6 +2,7 @@ package humblequill.server.piece;
 
 import humblequill.core.piece.Piece;
 import humblequill.core.piece.ShippedTemplates;
+import humblequill.server.edge.OpenFile;
 import humblequill.server.edge.Refusal;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,7 +13,6 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 import tools.jackson.dataformat.yaml.YAMLWriteFeature;
@@ -105,22 +105,7 @@ class PieceTemplates {
   }
 
   private static JsonNode read(String text) {
-    JsonNode file;
-    try {
-      file = YAML.readTree(text);
-    } catch (JacksonException e) {
-      var at = e.getLocation();
-      throw Refusal.badValue(
-          "file",
-          at == null ? "" : at.getLineNr(),
-          "The file cannot be read" + (at == null ? "." : " from line " + at.getLineNr() + " on."));
-    }
-    if (file == null || file.path("format").asInt(0) != 1) {
-      throw bad(
-          "format",
-          file == null ? "" : file.path("format"),
-          "A template begins with \"format: 1\".");
-    }
+    var file = OpenFile.read(YAML, text, "A template");
     words(file.path("name"), "name", LONGEST_NAME);
     var stages = file.path("stages");
     if (!stages.isArray() || stages.isEmpty() || stages.size() > Piece.MOST_STAGES) {

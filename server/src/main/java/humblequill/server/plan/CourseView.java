@@ -29,12 +29,14 @@ public record CourseView(
   /**
    * An exercise by its name, week and course.
    *
-   * @param course title of the course
+   * @param placement the placed course
+   * @param course its title
    * @param now whether its week holds today
    */
   public record NamedExercise(
       String exerciseId,
       String title,
+      UUID placement,
       String course,
       String weekKey,
       String weekTitle,

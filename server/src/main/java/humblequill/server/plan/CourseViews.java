@@ -131,6 +131,7 @@ class CourseViews {
                                         new CourseView.NamedExercise(
                                             e.id(),
                                             e.title(),
+                                            p.id(),
                                             p.placement().course().title(),
                                             w.key(),
                                             w.week().title(),

@@ -2,9 +2,12 @@ package humblequill.server.reference;
 
 import humblequill.core.cabinet.Camera;
 import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.View;
+import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -46,12 +49,28 @@ class CabinetController {
     }
   }
 
+  /**
+   * What the cabinet can show.
+   *
+   * @param hasFront whether a side of it can be asked for
+   * @param hasBones whether its bones can be shown
+   */
+  record CabinetKind(Reference.Kind kind, boolean hasFront, boolean hasBones) {}
+
+  @GetMapping("/kinds")
+  List<CabinetKind> kinds() {
+    return Arrays.stream(Reference.Kind.values())
+        .map(k -> new CabinetKind(k, k.hasFront(), k.figure()))
+        .toList();
+  }
+
   @GetMapping
   CabinetReference reference(
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
-      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening) {
-    var r = Reference.of(seed, kind, foreshortening);
+      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") View view) {
+    var r = Reference.of(seed, kind, foreshortening, view);
     return new CabinetReference(
         r.drawing().size(),
         r.landmarks().entrySet().stream()
@@ -66,8 +85,23 @@ class CabinetController {
   ResponseEntity<byte[]> svg(
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
-      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening) {
-    var svg = Reference.of(seed, kind, foreshortening).drawing().svg();
+      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") View view) {
+    var svg = Reference.of(seed, kind, foreshortening, view).drawing().svg();
+    return picture(SVG, svg.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** The bones of a figure, to be laid over it. */
+  @GetMapping("/bones.svg")
+  ResponseEntity<byte[]> bones(
+      @RequestParam long seed,
+      @RequestParam Reference.Kind kind,
+      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") View view) {
+    if (!kind.figure()) {
+      throw Refusal.badValue("kind", kind, "Only figures have bones here.");
+    }
+    var svg = Reference.bones(seed, kind, foreshortening, view).drawing().svg(false);
     return picture(SVG, svg.getBytes(StandardCharsets.UTF_8));
   }
 
@@ -76,8 +110,9 @@ class CabinetController {
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
       @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") View view,
       @RequestParam(defaultValue = "" + PIXELS) @Min(50) @Max(2400) int pixels) {
-    var drawing = Reference.of(seed, kind, foreshortening).drawing();
+    var drawing = Reference.of(seed, kind, foreshortening, view).drawing();
     return picture(MediaType.IMAGE_PNG, CabinetPng.of(drawing, pixels));
   }
 

@@ -3,6 +3,7 @@ package humblequill.server.reference;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
@@ -37,6 +38,12 @@ class FolderController {
   @DeleteMapping("/folder/run")
   PictureFolder.FolderView cancel() {
     return folder.cancel();
+  }
+
+  /** Pictures of the folder by their paths in it, the first so many. */
+  @GetMapping("/pictures")
+  List<PictureFolder.FolderPicture> pictures() {
+    return folder.pictures();
   }
 
   @GetMapping("/pictures/{id}")

@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -29,6 +30,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -42,6 +44,8 @@ public class PictureFolder {
   private static final int MOST = 50_000;
   private static final int DEEPEST = 12;
   private static final int AT_ONCE = 50;
+
+  private static final int MOST_LISTED = 300;
 
   private final FolderRepository folders;
   private final PictureRepository pictures;
@@ -108,6 +112,28 @@ public class PictureFolder {
             .toList();
     var p = progress;
     return new FolderView(path, pictures.pictures().size(), p.done, p.of, p.running, broken);
+  }
+
+  /** A picture of the folder, by its path in it. */
+  public record FolderPicture(UUID id, String path) {}
+
+  /** Pictures that can be shown, by their paths, at most {@value #MOST_LISTED}. */
+  @Transactional(readOnly = true)
+  public List<FolderPicture> pictures() {
+    var path = folders.findById(FolderEntity.ONLY).map(f -> f.path).orElse("");
+    return pictures.findByBrokenOrderByPathAsc("").stream()
+        .limit(MOST_LISTED)
+        .map(p -> new FolderPicture(p.id, inFolder(path, p.path)))
+        .toList();
+  }
+
+  /** Width ÷ height of a picture; empty where it is gone or cannot be shown. */
+  @Transactional(readOnly = true)
+  public Optional<Double> ratio(UUID id) {
+    return pictures
+        .findById(id)
+        .filter(p -> p.broken.isEmpty())
+        .map(p -> (double) p.width / p.height);
   }
 
   /** A path as it is told: without what lies above the folder. */

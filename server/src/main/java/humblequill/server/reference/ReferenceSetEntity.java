@@ -21,6 +21,17 @@ class ReferenceSetEntity implements Persistable<UUID> {
 
   int needed = 1;
   @Nullable String exerciseId;
+  @Nullable UUID placement;
+  @Nullable String weekKey;
+
+  /** What of the cabinet it is, by name; null for pictures of the own folder. */
+  @Nullable String cabinet;
+
+  @Nullable String foreshortening;
+  @Nullable String viewedFrom;
+
+  /** How many of the cabinet's pictures were drawn from. */
+  int cabinetDrawn;
 
   @Override
   public UUID getId() {

@@ -3,13 +3,18 @@ package humblequill.server.reference;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import java.time.LocalDate;
 import java.util.UUID;
 
-/** A picture of the own folder that was drawn from, and on which day last. */
+/** A picture of the own folder that was drawn from. */
 @Entity
 @Table(name = "shown_picture")
 class ShownPictureEntity {
   @Id UUID pictureId = UUID.randomUUID();
-  LocalDate practiceDay = LocalDate.EPOCH;
+
+  /** For Hibernate. */
+  protected ShownPictureEntity() {}
+
+  ShownPictureEntity(UUID pictureId) {
+    this.pictureId = pictureId;
+  }
 }

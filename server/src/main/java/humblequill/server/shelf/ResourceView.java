@@ -2,6 +2,7 @@ package humblequill.server.shelf;
 
 import humblequill.core.book.FullDate;
 import humblequill.core.entry.HowUsed;
+import humblequill.core.shelf.Resource;
 import humblequill.core.shelf.UnitsRead;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -23,27 +24,13 @@ import org.jspecify.annotations.Nullable;
 record ResourceView(
     UUID id,
     long version,
-    Place place,
+    Resource.Place place,
     boolean removed,
     ResourceFields fields,
     UseOfResource used,
     List<WaitsFor> waitsFor,
     List<String> entryTopics,
     @Nullable BigDecimal pricePerHour) {
-  /** Where a resource stands. */
-  enum Place {
-    /** It is being worked through. */
-    READING,
-    /** It waits for its turn. */
-    QUEUED,
-    /** It is at hand, to look things up in or to come back to. */
-    AT_HAND,
-    /** Begun and left off for weeks. */
-    LEFT_OFF,
-    WANTED,
-    DONE
-  }
-
   /**
    * What entries tell of a resource.
    *

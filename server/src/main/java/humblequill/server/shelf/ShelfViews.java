@@ -1,34 +1,31 @@
 package humblequill.server.shelf;
 
+import humblequill.core.book.Cost;
 import humblequill.core.book.FullDate;
 import humblequill.core.entry.Drawn;
-import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.placement.PlacedCourse;
-import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.Queue;
-import humblequill.core.shelf.ResourceRole;
+import humblequill.core.shelf.Resource;
 import humblequill.core.shelf.ResourceUse;
+import humblequill.core.shelf.Teachers;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.SettingsService;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -39,11 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The shelf as it is shown. */
 @Service
 class ShelfViews {
-  private static final int LEFT_OFF_DAYS = 21;
-  private static final int WANTED_OFTEN = 3;
-  private static final int DUE_SOON = 14;
-  private static final int WEEKS_AHEAD = 4;
-  private static final int MINUTES = 60;
 
   private final ShelfService shelf;
   private final ToldResources told;
@@ -69,10 +61,14 @@ class ShelfViews {
 
   @Transactional(readOnly = true)
   ShelfView read() {
-    var resources = all().stream().filter(r -> !r.removed()).toList();
     var today = settings.learner().today();
+    var all = resources();
+    var views = views(all, today);
+    var there = new LinkedHashMap<>(all);
+    there.keySet().removeIf(id -> told.of(id).removed());
     return new ShelfView(
-        resources.stream()
+        views.stream()
+            .filter(r -> !r.removed())
             .sorted(
                 Comparator.comparing(ResourceView::place)
                     .thenComparing(
@@ -80,48 +76,63 @@ class ShelfViews {
                     .thenComparing(r -> -r.used().minutes())
                     .thenComparing(r -> r.fields().name()))
             .toList(),
+        views.stream().filter(ResourceView::removed).toList(),
         named(),
-        remarks(resources, today),
-        weeks(resources, today));
+        remarks(there, today),
+        weeks(there.values(), today));
   }
 
   @Transactional(readOnly = true)
   ResourceView view(UUID id) {
-    var name = shelf.name(id);
-    return all().stream().filter(r -> r.id().equals(name.id())).findFirst().orElseThrow();
+    return view(shelf.name(id), resources(), told.waiting(), settings.learner().today());
   }
 
-  private List<ResourceView> all() {
-    var byName = new HashMap<String, List<Drawn>>();
-    ledger
-        .read()
-        .all()
-        .forEach(
-            d ->
-                d.learned()
-                    .resource()
-                    .ifPresent(r -> byName.computeIfAbsent(r, k -> new ArrayList<>()).add(d)));
+  private List<ResourceView> views(Map<UUID, Resource> all, LocalDate today) {
     var waiting = told.waiting();
-    var uses = new HashMap<UUID, ResourceView.UseOfResource>();
-    var known = names.names().all(NameKind.RESOURCE);
-    for (var name : known) {
-      uses.put(name.id(), use(name, byName.getOrDefault(name.text(), List.of())));
-    }
-    return known.stream()
-        .map(name -> view(name, byName.getOrDefault(name.text(), List.of()), uses, waiting))
+    return names.names().all(NameKind.RESOURCE).stream()
+        .map(name -> view(name, all, waiting, today))
         .toList();
   }
 
-  private ResourceView.UseOfResource use(Name name, List<Drawn> drawn) {
-    var learner = settings.learner();
-    var stored = told.of(name.id()).resource();
-    var unit = Optional.ofNullable(stored.fields("", names.names()).unit());
-    var total = stored.total() == null ? OptionalInt.empty() : OptionalInt.of(stored.total());
-    var byHand =
-        stored.byHand().stream()
-            .map(s -> new Units(unit.orElse(UnitKind.PAGE), s.from(), s.to()))
-            .toList();
-    var use = ResourceUse.of(drawn, unit, total, byHand, learner.weekStart());
+  /** All resources by the identity of their names, those off the shelf among them. */
+  Map<UUID, Resource> resources() {
+    var byName =
+        ledger
+            .read()
+            .all()
+            .filter(d -> d.learned().resource().isPresent())
+            .collect(Collectors.groupingBy(d -> d.learned().resource().orElseThrow()));
+    var all = new LinkedHashMap<UUID, Resource>();
+    for (var name : names.names().all(NameKind.RESOURCE)) {
+      all.put(name.id(), resource(name, byName.getOrDefault(name.text(), List.of())));
+    }
+    return all;
+  }
+
+  private Resource resource(Name name, List<Drawn> drawn) {
+    var f = told.of(name.id()).resource().fields(name.text(), names.names());
+    var unit = Optional.ofNullable(f.unit());
+    return new Resource(
+        f.role(),
+        f.ownership(),
+        f.topics(),
+        unit.isPresent(),
+        f.queue() != null,
+        Optional.ofNullable(f.dueBack()),
+        f.wanted().size(),
+        f.ended() != null,
+        ResourceUse.of(
+            drawn,
+            unit,
+            f.total() == null ? OptionalInt.empty() : OptionalInt.of(f.total()),
+            unit.stream()
+                .flatMap(u -> f.byHand().stream().map(s -> new Units(u, s.from(), s.to())))
+                .toList(),
+            settings.learner().weekStart()));
+  }
+
+  private static ResourceView.UseOfResource view(Resource r, LocalDate today) {
+    var use = r.use();
     return new ResourceView.UseOfResource(
         use.read().count(),
         use.read().next(),
@@ -134,20 +145,11 @@ class ShelfViews {
         use.last().orElse(null),
         boxed(use.unitsAWeek()),
         use.activeWeeks(),
-        stored.ended() == null ? finish(use, learner.today()) : null,
+        r.finish(today).orElse(null),
         use.byHow(),
         use.attemptedFirst(),
         boxed(use.withAttempt()),
         boxed(use.without()));
-  }
-
-  /** A resource is done as a book is full: one unit after another on the days to come. */
-  private static @Nullable FullDate finish(ResourceUse use, LocalDate today) {
-    var left = use.read().left();
-    var first = use.newlyRead().byDay();
-    return left.isEmpty() || left.getAsInt() <= 0 || first.isEmpty()
-        ? null
-        : FullDate.of(left.getAsInt(), use.newlyRead(), first.firstKey(), 1, today);
   }
 
   private static @Nullable Double boxed(OptionalDouble value) {
@@ -155,60 +157,39 @@ class ShelfViews {
   }
 
   private ResourceView view(
-      Name name,
-      List<Drawn> drawn,
-      Map<UUID, ResourceView.UseOfResource> uses,
-      Map<UUID, Queue.Waiting> waiting) {
+      Name name, Map<UUID, Resource> all, Map<UUID, Queue.Waiting> waiting, LocalDate today) {
     var mine = told.of(name.id());
     var fields = mine.resource().fields(name.text(), names.names());
-    var use = uses.get(name.id());
+    var resource = all.get(name.id());
     return new ResourceView(
         name.id(),
         mine.version(),
-        place(fields, use),
+        resource.place(today),
         mine.removed(),
         fields,
-        use,
-        waitsFor(name, fields, uses, waiting),
-        topics(drawn, fields),
-        perHour(fields, use.minutes()));
-  }
-
-  private ResourceView.Place place(ResourceFields f, ResourceView.UseOfResource use) {
-    if (f.ended() != null) {
-      return ResourceView.Place.DONE;
-    }
-    if (f.ownership() == Ownership.WANTED) {
-      return ResourceView.Place.WANTED;
-    }
-    if (f.queue() != null && use.read() == 0) {
-      return ResourceView.Place.QUEUED;
-    }
-    if (f.unit() == null || f.role() != ResourceRole.TEACHES || use.entries() == 0) {
-      return ResourceView.Place.AT_HAND;
-    }
-    long since =
-        use.last() == null ? 0 : ChronoUnit.DAYS.between(use.last(), settings.learner().today());
-    return since > LEFT_OFF_DAYS ? ResourceView.Place.LEFT_OFF : ResourceView.Place.READING;
+        view(resource, today),
+        waitsFor(name, fields, all, waiting),
+        resource.use().topics().stream().filter(t -> !fields.topics().contains(t)).toList(),
+        fields.price() == null
+            ? null
+            : Cost.of(fields.price(), 0, resource.use().minutes()).perHour().orElse(null));
   }
 
   private List<ResourceView.WaitsFor> waitsFor(
-      Name name,
-      ResourceFields fields,
-      Map<UUID, ResourceView.UseOfResource> uses,
-      Map<UUID, Queue.Waiting> waiting) {
+      Name name, ResourceFields fields, Map<UUID, Resource> all, Map<UUID, Queue.Waiting> waiting) {
+    var today = settings.learner().today();
     var found = new ArrayList<ResourceView.WaitsFor>();
     var mine = waiting.get(name.id());
     if (mine != null) {
       for (var id : Queue.waitsFor(mine, waiting)) {
-        var use = uses.get(id);
-        var finish = use.finish();
+        var first = all.get(id);
+        var left = first.use().read().left();
         found.add(
             new ResourceView.WaitsFor(
                 id,
                 waiting.get(id).name(),
-                finish == null ? null : finish.left(),
-                finish == null ? null : finish.middle().orElse(null)));
+                left.isPresent() ? left.getAsInt() : null,
+                first.finish(today).flatMap(FullDate::middle).orElse(null)));
       }
     }
     week(fields).ifPresent(found::add);
@@ -233,26 +214,6 @@ class ShelfViews {
         .findFirst();
   }
 
-  private static List<String> topics(List<Drawn> drawn, ResourceFields fields) {
-    var minutes = new TreeMap<String, Integer>();
-    drawn.forEach(
-        d -> d.topics().forEach(t -> minutes.merge(t, d.minutes().minutes(), Integer::sum)));
-    return minutes.entrySet().stream()
-        .filter(e -> !fields.topics().contains(e.getKey()))
-        .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
-        .map(Map.Entry::getKey)
-        .toList();
-  }
-
-  private static @Nullable BigDecimal perHour(ResourceFields fields, int minutes) {
-    return fields.price() == null || minutes == 0
-        ? null
-        : fields
-            .price()
-            .multiply(BigDecimal.valueOf(MINUTES))
-            .divide(BigDecimal.valueOf(minutes), 2, RoundingMode.HALF_UP);
-  }
-
   /** What followed courses name and no resource of the learner's is called. */
   private List<String> named() {
     var known = names.names();
@@ -269,46 +230,33 @@ class ShelfViews {
         .toList();
   }
 
-  private static List<ShelfView.ShelfRemark> remarks(
-      List<ResourceView> resources, LocalDate today) {
+  private List<ShelfView.ShelfRemark> remarks(Map<UUID, Resource> all, LocalDate today) {
     var remarks = new ArrayList<ShelfView.ShelfRemark>();
-    for (var r : resources) {
-      var f = r.fields();
-      if (f.ownership() == Ownership.BORROWED && f.dueBack() != null) {
-        long days = ChronoUnit.DAYS.between(today, f.dueBack());
-        if (days <= DUE_SOON) {
-          remarks.add(
-              new ShelfView.ShelfRemark(
-                  ShelfView.Kind.DUE, r.id(), f.name(), (int) days, f.dueBack()));
-        }
-      }
-      if (f.wanted().size() >= WANTED_OFTEN && r.used().entries() == 0 && f.ended() == null) {
-        remarks.add(
-            new ShelfView.ShelfRemark(
-                ShelfView.Kind.WANTED_AGAIN, r.id(), f.name(), f.wanted().size(), null));
-      }
-    }
+    all.forEach(
+        (id, resource) ->
+            resource
+                .remarks(today)
+                .forEach(
+                    kind ->
+                        remarks.add(
+                            new ShelfView.ShelfRemark(
+                                kind,
+                                id,
+                                shelf.name(id).text(),
+                                kind == Resource.Remark.DUE
+                                    ? (int)
+                                        ChronoUnit.DAYS.between(
+                                            today, resource.dueBack().orElseThrow())
+                                    : resource.wanted(),
+                                resource.dueBack().orElse(null)))));
     return remarks;
   }
 
-  private List<ShelfView.WeekWithoutTeacher> weeks(List<ResourceView> resources, LocalDate today) {
-    var taught = new HashSet<String>();
-    for (var r : resources) {
-      if (r.fields().role() == ResourceRole.TEACHES && r.fields().ownership() != Ownership.WANTED) {
-        taught.addAll(r.fields().topics());
-        taught.addAll(r.entryTopics());
-      }
-    }
-    if (taught.isEmpty()) {
-      return List.of();
-    }
+  private List<ShelfView.WeekWithoutTeacher> weeks(
+      Collection<Resource> resources, LocalDate today) {
     var weeks = new ArrayList<ShelfView.WeekWithoutTeacher>();
     for (PlacedCourse course : placements.followed()) {
-      course.placement().weeks().stream()
-          .filter(w -> !w.to().isBefore(today))
-          .limit(WEEKS_AHEAD)
-          .filter(w -> !w.week().topics().isEmpty())
-          .filter(w -> w.week().topics().stream().noneMatch(taught::contains))
+      Teachers.missing(course.placement(), resources, today)
           .forEach(
               w ->
                   weeks.add(
@@ -317,7 +265,7 @@ class ShelfViews {
                           w.key(),
                           w.number().orElse(null),
                           w.week().title(),
-                          w.week().topics().stream().collect(Collectors.toList()))));
+                          w.week().topics())));
     }
     return weeks;
   }

@@ -59,8 +59,19 @@ class ToldResources implements NameUses {
                                 StoredResource.read(e.document)))));
   }
 
+  /** What was told of one, or of a name that was merged into it. */
   Told of(UUID id) {
-    return all().getOrDefault(id, Told.NOTHING);
+    var told = all();
+    var own = told.get(id);
+    return own != null
+        ? own
+        : names.names().meaning(id).stream()
+            .filter(told::containsKey)
+            .sorted()
+            .findFirst()
+            .map(told::get)
+            .map(other -> new Told(0, other.removed(), other.resource()))
+            .orElse(Told.NOTHING);
   }
 
   void save(ResourceEntity entity) {

@@ -1,6 +1,7 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.View;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
@@ -34,8 +35,10 @@ import org.jspecify.annotations.Nullable;
  * @param page page of the first drawing, where each fills one; null where pages are not told
  * @param promptId prompt that is drawn; it is ticked once something was
  * @param references where references come from
- * @param referenceSet the set of the own folder it draws from; null for all of the folder
+ * @param referenceSet the set of references it draws from; null for none
  * @param cabinet what the cabinet shows
+ * @param foreshortening how much of it; null counts as any
+ * @param view from where it is seen; null counts as any
  * @param seed which references, in which order
  */
 record BegunSitting(
@@ -62,6 +65,7 @@ record BegunSitting(
     @Nullable UUID referenceSet,
     Reference.@Nullable Kind cabinet,
     Reference.@Nullable Foreshortening foreshortening,
+    @Nullable View view,
     long seed) {
   /** Where references come from. */
   enum References {

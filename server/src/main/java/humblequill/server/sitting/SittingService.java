@@ -244,7 +244,7 @@ public class SittingService implements NameUses {
       var logged = takable(begun, fields(begun, entity, timed.drawn().size(), counted, poses));
       entries.create(entity.id, logged);
       entity.entryId = entity.id;
-      views.drawnFrom(entity.begun(), timed.drawn().size(), logged.day());
+      views.drawnFrom(entity.begun(), timed.drawn().size());
       entity.setUpMinutes =
           SetUp.measured(entity.startedAt, timed, isWarmUp(begun, logged.day())).orElse(null);
       settings.setUpChanged();

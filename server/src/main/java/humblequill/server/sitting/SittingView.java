@@ -1,5 +1,7 @@
 package humblequill.server.sitting;
 
+import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.View;
 import humblequill.core.sitting.Drill;
 import humblequill.core.sitting.Step;
 import java.time.LocalDate;
@@ -22,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param entryId the entry it wrote; null before its end, or when nothing was drawn
  * @param setUpMinutes what it cost beside drawing; null where nothing tells
  * @param poses lengths and counts, once it is over
+ * @param known references whose landmarks are known; null without one
  */
 public record SittingView(
     UUID id,
@@ -44,8 +47,21 @@ public record SittingView(
     String poses,
     @Nullable UUID entryId,
     @Nullable Integer setUpMinutes,
+    @Nullable KnownReferences known,
     boolean sound,
     boolean flash) {
+  /**
+   * References of the cabinet that were drawn from; their landmarks are known.
+   *
+   * @param seed of the first one; the others follow
+   */
+  public record KnownReferences(
+      long seed,
+      int count,
+      Reference.Kind cabinet,
+      Reference.Foreshortening foreshortening,
+      View view) {}
+
   /** One step. */
   public record StepView(
       Step.Kind kind, int seconds, int drawing, String part, boolean shows, boolean draws) {}

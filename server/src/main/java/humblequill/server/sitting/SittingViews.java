@@ -1,6 +1,7 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.View;
 import humblequill.core.sitting.Drill;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.Step;
@@ -9,7 +10,6 @@ import humblequill.server.data.StoredJson;
 import humblequill.server.reference.PictureFolder;
 import humblequill.server.reference.ReferenceSets;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -70,6 +70,7 @@ class SittingViews {
         timed.over() ? timed.poses().written() : "",
         entity.entryId,
         entity.setUpMinutes,
+        known(begun, timed),
         own.sound(),
         own.flash());
   }
@@ -102,10 +103,17 @@ class SittingViews {
         : sets.shuffled(begun.referenceSet(), begun.seed());
   }
 
-  /** Keeps which pictures of the own folder were drawn from, so that others come first. */
-  void drawnFrom(StoredSitting begun, int drawings, LocalDate day) {
+  /** Keeps which pictures were drawn from, so that others come first. */
+  void drawnFrom(StoredSitting begun, int drawings) {
+    if (begun.referenceSet() != null
+        && begun.cabinet() != null
+        && references(begun) == BegunSitting.References.CABINET) {
+      var kind = StoredJson.kind(Reference.Kind.class, begun.cabinet());
+      var cabinet = new ReferenceSets.OfCabinet(kind, foreshortening(begun), view(begun));
+      sets.drawnFromCabinet(begun.referenceSet(), cabinet, drawings);
+    }
     var shown = pictures(begun);
-    sets.drawnFrom(shown.subList(0, Math.min(drawings, shown.size())), day);
+    sets.drawnFrom(shown.subList(0, Math.min(drawings, shown.size())));
   }
 
   private static @Nullable String picture(
@@ -113,17 +121,36 @@ class SittingViews {
     return switch (references(begun)) {
       case NONE -> null;
       case CABINET ->
-          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s"
+          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s&view=%s"
               .formatted(
                   begun.seed() + reference,
                   Reference.Kind.ofPart(step.part())
                       .orElseGet(() -> StoredJson.kind(Reference.Kind.class, begun.cabinet())),
-                  foreshortening(begun));
+                  foreshortening(begun),
+                  view(begun));
       case FOLDER ->
           pictures.isEmpty()
               ? null
               : "/api/references/pictures/" + pictures.get(reference % pictures.size());
     };
+  }
+
+  private static SittingView.@Nullable KnownReferences known(StoredSitting begun, Timed timed) {
+    int drawn = timed.drawn().size();
+    return drawn == 0
+            || begun.cabinet() == null
+            || references(begun) != BegunSitting.References.CABINET
+        ? null
+        : new SittingView.KnownReferences(
+            begun.seed(),
+            drawn,
+            StoredJson.kind(Reference.Kind.class, begun.cabinet()),
+            foreshortening(begun),
+            view(begun));
+  }
+
+  private static View view(StoredSitting begun) {
+    return begun.view() == null ? View.ANY : StoredJson.kind(View.class, begun.view());
   }
 
   private static BegunSitting.References references(StoredSitting begun) {

@@ -2,6 +2,7 @@ package humblequill.server.sitting;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.View;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
@@ -39,6 +40,7 @@ record StoredSitting(
     @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable UUID referenceSet,
     @Nullable String cabinet,
     @Nullable String foreshortening,
+    @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String view,
     long seed) {
   /** A ladder as it was asked for. */
   record StoredPlan(
@@ -96,6 +98,7 @@ record StoredSitting(
         b.referenceSet(),
         b.cabinet() == null ? null : StoredJson.word(b.cabinet()),
         b.foreshortening() == null ? null : StoredJson.word(b.foreshortening()),
+        b.view() == null ? null : StoredJson.word(b.view()),
         b.seed());
   }
 
@@ -127,6 +130,7 @@ record StoredSitting(
         foreshortening == null
             ? null
             : StoredJson.kind(Reference.Foreshortening.class, foreshortening),
+        view == null ? null : StoredJson.kind(View.class, view),
         seed);
   }
 

@@ -16,6 +16,7 @@ import humblequill.server.data.NotKept;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
+import humblequill.server.entry.LookFor;
 import humblequill.server.name.NameService;
 import humblequill.server.piece.PieceService;
 import humblequill.server.plan.PlanService;
@@ -52,6 +53,7 @@ class TodayService {
   private final BookRules bookRules;
   private final PieceService pieces;
   private final TopicsToday topics;
+  private final LookFor lookFor;
   private final RuleAnswers rules;
   private final SittingService sittings;
   private final NameService names;
@@ -68,6 +70,7 @@ class TodayService {
       BookRules bookRules,
       PieceService pieces,
       TopicsToday topics,
+      LookFor lookFor,
       RuleAnswers rules,
       SittingService sittings,
       NameService names,
@@ -81,6 +84,7 @@ class TodayService {
     this.bookRules = bookRules;
     this.pieces = pieces;
     this.topics = topics;
+    this.lookFor = lookFor;
     this.rules = rules;
     this.settings = settings;
     this.plans = plans;
@@ -145,11 +149,9 @@ class TodayService {
             media(today)),
         asked,
         openRules(learner),
+        lookFor.open(drawn),
         pieces.underWay(),
-        topics.on(
-            learner,
-            Math.min(room.availableMinutes(), room.overheadMinutes()),
-            room.freeSeconds() / 60),
+        topics.on(learner),
         copies.behind(today).orElse(null),
         disk.refusal().map(NotKept::reason).orElse(null));
   }

@@ -7,6 +7,7 @@ import humblequill.core.streak.PenLine;
 import humblequill.server.backup.CopyKeeper;
 import humblequill.server.coverage.TopicsToday;
 import humblequill.server.entry.EntryView;
+import humblequill.server.entry.LookFor;
 import humblequill.server.piece.PieceService;
 import humblequill.server.plan.RemediesView;
 import humblequill.server.plan.ShortfallView;
@@ -45,6 +46,7 @@ import org.jspecify.annotations.Nullable;
  * @param cautions usual cautions that apply today
  * @param quotas what running quotas ask of today
  * @param asked rules of promises and books that today's entries leave open
+ * @param lookFor what today's entries are to be looked through for
  * @param pieces staged pieces under way
  * @param topics what topics ask of today
  * @param copies what is wrong with the copies; null if nothing is
@@ -74,6 +76,7 @@ public record TodayView(
     List<Caution> cautions,
     List<QuotasToday.QuotaToday> quotas,
     List<OpenRule> asked,
+    List<LookFor.OpenLook> lookFor,
     List<PieceService.PieceToday> pieces,
     TopicsToday.AskedByTopics topics,
     CopyKeeper.@Nullable Behind copies,

@@ -137,6 +137,9 @@ class MigrationTest {
                   "told_resource",
                   "reference_set",
                   "shown_picture",
+                  "comparison",
+                  "bench_template",
+                  "bench_aim",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

@@ -1,0 +1,158 @@
+package humblequill.core.shelf;
+
+import static humblequill.core.course.Courses.drill;
+import static humblequill.core.course.Courses.week;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.core.course.Course;
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Minutes;
+import humblequill.core.entry.Study;
+import humblequill.core.entry.UnitKind;
+import humblequill.core.entry.Units;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.placement.Placement;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** Bounds are common practice, no published source. */
+class ResourceTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 3, 5);
+
+  private static ResourceUse read(int daysAgo, int pages) {
+    var entry =
+        new Drawn(
+            UUID.randomUUID(),
+            TODAY.minusDays(daysAgo),
+            "",
+            Optional.empty(),
+            Optional.empty(),
+            Set.of("hulls"),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            new Minutes(30, true),
+            0,
+            0,
+            0,
+            new Drawn.Learned(
+                Drawn.Purpose.STUDY,
+                Optional.of("keel"),
+                new Study(
+                    Optional.of(new Units(UnitKind.PAGE, 1, pages)),
+                    Optional.empty(),
+                    List.of(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty()),
+                false));
+    return use(List.of(entry));
+  }
+
+  private static ResourceUse use(List<Drawn> drawn) {
+    return ResourceUse.of(
+        drawn, Optional.of(UnitKind.PAGE), OptionalInt.of(100), List.of(), DayOfWeek.MONDAY);
+  }
+
+  private static final ResourceUse UNREAD = use(List.of());
+
+  private static Resource resource(Ownership whose, boolean queued, ResourceUse use) {
+    return new Resource(
+        ResourceRole.TEACHES, whose, List.of(), true, queued, Optional.empty(), 0, false, use);
+  }
+
+  @Test
+  void it_is_left_off_after_three_weeks() {
+    assertThat(resource(Ownership.OWNED, false, read(21, 9)).place(TODAY))
+        .isEqualTo(Resource.Place.READING);
+    assertThat(resource(Ownership.OWNED, false, read(22, 9)).place(TODAY))
+        .isEqualTo(Resource.Place.LEFT_OFF);
+  }
+
+  @Test
+  void the_queue_ends_with_the_first_page() {
+    assertThat(resource(Ownership.OWNED, true, UNREAD).place(TODAY))
+        .isEqualTo(Resource.Place.QUEUED);
+    assertThat(resource(Ownership.OWNED, true, read(0, 1)).place(TODAY))
+        .isEqualTo(Resource.Place.READING);
+    assertThat(resource(Ownership.OWNED, false, UNREAD).place(TODAY))
+        .isEqualTo(Resource.Place.AT_HAND);
+    assertThat(resource(Ownership.WANTED, true, UNREAD).place(TODAY))
+        .isEqualTo(Resource.Place.WANTED);
+  }
+
+  private static Resource borrowed(int daysAhead) {
+    return new Resource(
+        ResourceRole.REFERENCE,
+        Ownership.BORROWED,
+        List.of(),
+        false,
+        false,
+        Optional.of(TODAY.plusDays(daysAhead)),
+        0,
+        false,
+        UNREAD);
+  }
+
+  private static Resource wanted(int times, ResourceUse use) {
+    return new Resource(
+        ResourceRole.INSPIRES,
+        Ownership.WANTED,
+        List.of(),
+        false,
+        false,
+        Optional.empty(),
+        times,
+        false,
+        use);
+  }
+
+  @Test
+  void what_is_due_within_a_fortnight_and_wanted_three_times_is_remarked() {
+    assertThat(borrowed(15).remarks(TODAY)).isEmpty();
+    assertThat(borrowed(14).remarks(TODAY)).containsExactly(Resource.Remark.DUE);
+    assertThat(borrowed(-3).remarks(TODAY)).containsExactly(Resource.Remark.DUE);
+    assertThat(wanted(2, UNREAD).remarks(TODAY)).isEmpty();
+    assertThat(wanted(3, UNREAD).remarks(TODAY)).containsExactly(Resource.Remark.WANTED_AGAIN);
+    assertThat(wanted(3, read(1, 1)).remarks(TODAY)).isEmpty();
+  }
+
+  @Test
+  void it_is_done_when_no_page_is_left_and_no_date_is_told_then() {
+    assertThat(resource(Ownership.OWNED, false, read(3, 100)).finish(TODAY)).isEmpty();
+    assertThat(resource(Ownership.OWNED, false, UNREAD).finish(TODAY)).isEmpty();
+    assertThat(resource(Ownership.OWNED, false, read(3, 40)).finish(TODAY).orElseThrow().left())
+        .isEqualTo(60);
+  }
+
+  private static final Placement PLAN =
+      Placement.of(
+          new Course(
+              "c",
+              "C",
+              "",
+              List.of(
+                  week("Now", List.of("hulls"), drill("a", 5, 60)),
+                  week("Gulls", List.of("gulls"), drill("b", 5, 60)))),
+          TODAY);
+
+  @Test
+  void a_week_is_taught_by_what_is_told_or_else_by_what_entries_tell() {
+    var byEntries = resource(Ownership.OWNED, false, read(1, 2));
+    assertThat(byEntries.about()).containsExactly("hulls");
+    assertThat(Teachers.missing(PLAN, List.of(byEntries), TODAY))
+        .extracting(PlacedWeek::key)
+        .containsExactly("2");
+    assertThat(Teachers.missing(PLAN, List.of(borrowed(3)), TODAY))
+        .as("an empty shelf asks for nothing")
+        .isEmpty();
+    assertThat(Teachers.missing(PLAN, List.of(byEntries), TODAY.plusDays(60))).isEmpty();
+  }
+}

@@ -1,0 +1,128 @@
+package humblequill.server.bench;
+
+import humblequill.core.bench.Template;
+import humblequill.core.cabinet.Reference;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.edge.Refusal;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Templates of landmarks: those that ship and the learner's own. */
+@Service
+class BenchTemplates {
+  private static final List<String> SHIPPED =
+      List.of(
+          "figure",
+          "torso",
+          "head-front",
+          "head-three-quarter",
+          "hand",
+          "foot",
+          "hull",
+          "box",
+          "cylinder");
+  private static final int MOST = 200;
+
+  private final BenchTemplateRepository repository;
+  private final List<KeptTemplate> shipped;
+  private final Remembered<List<KeptTemplate>> own;
+
+  BenchTemplates(BenchTemplateRepository repository, Memory memory) {
+    this.repository = repository;
+    this.shipped = SHIPPED.stream().map(BenchTemplates::shipped).toList();
+    this.own = memory.remember("templates of landmarks");
+  }
+
+  /**
+   * A template.
+   *
+   * @param id null for one that ships
+   * @param cabinet what of the cabinet it is the usual one for
+   * @param file as it is written
+   */
+  record KeptTemplate(
+      @Nullable UUID id, Template template, List<Reference.Kind> cabinet, String file) {
+    static KeptTemplate of(@Nullable UUID id, String file) {
+      return new KeptTemplate(id, TemplateFile.read(file), TemplateFile.cabinet(file), file);
+    }
+  }
+
+  private static KeptTemplate shipped(String name) {
+    try (var in = BenchTemplates.class.getResourceAsStream("/bench/" + name + ".yaml")) {
+      var text = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+      return KeptTemplate.of(null, text);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @Transactional(readOnly = true)
+  List<KeptTemplate> all() {
+    return Stream.concat(shipped.stream(), own().stream()).toList();
+  }
+
+  private List<KeptTemplate> own() {
+    return own.get(
+        () ->
+            repository.findAll().stream()
+                .map(e -> KeptTemplate.of(e.id, e.document))
+                .sorted(java.util.Comparator.comparing(t -> t.template().name()))
+                .toList());
+  }
+
+  @Transactional(readOnly = true)
+  Optional<Template> find(String name) {
+    return all().stream()
+        .map(KeptTemplate::template)
+        .filter(t -> t.name().equals(name))
+        .findFirst();
+  }
+
+  /** Keeps a template from its file; what the file says beyond the format is kept as it is. */
+  @Transactional
+  void keep(UUID id, String text) {
+    var template = KeptTemplate.of(id, text).template();
+    var same =
+        all().stream()
+            .filter(t -> !id.equals(t.id()) && t.template().name().equals(template.name()))
+            .findFirst();
+    if (same.isPresent()) {
+      throw Refusal.badValue(
+          "name",
+          template.name(),
+          "There is a template called \"" + template.name() + "\" already.");
+    }
+    if (repository.count() >= MOST && !repository.existsById(id)) {
+      throw Refusal.badValue("file", MOST, "There are " + MOST + " templates already.");
+    }
+    var entity = repository.findById(id).orElseGet(BenchTemplateEntity::new);
+    entity.id = id;
+    entity.document = text;
+    repository.saveAndFlush(entity);
+    own.changed();
+  }
+
+  @Transactional
+  void remove(UUID id) {
+    repository.deleteById(id);
+    own.changed();
+  }
+
+  /** A template of points alone, for what no template knows: two at least. */
+  static Template free(List<String> named) {
+    var names = named.size() < 2 ? List.of("first point", "second point") : named;
+    var landmarks = new ArrayList<Template.Landmark>();
+    names.forEach(n -> landmarks.add(new Template.Landmark(n, Template.Layer.FOUNDATION, true)));
+    return new Template(
+        "free points", landmarks, List.of(), List.of(), Optional.empty(), List.of());
+  }
+}

@@ -1,0 +1,121 @@
+package humblequill.server.bench;
+
+import humblequill.core.cabinet.Reference;
+import humblequill.server.bench.ComparisonFields.LandmarkPlace;
+import humblequill.server.bench.ComparisonFields.ReferenceFields;
+import humblequill.server.edge.Refusal;
+import humblequill.server.picture.PagePictures;
+import humblequill.server.reference.PictureFolder;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Pictures that are compared: of the cabinet, of pages, of the own folder. */
+@Component
+class References {
+  private static final int HELD = 2000;
+
+  private final PagePictures pages;
+  private final PictureFolder folder;
+
+  /** Landmarks of the cabinet's pictures; each is the same for ever. */
+  private final Map<ReferenceFields, List<LandmarkPlace>> cabinet =
+      Collections.synchronizedMap(
+          new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(
+                Map.Entry<ReferenceFields, List<LandmarkPlace>> eldest) {
+              return size() > HELD;
+            }
+          });
+
+  References(PagePictures pages, PictureFolder folder) {
+    this.pages = pages;
+    this.folder = folder;
+  }
+
+  /** Where the picture of a reference is read; empty where it is gone. */
+  String address(ReferenceFields reference) {
+    return switch (reference.from()) {
+      case CABINET ->
+          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s&view=%s"
+              .formatted(
+                  reference.seed(),
+                  reference.cabinet(),
+                  reference.foreshortening(),
+                  reference.view());
+      case PAGE -> address(reference.picture());
+      case FOLDER ->
+          look(reference) == null ? "" : "/api/references/pictures/" + reference.picture();
+    };
+  }
+
+  /** Where a page's picture is read; empty where it is gone. */
+  String address(@Nullable UUID picture) {
+    return look(picture) == null ? "" : "/api/pictures/" + picture + "/LARGE";
+  }
+
+  /** How a reference is seen; null where its picture is gone. */
+  @Nullable PictureLook look(ReferenceFields reference) {
+    return switch (reference.from()) {
+      case CABINET -> new PictureLook("", 1, true);
+      case PAGE -> look(reference.picture());
+      case FOLDER ->
+          folder
+              .ratio(Objects.requireNonNull(reference.picture()))
+              .map(ratio -> new PictureLook("", ratio, false))
+              .orElse(null);
+    };
+  }
+
+  /** How a page's picture is seen; null where it is gone. */
+  @Nullable PictureLook look(@Nullable UUID picture) {
+    var found = picture == null ? null : pages.all().get(picture);
+    return found == null
+        ? null
+        : new PictureLook(found.way(), (double) found.width() / found.height(), found.straight());
+  }
+
+  /** Landmarks of a reference: those the cabinet knows, else those that were told. */
+  List<LandmarkPlace> places(ReferenceFields reference, List<LandmarkPlace> told) {
+    return reference.from() == ComparisonFields.From.CABINET ? places(reference) : told;
+  }
+
+  private List<LandmarkPlace> places(ReferenceFields r) {
+    return cabinet.computeIfAbsent(
+        r,
+        key -> {
+          var made =
+              Reference.of(
+                  Objects.requireNonNull(key.seed()),
+                  Objects.requireNonNull(key.cabinet()),
+                  Objects.requireNonNull(key.foreshortening()),
+                  Objects.requireNonNull(key.view()));
+          double size = made.drawing().size();
+          return made.landmarks().entrySet().stream()
+              .map(
+                  e ->
+                      new LandmarkPlace(
+                          e.getKey(), e.getValue().x() / size, e.getValue().y() / size))
+              .toList();
+        });
+  }
+
+  /** Refuses a reference that is not told whole. */
+  static void check(ReferenceFields r) {
+    if (r.from() == ComparisonFields.From.CABINET) {
+      if (r.seed() == null || r.cabinet() == null) {
+        throw Refusal.badValue("reference", "", "Say which picture of the cabinet it is.");
+      }
+    } else if (r.picture() == null) {
+      throw Refusal.badValue("reference", "", "Choose the picture of the reference.");
+    }
+  }
+}

@@ -1,0 +1,271 @@
+package humblequill.server.bench;
+
+import humblequill.core.bench.AimResult;
+import humblequill.core.bench.Case;
+import humblequill.core.bench.Quantity;
+import humblequill.core.bench.Sides;
+import humblequill.core.bench.Tendency;
+import humblequill.core.stats.MeanInterval;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.data.StoredJson;
+import humblequill.server.edge.Refusal;
+import humblequill.server.settings.SettingsService;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Habits over many comparisons, and those that were taken as an aim. */
+@Service
+public class Tendencies {
+  private static final double WITHIN = 0.95;
+
+  private final Comparisons comparisons;
+  private final AimRepository repository;
+  private final SettingsService settings;
+  private final Clock clock;
+  private final Remembered<List<KeptAim>> stored;
+
+  Tendencies(
+      Comparisons comparisons,
+      AimRepository repository,
+      SettingsService settings,
+      Clock clock,
+      Memory memory) {
+    this.comparisons = comparisons;
+    this.repository = repository;
+    this.settings = settings;
+    this.clock = clock;
+    this.stored = memory.remember("tendencies taken as an aim");
+  }
+
+  private record KeptAim(
+      UUID id,
+      String template,
+      Quantity quantity,
+      LocalDate takenOn,
+      @Nullable LocalDate endedOn) {}
+
+  /**
+   * Habits by template.
+   *
+   * @param missing how many more comparisons are needed before anything is said
+   * @param byChance how many of the quantities looked at would be named by chance alone
+   */
+  record TemplateTendencies(
+      String template,
+      int comparisons,
+      int missing,
+      double byChance,
+      List<TendencyView> tendencies) {}
+
+  /**
+   * A habit.
+   *
+   * @param mean ln of a ratio, degrees, or a share less 1, by what is measured
+   * @param p chance by Student's t
+   * @param adjusted corrected for how many were looked at
+   * @param before the mean before the day that was asked about; null without one
+   * @param aim the aim it was taken as; null if it is none
+   */
+  record TendencyView(
+      Quantity.Kind kind,
+      String part,
+      double mean,
+      @Nullable Double low,
+      @Nullable Double high,
+      int of,
+      int same,
+      int signed,
+      double p,
+      double sign,
+      double adjusted,
+      Tendency.Standing standing,
+      @Nullable Double before,
+      @Nullable Double after,
+      @Nullable AimView aim) {}
+
+  /**
+   * A habit taken as an aim.
+   *
+   * @param since comparisons from that day on
+   * @param left how many more are needed before it can be judged
+   * @param result what became of it; null before that
+   */
+  public record AimView(
+      UUID id,
+      String template,
+      Quantity.Kind kind,
+      String part,
+      double mean,
+      LocalDate takenOn,
+      boolean ended,
+      int since,
+      int left,
+      @Nullable AimResult result) {}
+
+  /** All habits; those of a day parted into before and after. */
+  @Transactional(readOnly = true)
+  public List<TemplateTendencies> read(@Nullable LocalDate day) {
+    var all = new ArrayList<TemplateTendencies>();
+    cases()
+        .forEach(
+            (template, cases) -> {
+              var found = Tendency.of(cases);
+              var parted = day == null ? null : Tendency.parted(cases, day);
+              all.add(
+                  new TemplateTendencies(
+                      template,
+                      cases.size(),
+                      Math.max(0, Tendency.LEAST - cases.size()),
+                      Tendency.byChance(found),
+                      found.stream().map(t -> view(template, t, cases, parted)).toList()));
+            });
+    return all;
+  }
+
+  /** First unaided attempts of each reference, by template. */
+  private Map<String, List<Case>> cases() {
+    var cases = new LinkedHashMap<String, List<Case>>();
+    for (var kept : comparisons.feeding()) {
+      var held = comparisons.held(kept);
+      held.compared()
+          .filter(c -> c.sides().verdict() == Sides.Verdict.TRUE)
+          .ifPresent(
+              c ->
+                  cases
+                      .computeIfAbsent(held.template().name(), t -> new ArrayList<>())
+                      .add(
+                          Case.of(
+                              kept.day(),
+                              held.template(),
+                              c,
+                              Set.copyOf(kept.fields().refused()))));
+    }
+    return cases;
+  }
+
+  private TendencyView view(
+      String template, Tendency t, List<Case> cases, @Nullable Map<Boolean, List<Case>> parted) {
+    var mean = t.mean();
+    return new TendencyView(
+        t.quantity().kind(),
+        t.quantity().of(),
+        mean.mean(),
+        finite(mean.low()),
+        finite(mean.high()),
+        mean.of(),
+        t.same(),
+        t.signed(),
+        mean.p(),
+        t.sign(),
+        t.adjusted(),
+        t.standing(),
+        parted == null ? null : mean(t.quantity(), parted.get(true)),
+        parted == null ? null : mean(t.quantity(), parted.get(false)),
+        aims().stream()
+            .filter(a -> a.template().equals(template) && a.quantity().equals(t.quantity()))
+            .findFirst()
+            .map(a -> view(a, cases))
+            .orElse(null));
+  }
+
+  private static @Nullable Double finite(double value) {
+    return Double.isFinite(value) ? value : null;
+  }
+
+  private static @Nullable Double mean(Quantity quantity, @Nullable List<Case> cases) {
+    var values = cases == null ? List.<Double>of() : Tendency.valuesOf(quantity, cases);
+    return values.isEmpty() ? null : MeanInterval.of(values, WITHIN).mean();
+  }
+
+  private List<KeptAim> aims() {
+    return stored.get(
+        () ->
+            repository.findAllByOrderByTakenOnDescIdAsc().stream()
+                .map(
+                    e ->
+                        new KeptAim(
+                            e.id,
+                            e.template,
+                            new Quantity(StoredJson.kind(Quantity.Kind.class, e.quantity), e.part),
+                            e.takenOn,
+                            e.endedOn))
+                .toList());
+  }
+
+  private static AimView view(KeptAim aim, List<Case> cases) {
+    var parted = Tendency.parted(cases, aim.takenOn());
+    var before = Tendency.valuesOf(aim.quantity(), parted.get(true));
+    var since = Tendency.valuesOf(aim.quantity(), parted.get(false));
+    return new AimView(
+        aim.id(),
+        aim.template(),
+        aim.quantity().kind(),
+        aim.quantity().of(),
+        before.isEmpty() ? 0 : MeanInterval.of(before, WITHIN).mean(),
+        aim.takenOn(),
+        aim.endedOn() != null,
+        since.size(),
+        Math.max(0, AimResult.AFTER - since.size()),
+        AimResult.of(before, since).orElse(null));
+  }
+
+  /** Aims that run, the newest first. */
+  @Transactional(readOnly = true)
+  public List<AimView> running() {
+    var running = aims().stream().filter(a -> a.endedOn() == null).toList();
+    if (running.isEmpty()) {
+      return List.of();
+    }
+    var cases = cases();
+    return running.stream().map(a -> view(a, cases.getOrDefault(a.template(), List.of()))).toList();
+  }
+
+  /**
+   * Takes a habit as the aim of the next comparisons.
+   *
+   * @param day from when on; null for today
+   */
+  @Transactional
+  public void take(UUID id, String template, Quantity quantity, @Nullable LocalDate day) {
+    if (repository.existsById(id)) {
+      return;
+    }
+    boolean known =
+        Tendency.of(cases().getOrDefault(template, List.of())).stream()
+            .anyMatch(t -> t.quantity().equals(quantity));
+    if (!known) {
+      throw Refusal.badValue("part", quantity.of(), "Nothing is known of it yet.");
+    }
+    var entity = new AimEntity();
+    entity.id = id;
+    entity.template = template;
+    entity.quantity = StoredJson.word(quantity.kind());
+    entity.part = quantity.of();
+    entity.takenOn = day == null ? settings.learner().clock().practiceDay(clock.instant()) : day;
+    repository.saveAndFlush(entity);
+    stored.changed();
+  }
+
+  /** Lets an aim go; what became of it stays. */
+  @Transactional
+  void end(UUID id) {
+    repository
+        .findById(id)
+        .ifPresent(
+            e -> {
+              e.endedOn = settings.learner().clock().practiceDay(clock.instant());
+              repository.saveAndFlush(e);
+              stored.changed();
+            });
+  }
+}

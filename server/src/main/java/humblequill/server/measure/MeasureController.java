@@ -1,0 +1,138 @@
+package humblequill.server.measure;
+
+import humblequill.core.book.Format;
+import humblequill.core.measure.EyeLevel;
+import humblequill.core.measure.EyeLevel.Edge;
+import humblequill.core.measure.HeadsTall;
+import humblequill.core.measure.SquareGrid;
+import humblequill.core.measure.Triangulation;
+import humblequill.core.picture.Spot;
+import humblequill.server.edge.Refusal;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Measuring helps: nothing is kept. */
+@RestController
+@RequestMapping("/api/measure")
+class MeasureController {
+  /**
+   * A grid over reference and paper.
+   *
+   * @param paperWidth in millimetres
+   * @param paperHeight in millimetres
+   * @param enlarges how many times larger the drawing becomes, the reference in millimetres
+   */
+  record GridView(SquareGrid grid, double paperWidth, double paperHeight, double enlarges) {}
+
+  @GetMapping("/grid")
+  GridView grid(
+      @RequestParam @DecimalMin("0.1") @DecimalMax("100000") double width,
+      @RequestParam @DecimalMin("0.1") @DecimalMax("100000") double height,
+      @RequestParam @Size(max = 60) String paper,
+      @RequestParam @DecimalMin("0") @DecimalMax("500") double margin,
+      @RequestParam @Min(1) @Max(SquareGrid.MOST) int columns) {
+    var sheet = sheet(paper);
+    var grid =
+        known(
+            "margin",
+            margin,
+            () -> SquareGrid.of(width, height, sheet.widthMm(), sheet.heightMm(), margin, columns));
+    return new GridView(grid, sheet.widthMm(), sheet.heightMm(), grid.enlarges());
+  }
+
+  /** The grid to print or to lay under the sheet, in true size. */
+  @GetMapping(path = "/grid.pdf", produces = "application/pdf")
+  ResponseEntity<byte[]> pdf(
+      @RequestParam @DecimalMin("0.1") @DecimalMax("100000") double width,
+      @RequestParam @DecimalMin("0.1") @DecimalMax("100000") double height,
+      @RequestParam @Size(max = 60) String paper,
+      @RequestParam @DecimalMin("0") @DecimalMax("500") double margin,
+      @RequestParam @Min(1) @Max(SquareGrid.MOST) int columns)
+      throws IOException {
+    var view = grid(width, height, paper, margin, columns);
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"grid.pdf\"")
+        .body(GridPdf.of(view.grid(), view.paperWidth(), view.paperHeight()));
+  }
+
+  @GetMapping("/heads")
+  HeadsTall heads(
+      @RequestParam @Size(max = 60) String paper,
+      @RequestParam @DecimalMin("0") @DecimalMax("500") double margin,
+      @RequestParam @DecimalMin("3") @DecimalMax("10") double heads) {
+    return known("margin", margin, () -> HeadsTall.on(sheet(paper).heightMm(), margin, heads));
+  }
+
+  /**
+   * A third point.
+   *
+   * @param error farthest it moves when each angle is read wrong by a degree; null where it may lie
+   *     anywhere
+   */
+  record ThirdPoint(double along, double up, @Nullable Double error) {}
+
+  @GetMapping("/triangulation")
+  ThirdPoint triangulation(
+      @RequestParam @DecimalMin("0.001") @DecimalMax("100000") double base,
+      @RequestParam @DecimalMin("0.1") @DecimalMax("179.9") double first,
+      @RequestParam @DecimalMin("0.1") @DecimalMax("179.9") double second) {
+    var found = known("second", second, () -> Triangulation.of(base, first, second));
+    return new ThirdPoint(
+        found.along(), found.up(), Double.isFinite(found.error()) ? found.error() : null);
+  }
+
+  /**
+   * Eye level and the places where edges meet.
+   *
+   * @param left null where the first two edges are parallel in the picture
+   * @param right null where the other two are
+   * @param degrees of the eye level against level; null without both
+   */
+  record EyeLevelView(@Nullable Spot left, @Nullable Spot right, @Nullable Double degrees) {}
+
+  /** Of four edges, each told as x and y of its two ends. */
+  @GetMapping("/eye-level")
+  EyeLevelView eyeLevel(@RequestParam @Size(min = 16, max = 16) List<Double> edges) {
+    var e = new Edge[4];
+    for (int i = 0; i < e.length; i++) {
+      e[i] =
+          new Edge(
+              new Spot(edges.get(4 * i), edges.get(4 * i + 1)),
+              new Spot(edges.get(4 * i + 2), edges.get(4 * i + 3)));
+    }
+    var found = EyeLevel.of(e[0], e[1], e[2], e[3]);
+    return new EyeLevelView(
+        found.left().orElse(null), found.right().orElse(null), found.degrees().orElse(null));
+  }
+
+  private static Format sheet(String paper) {
+    return Format.read(paper)
+        .orElseThrow(
+            () ->
+                Refusal.badValue(
+                    "paper", paper, "\"" + paper + "\" is no size: write A4 or 21 x 29.7 cm."));
+  }
+
+  private static <T> T known(String field, Object value, Supplier<T> computed) {
+    try {
+      return computed.get();
+    } catch (IllegalArgumentException e) {
+      var sentence = e.getMessage();
+      throw Refusal.badValue(
+          field, value, Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1) + ".");
+    }
+  }
+}

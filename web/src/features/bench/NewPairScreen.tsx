@@ -1,0 +1,263 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate, useSearchParams } from 'react-router'
+import { answer, api } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { CABINET, cabinetPicture, useCabinetKinds, VIEWS } from '../../shared/cabinet'
+import { PutIn } from '../../shared/picture/PutIn'
+import { pictureAt } from '../../shared/pictures'
+import { Button } from '../../ui/Button'
+import { Options } from '../../ui/Choices'
+import { SelectField } from '../../ui/Field'
+import { later } from '../../ui/days'
+import { Refused } from '../../ui/Refused'
+import { upperFirst } from '../../ui/text'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { newTold, type Told } from './text'
+
+type Kind = keyof typeof CABINET
+type View = keyof typeof VIEWS
+
+const SHOWN = 6
+
+/** Where the cabinet shows what no template knows; and the usual one for other pictures. */
+const FREE_POINTS = 'free points'
+const FIGURE = 'figure'
+
+/** Chooses the two pictures of a pair. */
+export default function NewPairScreen() {
+  const [params] = useSearchParams()
+  const navigate = useNavigate()
+  const client = useQueryClient()
+  const [from, setFrom] = useState((params.get('from') ?? 'CABINET') as Told['reference']['from'])
+  const [kind, setKind] = useState((params.get('cabinet') ?? 'STANDING') as Kind)
+  const [view, setView] = useState((params.get('view') ?? 'ANY') as View)
+  const foreshortening = (params.get('foreshortening') ?? 'ANY') as NonNullable<
+    Told['reference']['foreshortening']
+  >
+  const [first, setFirst] = useState(Number(params.get('seed') ?? 1))
+  const [seed, setSeed] = useState(first)
+  const [picture, setPicture] = useState(params.get('picture') ?? undefined)
+  const [attempt, setAttempt] = useState<string>()
+  const [template, setTemplate] = useState(params.get('template') ?? '')
+  const { viewsOf } = useCabinetKinds()
+  const templates = useQuery(queries.benchTemplates()).data ?? []
+  const cabinet = from === 'CABINET'
+  const usual = cabinet && templates.find((t) => t.cabinet.includes(kind))
+  const used = template || (usual ? usual.name : cabinet ? FREE_POINTS : FIGURE)
+  const make = useMutation({
+    mutationFn: () => {
+      const reference: Told['reference'] = cabinet
+        ? { from, seed, cabinet: kind, foreshortening, view, picture: null }
+        : { from, seed: null, cabinet: null, foreshortening: null, view: null, picture: picture ?? null }
+      const title = upperFirst(cabinet ? `${CABINET[kind]}, number ${seed}` : used)
+      return answer(
+        api.PUT('/api/bench/comparisons/{id}', {
+          params: { path: { id: crypto.randomUUID() } },
+          body: {
+            version: null,
+            day: null,
+            fields: newTold(params.get('title') ?? title, used, reference, attempt ?? null),
+          },
+        }),
+      )
+    },
+    onSuccess: (made) => {
+      void refreshAll(client)
+      void navigate(`/bench/${made.id}`)
+    },
+  })
+  return (
+    <TwoLeaves>
+      <Leaf aria-labelledby="reference">
+        <h1 id="reference">The reference</h1>
+        <div className="grid grid-cols-2 gap-x-6 gap-y-3">
+          <SelectField
+            label="From"
+            value={from}
+            onChange={(e) => {
+              setFrom(e.target.value as typeof from)
+              setPicture(undefined)
+            }}
+          >
+            <option value="CABINET">the cabinet, which knows its landmarks</option>
+            <option value="PAGE">a picture of a page</option>
+            <option value="FOLDER">your own folder of pictures</option>
+          </SelectField>
+          {cabinet && (
+            <>
+              <SelectField
+                label="Shows"
+                value={kind}
+                onChange={(e) => {
+                  setKind(e.target.value as Kind)
+                  setView('ANY')
+                }}
+              >
+                <Options of={CABINET} />
+              </SelectField>
+              <SelectField label="Seen" value={view} onChange={(e) => setView(e.target.value as View)}>
+                <Options of={viewsOf(kind)} />
+              </SelectField>
+            </>
+          )}
+          <SelectField label="Landmarks" value={used} onChange={(e) => setTemplate(e.target.value)}>
+            {templates.map((t) => (
+              <option key={t.name} value={t.name}>
+                {t.name}, {t.landmarks}
+              </option>
+            ))}
+            {!templates.some((t) => t.name === used) && <option value={used}>{used}</option>}
+          </SelectField>
+        </div>
+        {cabinet ? (
+          <>
+            <ul className="mt-3 grid grid-cols-3 gap-2">
+              {Array.from({ length: SHOWN }, (_, i) => first + i).map((n) => (
+                <li key={n}>
+                  <Chosen
+                    chosen={n === seed}
+                    name={`${CABINET[kind]}, number ${n}`}
+                    src={cabinetPicture(n, { kind, foreshortening, view })}
+                    onChoose={() => setSeed(n)}
+                  />
+                </li>
+              ))}
+            </ul>
+            <Button onClick={() => setFirst(first + SHOWN)}>Others</Button>
+          </>
+        ) : from === 'PAGE' ? (
+          <Pictures chosen={picture} onChoose={setPicture} but={attempt} />
+        ) : (
+          <FolderPictures chosen={picture} onChoose={setPicture} />
+        )}
+      </Leaf>
+      <Leaf second aria-labelledby="attempt">
+        <h1 id="attempt">Your drawing</h1>
+        <p className="text-faded">
+          A photograph from straight above shows most; straightened in Books, upright is known as well.
+        </p>
+        <PutIn
+          label="Photograph or choose it"
+          folder={false}
+          then={async (sent) => {
+            setAttempt(sent.id)
+            await client.invalidateQueries({ queryKey: ['tray'] })
+          }}
+        />
+        <Pictures chosen={attempt} onChoose={setAttempt} but={picture} />
+        <div className="mt-4 flex flex-wrap items-baseline gap-x-5">
+          <Button
+            look="ink"
+            disabled={(!cabinet && !picture) || make.isPending}
+            onClick={() => make.mutate()}
+          >
+            Hold it beside
+          </Button>
+          {!attempt && <span className="text-faded">Without a picture the true axes are shown alone.</span>}
+        </div>
+        {make.error && <Refused error={make.error} />}
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+function Chosen({
+  chosen,
+  name,
+  src,
+  onChoose,
+}: {
+  chosen: boolean
+  name: string
+  src: string
+  onChoose: () => void
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      aria-label={name}
+      onClick={onChoose}
+      className={`w-full border-2 ${chosen ? 'border-ink' : 'border-hairline'}`}
+    >
+      <img src={src} alt="" loading="lazy" className="plate aspect-square w-full object-contain" />
+    </button>
+  )
+}
+
+const RECENT = 24
+const RECENT_DAYS = 42
+
+/** Pictures that wait in the tray, and those of pages drawn lately. */
+function Pictures({
+  chosen,
+  onChoose,
+  but,
+}: {
+  chosen: string | undefined
+  onChoose: (id: string) => void
+  but: string | undefined
+}) {
+  const waiting = useQuery(queries.tray()).data?.waiting ?? []
+  const today = useQuery(queries.course()).data?.today
+  const pages =
+    useQuery({
+      ...queries.sheet({ from: today ? later(today, -RECENT_DAYS) : '' }),
+      enabled: today !== undefined,
+    }).data?.pages ?? []
+  const all = [
+    ...waiting.map((w) => ({ id: w.picture.id, name: w.picture.originalName })),
+    ...pages
+      .slice(-RECENT)
+      .reverse()
+      .map((p) => ({ id: p.picture, name: `${p.book} p ${p.number}, ${p.about}` })),
+  ].filter((p) => p.id !== but)
+  return (
+    <ul className="mt-3 grid grid-cols-4 gap-2" aria-label="Pictures of yours">
+      {all.map((p) => (
+        <li key={p.id}>
+          <Chosen
+            chosen={p.id === chosen}
+            name={p.name}
+            src={pictureAt(p.id, 'SMALL')}
+            onChoose={() => onChoose(p.id)}
+          />
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** Pictures of the own folder. */
+function FolderPictures({
+  chosen,
+  onChoose,
+}: {
+  chosen: string | undefined
+  onChoose: (id: string) => void
+}) {
+  const all = useQuery(queries.folderPictures()).data
+  return all?.length === 0 ? (
+    <p className="mt-3">
+      No picture is there. A folder is chosen in the{' '}
+      <Link to="/settings" className="underline underline-offset-4">
+        settings
+      </Link>
+      .
+    </p>
+  ) : (
+    <ul className="mt-3 grid grid-cols-4 gap-2" aria-label="Pictures of your folder">
+      {all?.map((p) => (
+        <li key={p.id}>
+          <Chosen
+            chosen={p.id === chosen}
+            name={p.path}
+            src={`/api/references/pictures/${p.id}`}
+            onChoose={() => onChoose(p.id)}
+          />
+        </li>
+      ))}
+    </ul>
+  )
+}

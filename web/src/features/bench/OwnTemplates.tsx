@@ -1,0 +1,80 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { answer, api } from '../../api/client'
+import { queries } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
+import { useNotice } from '../../ui/Notices'
+
+type Own = { id: string; name: string; file: string }
+
+/** Templates of landmarks as files: any can be taken out as a beginning, own ones are brought in. */
+export function OwnTemplates() {
+  const client = useQueryClient()
+  const say = useNotice()
+  const all = useQuery(queries.benchTemplates()).data ?? []
+  const own = all.flatMap((t): Own[] => (t.id ? [{ id: t.id, name: t.name, file: t.file }] : []))
+  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const refresh = () => client.invalidateQueries({ queryKey: ['bench'] })
+  const keep = useMutation({
+    mutationFn: ({ id, file }: { id: string; file: string }) =>
+      answer(api.PUT('/api/bench/templates/{id}', { params: { path: { id } }, body: { file } })),
+    onSuccess: () => {
+      say('The template can be chosen for a pair.')
+      return refresh()
+    },
+    onError,
+  })
+  const remove = useMutation({
+    mutationFn: ({ id }: Own) =>
+      answer(api.DELETE('/api/bench/templates/{id}', { params: { path: { id } } })),
+    onSuccess: (_, { id, name, file }) => {
+      say(`${name} is no template any more; pairs keep their landmarks.`, {
+        label: 'Undo',
+        run: () => keep.mutate({ id, file }),
+      })
+      return refresh()
+    },
+    onError,
+  })
+  return (
+    <details className="mt-6">
+      <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
+        Templates of landmarks as files
+      </summary>
+      <ul>
+        {all.map((t) => (
+          <li key={t.name} className="flex flex-wrap gap-x-4">
+            {t.name}
+            <a
+              href={`data:application/yaml,${encodeURIComponent(t.file)}`}
+              download={`${t.name}.yaml`}
+              aria-label={`Take it out: ${t.name}`}
+              className="underline underline-offset-4"
+            >
+              Take it out
+            </a>
+            {own
+              .filter((o) => o.id === t.id)
+              .map((o) => (
+                <Button
+                  key={o.id}
+                  look="quiet"
+                  onClick={() => remove.mutate(o)}
+                  aria-label={`Remove ${o.name}`}
+                >
+                  Remove
+                </Button>
+              ))}
+          </li>
+        ))}
+      </ul>
+      <FileButton
+        accept=".yaml,.yml,.json"
+        label="A template’s file"
+        onText={(file) => keep.mutate({ id: crypto.randomUUID(), file })}
+      >
+        Bring a template in
+      </FileButton>
+    </details>
+  )
+}

@@ -1,0 +1,60 @@
+import { Link } from 'react-router'
+import { useFormats } from '../../ui/locale'
+import { Plot } from '../../ui/Plot'
+import { plural } from '../../ui/plural'
+import { WAYS, type Comparison } from './text'
+
+/** All attempts of the same reference, with what became better. */
+export function Tries({ comparison }: { comparison: Comparison }) {
+  const format = useFormats()
+  const { tries } = comparison
+  const known = tries.flatMap((t, i) =>
+    t.meanOffset == null ? [] : [{ x: i + 1, y: t.meanOffset * 100, label: label(i) }],
+  )
+  function label(i: number) {
+    const t = tries[i]
+    return t?.meanOffset == null
+      ? ''
+      : `try ${i + 1}, ${format.fullDay(t.day)}: ${format.number(Math.round(t.meanOffset * 1000) / 10)} % off, ${WAYS[t.way]}`
+  }
+  const most = Math.max(1, ...known.map((p) => p.y))
+  return (
+    <section aria-labelledby="tries">
+      <h2 id="tries">{plural(tries.length, 'try', 'tries')}</h2>
+      {known.length > 1 && (
+        <Plot
+          name="mean offset of the landmarks in % of the size"
+          points={known}
+          most={most}
+          marks={[{ at: Math.ceil(most), label: format.number(Math.ceil(most)) }]}
+          ends={['first', 'last']}
+          kind="line"
+          width={260}
+        />
+      )}
+      <ol className="text-sm">
+        {tries.map((t, i) => (
+          <li key={t.id}>
+            {t.id === comparison.id ? (
+              <strong>Try {i + 1}</strong>
+            ) : (
+              <Link to={`/bench/${t.id}`} className="underline underline-offset-4">
+                Try {i + 1}
+              </Link>
+            )}
+            <span className="text-faded">
+              {' '}
+              {t.meanOffset == null
+                ? 'not measured'
+                : `${format.number(Math.round(t.meanOffset * 1000) / 10)} % off`}
+              {`, ${WAYS[t.way]}`}
+            </span>
+          </li>
+        ))}
+      </ol>
+      {comparison.rest && (
+        <p className="text-faded">Three tries without change: rest, or take another reference.</p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,181 @@
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../ui/locale'
+import { upperFirst } from '../../ui/text'
+
+export type Comparison = Schemas['ComparisonView']
+export type Told = Schemas['ComparisonFields']
+export type Place = Schemas['LandmarkPlace']
+export type Finding = Schemas['FindingView']
+export type Habit = Schemas['TendencyView']
+export type Held = NonNullable<Comparison['held']>
+
+/** How an attempt came about. */
+export const WAYS: Record<Told['way'], string> = {
+  UNAIDED: 'unaided, first impression',
+  GUIDED: 'with my own guidelines',
+  CORRECTED: 'guidelines corrected after the reference',
+  TRACED: 'traced',
+  MEMORY: 'from memory',
+  OWN: 'own try before the solution',
+  AFTER: 'after the solution',
+}
+
+const degrees = (value: number, format: Formats) => `${format.number(Math.round(Math.abs(value)))}°`
+
+/** Below this tilt, in degrees, more or less of it says little. */
+const UPRIGHT = 5
+
+/** Too little, too much, or the other way, of something that has a side. */
+export function measure(truth: number, yours: number): 'too little' | 'too much' | 'the other way' {
+  if (Math.abs(yours) >= 0.5 && Math.abs(truth) >= 0.5 && Math.sign(yours) !== Math.sign(truth)) {
+    return 'the other way'
+  }
+  return Math.abs(yours) < Math.abs(truth) ? 'too little' : 'too much'
+}
+
+const named = (subject: string) => upperFirst(subject)
+
+/** A finding in two pieces: what to do about, and the figures. */
+export function finding({ kind, subject, truth, yours }: Finding, format: Formats): [string, string] {
+  switch (kind) {
+    case 'LEAN':
+      return Math.abs(truth) < 0.05
+        ? [`The whole is turned ${yours > 0 ? 'clockwise' : 'anticlockwise'}.`, degrees(yours, format)]
+        : [
+            `The whole leans ${measure(truth, yours)}.`,
+            `Yours ${degrees(yours, format)} from the plumb line, true ${degrees(truth, format)}.`,
+          ]
+    case 'TILT':
+      if (Math.abs(truth) < UPRIGHT) {
+        return [
+          `${named(subject)}: turned ${degrees(yours - truth, format)} ${yours > truth ? 'clockwise' : 'anticlockwise'}.`,
+          `It lies ${Math.abs(truth) < 0.5 ? 'plumb or level' : `${degrees(truth, format)} from plumb or level`}.`,
+        ]
+      }
+      return [
+        `${named(subject)}: tilts ${measure(truth, yours)}.`,
+        `Yours ${degrees(yours, format)}, true ${degrees(truth, format)}.`,
+      ]
+    case 'LENGTH':
+      return [
+        `${named(subject)} ${format.percent(Math.abs(yours - 1))} ${yours < 1 ? 'short' : 'long'},`,
+        'measured against the rest.',
+      ]
+    case 'PLACE':
+      return [
+        `${named(subject)} lies aside.`,
+        `${format.percent(yours)} of the whole size from its place, though every part is right.`,
+      ]
+  }
+}
+
+/** Two landmarks that should share a line, and how the attempt has them. */
+export function lineUp({ one, other, plumb, off }: Schemas['LineUp'], format: Formats, kept = false) {
+  const truth = plumb
+    ? `${upperFirst(one)} stands over ${other}`
+    : `${upperFirst(one)} and ${other} are level`
+  if (kept) {
+    return `${truth}; yours too.`
+  }
+  const way = plumb ? (off < 0 ? 'to the left' : 'to the right') : off < 0 ? 'higher' : 'lower'
+  return plumb
+    ? `${truth}; in yours it is ${format.percent(Math.abs(off))} ${way}.`
+    : `${truth}; in yours the first is ${format.percent(Math.abs(off))} ${way}.`
+}
+
+/** What is to be said where left and right, or the whole, are the wrong way round. */
+export const SIDE_WORDS: Record<Held['sides']['verdict'], string> = {
+  TRUE: '',
+  UNKNOWN: 'The landmarks lie on one line, so it cannot be told whether the drawing is mirrored.',
+  EXCHANGED: 'It fits when left and right are exchanged: were the landmarks placed on the other side?',
+  MIRRORED: 'It fits when it is seen in a mirror: is the picture mirrored?',
+  EITHER:
+    'It fits when left and right are exchanged, and as well in a mirror. Which is it: the names or the picture?',
+}
+
+const signed = (value: number, format: Formats, digits = 0) => {
+  const factor = 10 ** digits
+  const rounded = Math.round(value * factor) / factor
+  return `${rounded < 0 ? '−' : '+'}${format.number(Math.abs(rounded))}`
+}
+
+/** A habit in words: what, how much with its interval, and in how many of how many. */
+export function habit(h: Habit, format: Formats): { what: string; figures: string } {
+  const count = `${h.same} of ${h.signed}`
+  const half = h.low != null && h.high != null ? (h.high - h.low) / 2 : undefined
+  switch (h.kind) {
+    case 'LENGTH': {
+      const percent = (Math.exp(h.mean) - 1) * 100
+      const plusMinus =
+        h.low != null && h.high != null ? ((Math.exp(h.high) - Math.exp(h.low)) / 2) * 100 : undefined
+      return {
+        what: `${upperFirst(h.part)} ${h.mean < 0 ? 'short' : 'long'}`,
+        figures: `${signed(percent, format)} %${between(plusMinus, format)}, ${count}`,
+      }
+    }
+    case 'TILT':
+      return {
+        what: `${upperFirst(h.part)} ${h.mean < 0 ? 'tilted too little' : 'tilted too much'}`,
+        figures: `${signed(h.mean, format, 1)}°${between(half, format)}, ${count}`,
+      }
+    case 'LEAN':
+      return {
+        what: `The whole leans ${h.mean < 0 ? 'too little' : 'too much'}`,
+        figures: `${signed(h.mean, format, 1)}°${between(half, format)}, ${count}`,
+      }
+    case 'TILT_RESPONSE':
+      return {
+        what: h.mean < 0 ? 'Tilts tamed' : 'Tilts pushed',
+        figures: `to ${share(h.mean, format)}${range(h, format)}, ${count}`,
+      }
+    case 'DEPTH':
+      return {
+        what: `${upperFirst(h.part)}: foreshortening ${h.mean < 0 ? 'tamed' : 'pushed'}`,
+        figures: `to ${share(h.mean, format)}${range(h, format)}, ${count}`,
+      }
+  }
+}
+
+const between = (half: number | undefined, format: Formats) =>
+  half === undefined ? '' : ` ± ${format.number(Math.round(half * 10) / 10)}`
+
+const share = (less1: number, format: Formats) => format.percent(1 + less1)
+
+const range = (h: Habit, format: Formats) =>
+  h.low != null && h.high != null ? ` (${share(h.low, format)} to ${share(h.high, format)})` : ''
+
+/** How much may be said of a habit. */
+export const STANDING: Record<Habit['standing'], string> = {
+  HOLDS: 'holds',
+  MAY_BE_CHANCE: 'may be chance',
+  TOO_FEW: 'too few yet',
+}
+
+/** What became of an aim. */
+export const RESULT: Record<'GONE' | 'LESS' | 'SAME', string> = {
+  GONE: 'gone',
+  LESS: 'less than before',
+  SAME: 'the same, or too early to say',
+}
+
+/** A new comparison. */
+export const newTold = (
+  title: string,
+  template: string,
+  reference: Told['reference'],
+  attempt: string | null,
+): Told => ({
+  title,
+  template,
+  reference,
+  attempt,
+  way: 'UNAIDED',
+  pushed: false,
+  plumb: null,
+  truth: [],
+  drawn: [],
+  invented: [],
+  hidden: [],
+  refused: [],
+  notes: [],
+})
