@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions, type QueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from './client'
+import type { paths } from './generated/schema'
 
 /** Everything read from the server, each under the key of its address. */
 export const queries = {
@@ -186,13 +187,14 @@ export const queries = {
       queryKey: ['comparison', id],
       queryFn: () => answer(api.GET('/api/bench/comparisons/{id}', { params: { path: { id } } })),
     }),
-  tendencies: (parted: string | undefined) =>
+  tendencies: (asked: NonNullable<paths['/api/bench/tendencies']['get']['parameters']['query']> = {}) =>
     queryOptions({
-      queryKey: ['bench', 'tendencies', parted],
-      queryFn: () =>
-        answer(api.GET('/api/bench/tendencies', { params: { query: parted ? { parted } : {} } })),
+      queryKey: ['bench', 'tendencies', asked],
+      queryFn: () => answer(api.GET('/api/bench/tendencies', { params: { query: asked } })),
       placeholderData: keepPreviousData,
     }),
+  saidHabits: () =>
+    queryOptions({ queryKey: ['bench', 'said'], queryFn: () => answer(api.GET('/api/bench/said')) }),
   cabinetKinds: () =>
     queryOptions({
       queryKey: ['cabinet', 'kinds'],

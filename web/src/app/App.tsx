@@ -18,6 +18,7 @@ const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
 const BenchScreen = lazy(() => import('../features/bench/BenchScreen'))
 const PairScreen = lazy(() => import('../features/bench/PairScreen'))
 const MeasureScreen = lazy(() => import('../features/bench/MeasureScreen'))
+const MeasureOnScreen = lazy(() => import('../features/bench/MeasureOnScreen'))
 const NewPairScreen = lazy(() => import('../features/bench/NewPairScreen'))
 const ShelfScreen = lazy(() => import('../features/shelf/ShelfScreen'))
 const TopicScreen = lazy(() => import('../features/topic/TopicScreen'))
@@ -87,6 +88,7 @@ function Framed() {
           <Route path="/bench/new" element={<NewPairScreen />} />
           <Route path="/bench/measure" element={<MeasureScreen />} />
           <Route path="/bench/:id" element={<PairScreen />} />
+          <Route path="/bench/:id/measure" element={<MeasureOnScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />
           <Route path="/topics/edit" element={<EditorScreen />} />
           <Route path="/topics/:id" element={<TopicScreen />} />

@@ -11,7 +11,7 @@ export function SetLine({ set }: { set: Schemas['SetOfReferences'] }) {
   }
   if (fields.cabinet) {
     params.set('cabinet', fields.cabinet)
-    params.set('foreshortening', fields.foreshortening ?? 'ANY')
+    params.set('emphasis', fields.emphasis ?? 'ANY')
     params.set('view', fields.view ?? 'ANY')
     params.set('seed', String(set.seed))
   }

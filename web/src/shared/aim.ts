@@ -14,6 +14,10 @@ export function aimWords({ kind, part, mean }: Pick<Aim, 'kind' | 'part' | 'mean
       return `Let the whole lean ${little ? 'more' : 'less'}`
     case 'TILT_RESPONSE':
       return little ? 'Push the tilts' : 'Calm the tilts'
+    case 'TAPER':
+      return `Let the ${part} narrow ${little ? 'less' : 'more'}`
+    case 'AREA':
+      return `Make the ${part} ${little ? 'larger' : 'smaller'}`
     case 'DEPTH':
       return `${little ? 'Push' : 'Calm'} the foreshortening: ${part}`
   }

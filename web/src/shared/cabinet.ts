@@ -21,11 +21,14 @@ export const CABINET: Record<NonNullable<Begun['cabinet']>, string> = {
   FOOT: 'feet',
 }
 
-/** How much of it points at the one who looks. */
-export const FORESHORTENING: Record<NonNullable<Begun['foreshortening']>, string> = {
+/** What is asked of a picture. */
+export const EMPHASES: Record<NonNullable<Begun['emphasis']>, string> = {
   ANY: 'as it comes',
-  LITTLE: 'little',
-  MUCH: 'much',
+  LITTLE: 'little foreshortening',
+  MUCH: 'much foreshortening',
+  LEGS: 'legs toward you',
+  ARMS: 'arms toward you',
+  TILT: 'shoulders and hips that tilt',
 }
 
 /** From where it is seen. */
@@ -44,30 +47,34 @@ const FREE = Object.fromEntries(
   Object.entries(VIEWS).filter(([view]) => !SIDES.some((side) => side === view)),
 ) as Partial<typeof VIEWS>
 
-/** What the cabinet can show of a kind: from where it is seen, and whether it has bones. */
+/** What the cabinet can show of a kind: from where it is seen, and whether one can look into it. */
 export function useCabinetKinds() {
   const kinds = useQuery(queries.cabinetKinds()).data ?? []
   const known = (kind: NonNullable<Begun['cabinet']>) => kinds.find((k) => k.kind === kind)
   return {
     viewsOf: (kind: NonNullable<Begun['cabinet']>): Partial<typeof VIEWS> =>
       known(kind)?.hasFront === false ? FREE : VIEWS,
-    hasBones: (kind: NonNullable<Begun['cabinet']>) => known(kind)?.hasBones ?? false,
+    emphasesOf: (kind: NonNullable<Begun['cabinet']>) => {
+      const can: string[] = known(kind)?.emphases ?? Object.keys(EMPHASES)
+      return Object.fromEntries(Object.entries(EMPHASES).filter(([emphasis]) => can.includes(emphasis)))
+    },
+    isFigure: (kind: NonNullable<Begun['cabinet']>) => known(kind)?.isFigure ?? false,
   }
 }
 
 type Shown = {
   kind: NonNullable<Begun['cabinet']>
-  foreshortening: NonNullable<Begun['foreshortening']>
+  emphasis: NonNullable<Begun['emphasis']>
   view: NonNullable<Begun['view']>
 }
 
 /** The address of one of the cabinet's pictures. */
-export const cabinetPicture = (seed: number, { kind, foreshortening, view }: Shown, end = 'svg') =>
-  `/api/cabinet/picture.${end}?seed=${seed}&kind=${kind}&foreshortening=${foreshortening}&view=${view}`
+export const cabinetPicture = (seed: number, { kind, emphasis, view }: Shown, end = 'svg') =>
+  `/api/cabinet/picture.${end}?seed=${seed}&kind=${kind}&emphasis=${emphasis}&view=${view}`
 
-/** The address of the bones in one of its figures. */
-export const cabinetBones = (seed: number, { kind, foreshortening, view }: Shown) =>
-  `/api/cabinet/bones.svg?seed=${seed}&kind=${kind}&foreshortening=${foreshortening}&view=${view}`
+/** The address of what lies within one of its figures. */
+export const cabinetWithin = (seed: number, { kind, emphasis, view }: Shown, layer: string) =>
+  `/api/cabinet/within.svg?seed=${seed}&kind=${kind}&emphasis=${emphasis}&view=${view}&layer=${layer}`
 
 /** A sitting that is being built while one looks into the cabinet: its address. */
 export type UnderWay = { search: string }
@@ -78,5 +85,5 @@ export const keptAs = (search: string) => `sitting:${search}`
 /** Lets a sitting that is being built draw from what was found in the cabinet. */
 export const drawFrom = (
   { search }: UnderWay,
-  chosen: Pick<Begun, 'cabinet' | 'foreshortening' | 'view'> & { seed: number },
+  chosen: Pick<Begun, 'cabinet' | 'emphasis' | 'view'> & { seed: number },
 ) => amendKept(keptAs(search), { references: 'CABINET', ...chosen })

@@ -63,6 +63,7 @@ export const BOUNDS = {
   LetGo: { week: { maxLength: 80 } },
   LineToRead: { line: { maxLength: 1000 } },
   MinutesADay: { minutes: { min: 0, max: 960 }, week: { maxLength: 80 } },
+  MisreadWords: { part: { maxLength: 200 } },
   MoreOf: { drawings: { min: 1, max: 200 }, secondsEach: { min: 1, max: 28800 }, topic: { maxLength: 80 } },
   MoveOfPages: { other: { min: -9999, max: 9999 }, page: { min: 1, max: 9999 } },
   NewName: { text: { maxLength: 200 } },

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/comparisons/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/figures.csv": {
         parameters: {
             query?: never;
@@ -125,6 +141,38 @@ export interface paths {
         };
         get: operations["csv"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/said": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["said"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/said/misread": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["misread"];
         post?: never;
         delete?: never;
         options?: never;
@@ -324,22 +372,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cabinet/bones.svg": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["bones"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/cabinet/kinds": {
         parameters: {
             query?: never;
@@ -380,6 +412,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cabinet/within.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["within"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1004,6 +1052,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["triangulation"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measure/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["units"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2273,7 +2337,7 @@ export interface components {
         };
         AimFields: {
             /** @enum {string} */
-            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH";
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH" | "TAPER" | "AREA";
             part: string;
             template: string;
         };
@@ -2282,7 +2346,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH";
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH" | "TAPER" | "AREA";
             /** Format: int32 */
             left: number;
             /** Format: double */
@@ -2381,11 +2445,11 @@ export interface components {
             cue: string;
             /** @enum {string} */
             drill: "NONE" | "STRAIGHT_LINES" | "SILHOUETTES" | "JOINTS_AS_DOTS" | "UPSIDE_DOWN" | "NEGATIVE_SHAPES" | "PEN_WITHOUT_LIFTING";
+            /** @enum {string|null} */
+            emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT" | null;
             /** Format: int32 */
             energy?: number | null;
             exerciseId?: string | null;
-            /** @enum {string|null} */
-            foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
             free?: boolean | null;
             /** Format: uuid */
             id: string;
@@ -2420,6 +2484,7 @@ export interface components {
         };
         BenchPicture: {
             address: string;
+            keptPrivate: boolean;
             known: boolean;
             places: components["schemas"]["LandmarkPlace"][];
             /** Format: double */
@@ -2520,8 +2585,9 @@ export interface components {
             id: string;
         };
         CabinetKind: {
-            hasBones: boolean;
+            emphases: ("ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT")[];
             hasFront: boolean;
+            isFigure: boolean;
             /** @enum {string} */
             kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
         };
@@ -2855,11 +2921,6 @@ export interface components {
             today: string;
             weeks: components["schemas"]["WeekOfDay"][];
         };
-        DepthView: {
-            name: string;
-            /** Format: double */
-            share: number;
-        };
         Description: {
             /** Format: uuid */
             change: string;
@@ -3174,6 +3235,12 @@ export interface components {
             lower: components["schemas"]["Spot"];
             upper: components["schemas"]["Spot"];
         };
+        HabitsView: {
+            lengths: ("QUICK" | "SHORT" | "LONG")[];
+            media: string[];
+            sources: string[];
+            templates: components["schemas"]["TemplateTendencies"][];
+        };
         HeadsTall: {
             /** Format: double */
             head: number;
@@ -3183,9 +3250,10 @@ export interface components {
         };
         HeldView: {
             all: components["schemas"]["FindingView"][];
+            areas: components["schemas"]["MeasuredShare"][];
             /** Format: int32 */
             counting: number;
-            depths: components["schemas"]["DepthView"][];
+            depths: components["schemas"]["MeasuredShare"][];
             first: components["schemas"]["FindingView"][];
             kept?: components["schemas"]["LineUp"];
             lineUps: components["schemas"]["LineUp"][];
@@ -3196,6 +3264,7 @@ export interface components {
             over: components["schemas"]["Similarity"];
             parts: components["schemas"]["PartView"][];
             sides: components["schemas"]["Sides"];
+            tapers: components["schemas"]["MeasuredShare"][];
             tilt?: components["schemas"]["Response"];
         };
         HistoryLine: {
@@ -3223,6 +3292,10 @@ export interface components {
             refused: number;
             /** Format: int32 */
             skipped: number;
+        };
+        InUnits: {
+            /** Format: double */
+            count: number;
         };
         InboxChoice: {
             path: string;
@@ -3289,7 +3362,7 @@ export interface components {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
-            foreshortening: "ANY" | "LITTLE" | "MUCH";
+            emphasis: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
             /** Format: int64 */
             seed: number;
             /** @enum {string} */
@@ -3390,6 +3463,11 @@ export interface components {
             /** Format: int32 */
             mark: number;
         };
+        MeasuredShare: {
+            name: string;
+            /** Format: double */
+            share: number;
+        };
         MergeInto: {
             /** Format: uuid */
             change: string;
@@ -3418,6 +3496,14 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             week: string;
+        };
+        MisreadWords: {
+            /** @enum {string} */
+            along: "LENGTH" | "BREADTH" | "SIZE" | "HEIGHT" | "SIDE" | "TILT";
+            /** Format: uuid */
+            entry: string;
+            part: string;
+            wrong: boolean;
         };
         Moment: {
             /** Format: date */
@@ -3973,6 +4059,12 @@ export interface components {
             /** Format: int32 */
             secondsEach: number;
         };
+        Practice: {
+            /** @enum {string} */
+            emphasis: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
+            /** @enum {string} */
+            kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
+        };
         PracticeDay: {
             /** Format: date */
             day: string;
@@ -4263,7 +4355,7 @@ export interface components {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
             /** @enum {string|null} */
-            foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
+            emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT" | null;
             /** @enum {string} */
             from: "CABINET" | "PAGE" | "FOLDER";
             /** Format: uuid */
@@ -4449,6 +4541,34 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        SaidCase: {
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            entry: string;
+            said: components["schemas"]["SaidWrong"];
+            text: string;
+        };
+        SaidHabitView: {
+            /** @enum {string} */
+            along: "LENGTH" | "BREADTH" | "SIZE" | "HEIGHT" | "SIDE" | "TILT";
+            cases: components["schemas"]["SaidCase"][];
+            /** Format: int32 */
+            less: number;
+            /** Format: int32 */
+            more: number;
+            part: string;
+            /** Format: double */
+            sign: number;
+            /** @enum {string} */
+            standing: "HOLDS" | "MAY_BE_CHANCE" | "TOO_FEW";
+        };
+        SaidWrong: {
+            /** @enum {string} */
+            along: "LENGTH" | "BREADTH" | "SIZE" | "HEIGHT" | "SIDE" | "TILT";
+            more: boolean;
+            part: string;
+        };
         Second: {
             /** Format: date-time */
             newest?: string | null;
@@ -4470,9 +4590,9 @@ export interface components {
         SetFields: {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
-            exerciseId?: string | null;
             /** @enum {string|null} */
-            foreshortening?: "ANY" | "LITTLE" | "MUCH" | null;
+            emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT" | null;
+            exerciseId?: string | null;
             name: string;
             /** Format: int32 */
             needed: number;
@@ -4934,7 +5054,7 @@ export interface components {
             /** Format: double */
             high?: number | null;
             /** @enum {string} */
-            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH";
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH" | "TAPER" | "AREA";
             /** Format: double */
             low?: number | null;
             /** Format: double */
@@ -4944,6 +5064,7 @@ export interface components {
             /** Format: double */
             p: number;
             part: string;
+            practice?: components["schemas"]["Practice"];
             /** Format: int32 */
             same: number;
             /** Format: double */
@@ -4952,6 +5073,8 @@ export interface components {
             signed: number;
             /** @enum {string} */
             standing: "HOLDS" | "MAY_BE_CHANCE" | "TOO_FEW";
+            /** Format: int32 */
+            told: number;
         };
         ThirdPoint: {
             /** Format: double */
@@ -5717,6 +5840,32 @@ export interface operations {
             };
         };
     };
+    sheet: {
+        parameters: {
+            query?: {
+                paper?: string;
+                margin?: number;
+                shows?: "WHOLE" | "FAINT" | "MARKS";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     csv: {
         parameters: {
             query?: never;
@@ -5734,6 +5883,48 @@ export interface operations {
                 content: {
                     "text/csv": string;
                 };
+            };
+        };
+    };
+    said: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaidHabitView"][];
+                };
+            };
+        };
+    };
+    misread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MisreadWords"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5805,6 +5996,10 @@ export interface operations {
         parameters: {
             query?: {
                 parted?: string;
+                source?: string;
+                medium?: string;
+                length?: "QUICK" | "SHORT" | "LONG";
+                topic?: string;
             };
             header?: never;
             path?: never;
@@ -5818,7 +6013,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TemplateTendencies"][];
+                    "application/json": components["schemas"]["HabitsView"];
                 };
             };
         };
@@ -6106,7 +6301,7 @@ export interface operations {
             query: {
                 seed: number;
                 kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
-                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
                 view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
             };
             header?: never;
@@ -6122,31 +6317,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CabinetReference"];
-                };
-            };
-        };
-    };
-    bones: {
-        parameters: {
-            query: {
-                seed: number;
-                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
-                foreshortening?: "ANY" | "LITTLE" | "MUCH";
-                view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": string;
                 };
             };
         };
@@ -6176,7 +6346,7 @@ export interface operations {
             query: {
                 seed: number;
                 kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
-                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
                 view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
                 pixels?: number;
             };
@@ -6202,7 +6372,33 @@ export interface operations {
             query: {
                 seed: number;
                 kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
-                foreshortening?: "ANY" | "LITTLE" | "MUCH";
+                emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
+                view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    within: {
+        parameters: {
+            query: {
+                layer: "GESTURE" | "AXES" | "BLOCKS" | "BONES";
+                seed: number;
+                kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
+                emphasis?: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
                 view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
             };
             header?: never;
@@ -7342,6 +7538,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ThirdPoint"];
+                };
+            };
+        };
+    };
+    units: {
+        parameters: {
+            query: {
+                ends: number[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InUnits"];
                 };
             };
         };

@@ -7,6 +7,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import type { Schemas } from '../../api/client'
 import { Habits } from './Habits'
+import { InWords } from './InWords'
 import { OwnTemplates } from './OwnTemplates'
 import { finding, WAYS } from './text'
 
@@ -48,6 +49,7 @@ export default function BenchScreen() {
       </Leaf>
       <Leaf second aria-label="Habits">
         <Habits />
+        <InWords />
         <a href="/api/bench/figures.csv" className={LINE_LINK} download>
           All figures as CSV
         </a>

@@ -71,6 +71,19 @@ export function Findings({ comparison, change }: { comparison: Comparison; chang
             Of the foreshortening of the {d.name} you drew <strong>{format.percent(d.share)}</strong>.
           </p>
         ))}
+      {judged &&
+        held.tapers.map((t) => (
+          <p key={t.name}>
+            The far end of the {t.name} is <strong>{format.percent(t.share)}</strong> as broad as it should
+            be.
+          </p>
+        ))}
+      {judged &&
+        held.areas.map((a) => (
+          <p key={a.name}>
+            The area of the {a.name} is <strong>{format.percent(a.share)}</strong> of the true one.
+          </p>
+        ))}
       <Button look="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
         {all ? 'Hide the figures' : `All figures of ${plural(held.parts.length, 'part')}`}
       </Button>

@@ -1,14 +1,17 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
+import { habit, POSE_LENGTHS, practiceSitting, RESULT, STANDING, type Habit } from '../../shared/habit'
 import { Button } from '../../ui/Button'
+import { Options } from '../../ui/Choices'
 import { DateField, dayFault } from '../../ui/DateField'
+import { SelectField } from '../../ui/Field'
 import { isDay } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
-import { habit, RESULT, STANDING, type Habit } from './text'
 
 const FEW = 3
 const MANY = 6
@@ -20,14 +23,20 @@ const known = (t: Schemas['TemplateTendencies']) => {
   return [...shown.filter(isAim), ...shown.filter((h) => !isAim(h))]
 }
 
+type Asked = { source: string; medium: string; length: string }
+const ANYTHING: Asked = { source: '', medium: '', length: '' }
+
 /** Differences that come back from drawing to drawing, each with its interval and how sure it is. */
 export function Habits({ template, few = false }: { template?: string; few?: boolean }) {
   const format = useFormats()
   const [typed, setTyped] = useState('')
+  const [asked, setAsked] = useState(ANYTHING)
   const parted = isDay(typed) ? typed : undefined
-  const all = useQuery(queries.tendencies(parted)).data ?? []
+  const told = Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== ''))
+  const read = useQuery(queries.tendencies({ ...(parted ? { parted } : {}), ...told })).data
+  const all = read?.templates ?? []
   const shown = all.filter((t) => template === undefined || t.template === template)
-  if (shown.length === 0) {
+  if (shown.length === 0 && Object.keys(told).length === 0) {
     return few ? null : (
       <p className="text-faded">
         Habits show after a few references of one kind, by the first unaided try of each.
@@ -37,6 +46,8 @@ export function Habits({ template, few = false }: { template?: string; few?: boo
   return (
     <section aria-labelledby="habits" className="mt-6">
       <h2 id="habits">{few ? 'Your habit' : 'Your habits'}</h2>
+      {!few && read && <Asking read={read} asked={asked} onAsk={setAsked} />}
+      {shown.length === 0 && <p className="text-faded">Nothing was compared of these drawings.</p>}
       {shown.map((t) => (
         <div key={t.template} className="mb-4">
           <p className="text-faded text-sm">
@@ -87,6 +98,41 @@ export function Habits({ template, few = false }: { template?: string; few?: boo
         />
       )}
     </section>
+  )
+}
+
+/** Which drawings are looked at, where more than one kind was compared. */
+function Asking({
+  read: { sources, media, lengths },
+  asked,
+  onAsk,
+}: {
+  read: Schemas['HabitsView']
+  asked: Asked
+  onAsk: (asked: Asked) => void
+}) {
+  const own = (words: string[]) => Object.fromEntries(words.map((w) => [w, w]))
+  const choices: [keyof Asked, string, string, Record<string, string>][] = [
+    ['source', 'Drawn from', 'anything', own(sources)],
+    ['medium', 'Drawn with', 'anything', own(media)],
+    ['length', 'One drawing took', 'any time', Object.fromEntries(lengths.map((l) => [l, POSE_LENGTHS[l]]))],
+  ]
+  return (
+    <div className="no-print my-2 flex flex-wrap gap-x-6 gap-y-2">
+      {choices
+        .filter(([, , , of]) => Object.keys(of).length > 0)
+        .map(([key, label, any, of]) => (
+          <SelectField
+            key={key}
+            label={label}
+            value={asked[key]}
+            onChange={(e) => onAsk({ ...asked, [key]: e.target.value })}
+          >
+            <option value="">{any}</option>
+            <Options of={of} />
+          </SelectField>
+        ))}
+    </div>
   )
 }
 
@@ -164,6 +210,15 @@ function Line({
             Aim for the next five
           </Button>
         )
+      )}
+      {(holds || (h.aim && !h.aim.ended)) && h.practice && (
+        <Link
+          to={practiceSitting(h.practice, what)}
+          className="text-faded no-print font-medium underline underline-offset-4"
+          aria-label={`Practise it: ${what}`}
+        >
+          Practise it
+        </Link>
       )}
     </li>
   )

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { answer, api } from '../../api/client'
+import { KeepWithPiece } from '../../shared/KeepWithPiece'
 import { LINE_LINK } from '../../ui/Button'
 import { Field, SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
@@ -56,10 +57,11 @@ function useNumber(first: string, kind: NumberKind) {
 
 function Grid() {
   const format = useFormats()
-  const width = useNumber('10', SIDE)
-  const height = useNumber('15', SIDE)
+  const [params] = useSearchParams()
+  const width = useNumber(params.get('width') ?? '10', SIDE)
+  const height = useNumber(params.get('height') ?? '15', SIDE)
   const margin = useNumber('10', MARGIN)
-  const columns = useNumber('6', SQUARES)
+  const columns = useNumber(params.get('columns') ?? '6', SQUARES)
   const [paper, setPaper] = useState('A4')
   const settled = useSettled(paper, PAUSE)
   const known =
@@ -121,6 +123,9 @@ function Grid() {
               >
                 Print it in true size
               </a>
+              <KeepWithPiece
+                words={`${grid.data.grid.columns} × ${grid.data.grid.rows} squares, ${one(grid.data.grid.paperCell)} mm each on ${known.paper}, ${one(grid.data.enlarges)} times as large.`}
+              />
             </div>
           </div>
         )
@@ -222,10 +227,15 @@ function Heads() {
         <Refused error={ruler.error} className="mt-2" />
       ) : (
         ruler.data && (
-          <p aria-live="polite" className="mt-2">
-            One head is <strong>{one(ruler.data.head)} mm</strong>. Marks from the upper edge:{' '}
-            {ruler.data.marks.map(one).join(', ')} mm.
-          </p>
+          <>
+            <p aria-live="polite" className="mt-2">
+              One head is <strong>{one(ruler.data.head)} mm</strong>. Marks from the upper edge:{' '}
+              {ruler.data.marks.map(one).join(', ')} mm.
+            </p>
+            <KeepWithPiece
+              words={`${one(ruler.data.heads)} heads on ${settled}: one head is ${one(ruler.data.head)} mm.`}
+            />
+          </>
         )
       )}
     </section>

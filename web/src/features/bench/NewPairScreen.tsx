@@ -32,9 +32,7 @@ export default function NewPairScreen() {
   const [from, setFrom] = useState((params.get('from') ?? 'CABINET') as Told['reference']['from'])
   const [kind, setKind] = useState((params.get('cabinet') ?? 'STANDING') as Kind)
   const [view, setView] = useState((params.get('view') ?? 'ANY') as View)
-  const foreshortening = (params.get('foreshortening') ?? 'ANY') as NonNullable<
-    Told['reference']['foreshortening']
-  >
+  const emphasis = (params.get('emphasis') ?? 'ANY') as NonNullable<Told['reference']['emphasis']>
   const [first, setFirst] = useState(Number(params.get('seed') ?? 1))
   const [seed, setSeed] = useState(first)
   const [picture, setPicture] = useState(params.get('picture') ?? undefined)
@@ -48,8 +46,8 @@ export default function NewPairScreen() {
   const make = useMutation({
     mutationFn: () => {
       const reference: Told['reference'] = cabinet
-        ? { from, seed, cabinet: kind, foreshortening, view, picture: null }
-        : { from, seed: null, cabinet: null, foreshortening: null, view: null, picture: picture ?? null }
+        ? { from, seed, cabinet: kind, emphasis, view, picture: null }
+        : { from, seed: null, cabinet: null, emphasis: null, view: null, picture: picture ?? null }
       const title = upperFirst(cabinet ? `${CABINET[kind]}, number ${seed}` : used)
       return answer(
         api.PUT('/api/bench/comparisons/{id}', {
@@ -118,7 +116,7 @@ export default function NewPairScreen() {
                   <Chosen
                     chosen={n === seed}
                     name={`${CABINET[kind]}, number ${n}`}
-                    src={cabinetPicture(n, { kind, foreshortening, view })}
+                    src={cabinetPicture(n, { kind, emphasis, view })}
                     onChoose={() => setSeed(n)}
                   />
                 </li>

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { formats } from '../../ui/locale'
-import { finding, habit, lineUp, measure, type Finding, type Habit } from './text'
+import { finding, lineUp, measure, type Finding } from './text'
 
 const format = formats('en-GB')
 
@@ -44,26 +44,4 @@ test('a line-up says which way it is off', () => {
   const line = { one: 'chin', other: 'right heel', plumb: true, off: -0.06 }
   expect(lineUp(line, format)).toBe('Chin stands over right heel; in yours it is 6 % to the left.')
   expect(lineUp({ ...line, off: 0.01 }, format, true)).toBe('Chin stands over right heel; yours too.')
-})
-
-test('a habit is said with its interval and how often', () => {
-  const forearm: Habit = {
-    kind: 'LENGTH',
-    part: 'forearm',
-    mean: Math.log(0.911109),
-    low: Math.log(0.87543),
-    high: Math.log(0.948242),
-    of: 9,
-    same: 8,
-    signed: 9,
-    p: 0.0006,
-    sign: 0.039,
-    adjusted: 0.01,
-    standing: 'HOLDS',
-  }
-  expect(habit(forearm, format)).toEqual({ what: 'Forearm short', figures: '−9 % ± 3.6, 8 of 9' })
-  expect(habit({ ...forearm, kind: 'TILT_RESPONSE', mean: -0.29, low: -0.38, high: -0.2 }, format)).toEqual({
-    what: 'Tilts tamed',
-    figures: 'to 71 % (62 % to 80 %), 8 of 9',
-  })
 })

@@ -6,8 +6,10 @@ export type Comparison = Schemas['ComparisonView']
 export type Told = Schemas['ComparisonFields']
 export type Place = Schemas['LandmarkPlace']
 export type Finding = Schemas['FindingView']
-export type Habit = Schemas['TendencyView']
 export type Held = NonNullable<Comparison['held']>
+
+/** Whether a landmark is placed. */
+export const has = (places: Place[], name: string) => places.some((p) => p.name === name)
 
 /** How an attempt came about. */
 export const WAYS: Record<Told['way'], string> = {
@@ -91,71 +93,6 @@ export const SIDE_WORDS: Record<Held['sides']['verdict'], string> = {
   MIRRORED: 'It fits when it is seen in a mirror: is the picture mirrored?',
   EITHER:
     'It fits when left and right are exchanged, and as well in a mirror. Which is it: the names or the picture?',
-}
-
-const signed = (value: number, format: Formats, digits = 0) => {
-  const factor = 10 ** digits
-  const rounded = Math.round(value * factor) / factor
-  return `${rounded < 0 ? '−' : '+'}${format.number(Math.abs(rounded))}`
-}
-
-/** A habit in words: what, how much with its interval, and in how many of how many. */
-export function habit(h: Habit, format: Formats): { what: string; figures: string } {
-  const count = `${h.same} of ${h.signed}`
-  const half = h.low != null && h.high != null ? (h.high - h.low) / 2 : undefined
-  switch (h.kind) {
-    case 'LENGTH': {
-      const percent = (Math.exp(h.mean) - 1) * 100
-      const plusMinus =
-        h.low != null && h.high != null ? ((Math.exp(h.high) - Math.exp(h.low)) / 2) * 100 : undefined
-      return {
-        what: `${upperFirst(h.part)} ${h.mean < 0 ? 'short' : 'long'}`,
-        figures: `${signed(percent, format)} %${between(plusMinus, format)}, ${count}`,
-      }
-    }
-    case 'TILT':
-      return {
-        what: `${upperFirst(h.part)} ${h.mean < 0 ? 'tilted too little' : 'tilted too much'}`,
-        figures: `${signed(h.mean, format, 1)}°${between(half, format)}, ${count}`,
-      }
-    case 'LEAN':
-      return {
-        what: `The whole leans ${h.mean < 0 ? 'too little' : 'too much'}`,
-        figures: `${signed(h.mean, format, 1)}°${between(half, format)}, ${count}`,
-      }
-    case 'TILT_RESPONSE':
-      return {
-        what: h.mean < 0 ? 'Tilts tamed' : 'Tilts pushed',
-        figures: `to ${share(h.mean, format)}${range(h, format)}, ${count}`,
-      }
-    case 'DEPTH':
-      return {
-        what: `${upperFirst(h.part)}: foreshortening ${h.mean < 0 ? 'tamed' : 'pushed'}`,
-        figures: `to ${share(h.mean, format)}${range(h, format)}, ${count}`,
-      }
-  }
-}
-
-const between = (half: number | undefined, format: Formats) =>
-  half === undefined ? '' : ` ± ${format.number(Math.round(half * 10) / 10)}`
-
-const share = (less1: number, format: Formats) => format.percent(1 + less1)
-
-const range = (h: Habit, format: Formats) =>
-  h.low != null && h.high != null ? ` (${share(h.low, format)} to ${share(h.high, format)})` : ''
-
-/** How much may be said of a habit. */
-export const STANDING: Record<Habit['standing'], string> = {
-  HOLDS: 'holds',
-  MAY_BE_CHANCE: 'may be chance',
-  TOO_FEW: 'too few yet',
-}
-
-/** What became of an aim. */
-export const RESULT: Record<'GONE' | 'LESS' | 'SAME', string> = {
-  GONE: 'gone',
-  LESS: 'less than before',
-  SAME: 'the same, or too early to say',
 }
 
 /** A new comparison. */

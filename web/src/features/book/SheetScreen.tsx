@@ -5,6 +5,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { pictureAt } from '../../shared/pictures'
+import { save } from '../../shared/download'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Check, Checks } from '../../ui/Check'
 import { DateField } from '../../ui/DateField'
@@ -276,14 +277,4 @@ function Making({ pages, title }: { pages: Page[]; title: string }) {
       </div>
     </form>
   )
-}
-
-/** Hands a file to the browser to be kept. */
-function save(file: Blob, name: string) {
-  const address = URL.createObjectURL(file)
-  const link = document.createElement('a')
-  link.href = address
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(address), 60_000)
 }

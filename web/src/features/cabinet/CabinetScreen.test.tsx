@@ -27,14 +27,14 @@ test('eight references of the kind, and eight others', async () => {
   page()
   expect(screen.getByAltText('hulls, number 9')).toHaveAttribute(
     'src',
-    '/api/cabinet/picture.svg?seed=9&kind=HULL&foreshortening=ANY&view=ANY',
+    '/api/cabinet/picture.svg?seed=9&kind=HULL&emphasis=ANY&view=ANY',
   )
   await userEvent.click(screen.getByRole('button', { name: 'Others' }))
   expect(screen.getByAltText('hulls, number 24')).toBeInTheDocument()
-  await userEvent.selectOptions(screen.getByLabelText('Foreshortening'), 'much')
+  await userEvent.selectOptions(screen.getByLabelText('Asked for'), 'much foreshortening')
   expect(screen.getByAltText('hulls, number 17')).toHaveAttribute(
     'src',
-    expect.stringContaining('foreshortening=MUCH'),
+    expect.stringContaining('emphasis=MUCH'),
   )
 })
 
@@ -55,11 +55,11 @@ test('a sitting that is being built finds its references and everything typed ag
   await userEvent.type(await screen.findByLabelText('The one thing to look for'), 'the sheer')
   await userEvent.click(screen.getByRole('link', { name: 'Look into the cabinet' }))
   expect(screen.getByLabelText('Show')).toHaveValue('HULL')
-  await userEvent.selectOptions(screen.getByLabelText('Foreshortening'), 'much')
+  await userEvent.selectOptions(screen.getByLabelText('Asked for'), 'much foreshortening')
   await userEvent.click(screen.getByRole('link', { name: 'Draw from these' }))
   expect(await screen.findByLabelText('The one thing to look for')).toHaveValue('the sheer')
   expect(screen.getByText('Hulls')).toBeInTheDocument()
-  expect(screen.getByLabelText('Foreshortening')).toHaveValue('MUCH')
+  expect(screen.getByLabelText('Asked for')).toHaveValue('MUCH')
 })
 
 test('a large one tells its camera and shows its landmarks on demand', async () => {

@@ -9,39 +9,47 @@ import { SelectField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
 import {
   CABINET,
-  cabinetBones,
   cabinetPicture,
+  cabinetWithin,
   drawFrom,
-  FORESHORTENING,
+  type EMPHASES,
   useCabinetKinds,
   VIEWS,
   type UnderWay,
 } from '../../shared/cabinet'
 
 type Kind = keyof typeof CABINET
-type Amount = keyof typeof FORESHORTENING
+type Amount = keyof typeof EMPHASES
 type View = keyof typeof VIEWS
 
 const SHOWN = 8
-const BONES = { NONE: 'hidden', OVER: 'over the figure', ALONE: 'alone' }
+const LAID = { OVER: 'over the figure', ALONE: 'alone' }
+const LAYERS = {
+  GESTURE: 'the line of action',
+  AXES: 'axes',
+  BLOCKS: 'blocks',
+  BONES: 'bones as simple forms',
+}
 
-type Shown = { kind: Kind; foreshortening: Amount; view: View }
+type Layer = keyof typeof LAYERS | ''
+type Shown = { kind: Kind; emphasis: Amount; view: View }
 
 /** The reference cabinet: figures and solids made on the spot, each with landmarks that are truly known. */
 export default function CabinetScreen() {
   const [params, setParams] = useSearchParams()
   const state = useLocation().state as UnderWay | null
   const kind = (params.get('kind') ?? 'STANDING') as Kind
-  const amount = (params.get('foreshortening') ?? 'ANY') as Amount
-  const { viewsOf } = useCabinetKinds()
+  const { viewsOf, emphasesOf } = useCabinetKinds()
+  const asked = (params.get('emphasis') ?? 'ANY') as Amount
+  const amount = asked in emphasesOf(kind) ? asked : 'ANY'
   const wished = (params.get('view') ?? 'ANY') as View
   const view = wished in viewsOf(kind) ? wished : 'ANY'
-  const shown: Shown = { kind, foreshortening: amount, view }
+  const shown: Shown = { kind, emphasis: amount, view }
   const seed = Number(params.get('seed') ?? 1)
-  const [open, setOpen] = useState<number>()
+  const [open, setOpen] = useState(params.has('open') ? Number(params.get('open')) : undefined)
   const set = (more: Record<string, string>) =>
     setParams({ ...shown, seed: String(seed), ...more }, { replace: true, state })
-  const chosen = { cabinet: kind, foreshortening: amount, view, seed }
+  const chosen = { cabinet: kind, emphasis: amount, view, seed }
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>The reference cabinet</h1>
@@ -53,12 +61,8 @@ export default function CabinetScreen() {
         <SelectField label="Show" value={kind} onChange={(e) => set({ kind: e.target.value })}>
           <Options of={CABINET} />
         </SelectField>
-        <SelectField
-          label="Foreshortening"
-          value={amount}
-          onChange={(e) => set({ foreshortening: e.target.value })}
-        >
-          <Options of={FORESHORTENING} />
+        <SelectField label="Asked for" value={amount} onChange={(e) => set({ emphasis: e.target.value })}>
+          <Options of={emphasesOf(kind)} />
         </SelectField>
         <SelectField label="Seen" value={view} onChange={(e) => set({ view: e.target.value })}>
           <Options of={viewsOf(kind)} />
@@ -73,7 +77,7 @@ export default function CabinetScreen() {
           </Link>
         ) : (
           <Link
-            to={`/sitting?cabinet=${kind}&foreshortening=${amount}&view=${view}&seed=${seed}`}
+            to={`/sitting?cabinet=${kind}&emphasis=${amount}&view=${view}&seed=${seed}`}
             className={LINE_LINK}
           >
             Draw from these
@@ -97,16 +101,34 @@ export default function CabinetScreen() {
           </li>
         ))}
       </ul>
-      {open !== undefined && <Large seed={open} shown={shown} onClose={() => setOpen(undefined)} />}
+      {open !== undefined && (
+        <Large
+          seed={open}
+          shown={shown}
+          within={(params.get('within') ?? '') as Layer}
+          onClose={() => setOpen(undefined)}
+        />
+      )}
     </div>
   )
 }
 
-function Large({ seed, shown, onClose }: { seed: number; shown: Shown; onClose: () => void }) {
+function Large({
+  seed,
+  shown,
+  within,
+  onClose,
+}: {
+  seed: number
+  shown: Shown
+  within: Layer
+  onClose: () => void
+}) {
   const format = useFormats()
   const [marks, setMarks] = useState(false)
-  const { hasBones } = useCabinetKinds()
-  const [bones, setBones] = useState<keyof typeof BONES>('NONE')
+  const { isFigure } = useCabinetKinds()
+  const [layer, setLayer] = useState(within)
+  const [laid, setLaid] = useState<keyof typeof LAID>('OVER')
   const facts = useQuery({
     queryKey: ['cabinet', seed, shown],
     queryFn: () => answer(api.GET('/api/cabinet', { params: { query: { seed, ...shown } } })),
@@ -119,12 +141,12 @@ function Large({ seed, shown, onClose }: { seed: number; shown: Shown; onClose: 
           <img
             src={cabinetPicture(seed, shown)}
             alt={`${CABINET[shown.kind]}, number ${seed}`}
-            className={`plate w-full ${bones === 'OVER' ? 'opacity-35' : bones === 'ALONE' ? 'opacity-0' : ''}`}
+            className={`plate w-full ${layer === '' ? '' : laid === 'OVER' ? 'opacity-35' : 'opacity-0'}`}
           />
-          {bones !== 'NONE' && (
+          {layer !== '' && (
             <img
-              src={cabinetBones(seed, shown)}
-              alt="Its bones as simple forms"
+              src={cabinetWithin(seed, shown, layer)}
+              alt={`What lies within: ${LAYERS[layer]}`}
               className="plate absolute inset-0 w-full"
             />
           )}
@@ -142,10 +164,22 @@ function Large({ seed, shown, onClose }: { seed: number; shown: Shown; onClose: 
         <Button aria-pressed={marks} onClick={() => setMarks(!marks)}>
           {marks ? 'Hide the landmarks' : 'Show the landmarks'}
         </Button>
-        {hasBones(shown.kind) && (
-          <SelectField label="Bones" value={bones} onChange={(e) => setBones(e.target.value as typeof bones)}>
-            <Options of={BONES} />
-          </SelectField>
+        {isFigure(shown.kind) && (
+          <>
+            <SelectField
+              label="Lay in"
+              value={layer}
+              onChange={(e) => setLayer(e.target.value as typeof layer)}
+            >
+              <option value="">nothing</option>
+              <Options of={LAYERS} />
+            </SelectField>
+            {layer !== '' && (
+              <SelectField label="Laid" value={laid} onChange={(e) => setLaid(e.target.value as typeof laid)}>
+                <Options of={LAID} />
+              </SelectField>
+            )}
+          </>
         )}
         <a href={cabinetPicture(seed, shown, 'png')} className={LINE_LINK} target="_blank" rel="noreferrer">
           As a picture to print

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
-import { CABINET, FORESHORTENING, useCabinetKinds } from '../../shared/cabinet'
+import { CABINET, useCabinetKinds } from '../../shared/cabinet'
 import { ExerciseField } from '../../shared/ExerciseField'
 import { SetLine } from '../../shared/SetLine'
 import { Button } from '../../ui/Button'
@@ -52,7 +52,7 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
   const format = useFormats()
   const client = useQueryClient()
   const [id] = useState(() => set?.id ?? crypto.randomUUID())
-  const { viewsOf } = useCabinetKinds()
+  const { viewsOf, emphasesOf } = useCabinetKinds()
   const [name, setName] = useState(set?.fields.name ?? '')
   const [within, setWithin] = useState(set?.fields.within ?? '')
   const [needed, setNeeded] = useState(format.writeNumber(set?.fields.needed ?? 20))
@@ -63,7 +63,7 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
   const [cabinet, setCabinet] = useState<NonNullable<References['fields']['cabinet']> | ''>(
     set?.fields.cabinet ?? '',
   )
-  const [foreshortening, setForeshortening] = useState(set?.fields.foreshortening ?? 'ANY')
+  const [emphasis, setEmphasis] = useState(set?.fields.emphasis ?? 'ANY')
   const [view, setView] = useState(set?.fields.view ?? 'ANY')
   const count = readWithin(needed, BOUNDS.SetFields.needed, format)
   const done = {
@@ -87,7 +87,7 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
               placement: week.split(' ')[0] || null,
               weekKey: week.slice(week.indexOf(' ') + 1) || null,
               cabinet: cabinet || null,
-              foreshortening: cabinet ? foreshortening : null,
+              emphasis: cabinet ? emphasis : null,
               view: cabinet ? view : null,
             },
           },
@@ -133,11 +133,11 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
         {cabinet ? (
           <div className="grid grid-cols-2 gap-x-6">
             <SelectField
-              label="Foreshortening"
-              value={foreshortening}
-              onChange={(e) => setForeshortening(e.target.value as typeof foreshortening)}
+              label="Asked for"
+              value={emphasis}
+              onChange={(e) => setEmphasis(e.target.value as typeof emphasis)}
             >
-              <Options of={FORESHORTENING} />
+              <Options of={emphasesOf(cabinet)} />
             </SelectField>
             <SelectField label="Seen" value={view} onChange={(e) => setView(e.target.value as typeof view)}>
               <Options of={viewsOf(cabinet)} />

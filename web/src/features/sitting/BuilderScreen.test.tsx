@@ -139,7 +139,7 @@ test('a free sitting is set as the last one, all but its subject', async () => {
           book: 'Quay book',
           references: 'CABINET',
           cabinet: 'HULL',
-          foreshortening: 'MUCH',
+          emphasis: 'MUCH',
         },
       },
     }),
@@ -157,7 +157,7 @@ test('a free sitting is set as the last one, all but its subject', async () => {
       medium: 'pen',
       book: 'Quay book',
       cabinet: 'HULL',
-      foreshortening: 'MUCH',
+      emphasis: 'MUCH',
     }),
   )
 })

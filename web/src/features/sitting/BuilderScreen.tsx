@@ -5,14 +5,7 @@ import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { aimWords } from '../../shared/aim'
-import {
-  CABINET,
-  cabinetPicture,
-  FORESHORTENING,
-  keptAs,
-  useCabinetKinds,
-  type UnderWay,
-} from '../../shared/cabinet'
+import { CABINET, cabinetPicture, keptAs, useCabinetKinds, type UnderWay } from '../../shared/cabinet'
 import { UNITS } from '../../shared/entry/study'
 import { NameField } from '../../shared/NameField'
 import { Button, LINE_LINK } from '../../ui/Button'
@@ -281,7 +274,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
 
 function References({ built, set, plan }: LadderPart & { plan: Plan | undefined }) {
   const parts = useLadder(built.kind === 'PARTS_ONLY' ? plan : undefined).data?.rungs ?? []
-  const { viewsOf } = useCabinetKinds()
+  const { viewsOf, emphasesOf } = useCabinetKinds()
   const folder = useQuery(queries.pictureFolder()).data
   const sets = useQuery(queries.referenceSets()).data?.filter((s) => !s.fields.cabinet) ?? []
   const search = useSearchParams()[0].toString()
@@ -324,17 +317,21 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
               value={built.cabinet}
               onChange={(e) => {
                 const cabinet = e.target.value as Built['cabinet']
-                set({ cabinet, view: built.view in viewsOf(cabinet) ? built.view : 'ANY' })
+                set({
+                  cabinet,
+                  view: built.view in viewsOf(cabinet) ? built.view : 'ANY',
+                  emphasis: built.emphasis in emphasesOf(cabinet) ? built.emphasis : 'ANY',
+                })
               }}
             >
               <Options of={CABINET} />
             </SelectField>
             <SelectField
-              label="Foreshortening"
-              value={built.foreshortening}
-              onChange={(e) => set({ foreshortening: e.target.value as Built['foreshortening'] })}
+              label="Asked for"
+              value={built.emphasis}
+              onChange={(e) => set({ emphasis: e.target.value as Built['emphasis'] })}
             >
-              <Options of={FORESHORTENING} />
+              <Options of={emphasesOf(built.cabinet)} />
             </SelectField>
             <SelectField
               label="Seen"
@@ -353,7 +350,7 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
               key={i}
               src={cabinetPicture(built.seed + i, {
                 kind: parts[i]?.cabinet ?? built.cabinet,
-                foreshortening: built.foreshortening,
+                emphasis: built.emphasis,
                 view: built.view,
               })}
               alt=""
@@ -362,7 +359,7 @@ function References({ built, set, plan }: LadderPart & { plan: Plan | undefined 
           ))}
           <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>
           <Link
-            to={`/cabinet?kind=${built.cabinet}&foreshortening=${built.foreshortening}&view=${built.view}&seed=${built.seed}`}
+            to={`/cabinet?kind=${built.cabinet}&emphasis=${built.emphasis}&view=${built.view}&seed=${built.seed}`}
             state={{ search } satisfies UnderWay}
             onClick={() => set({})}
             className={LINE_LINK}

@@ -8,6 +8,7 @@ import { NO_STUDY } from '../../shared/entry/study'
 import { pages, posesText, type Entry, type Fields } from '../../shared/entry/fields'
 import { useUnjudged } from '../../shared/useUnjudged'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
+import { useCabinetKinds } from '../../shared/cabinet'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
@@ -232,10 +233,19 @@ function Marks({
 function ToBench({ known, title }: { known: NonNullable<Sitting['known']>; title: string }) {
   const params = new URLSearchParams({
     cabinet: known.cabinet,
-    foreshortening: known.foreshortening,
+    emphasis: known.emphasis,
     view: known.view,
     seed: String(known.seed),
     title,
+  })
+  const { isFigure } = useCabinetKinds()
+  const within = new URLSearchParams({
+    kind: known.cabinet,
+    emphasis: known.emphasis,
+    view: known.view,
+    seed: String(known.seed),
+    open: String(known.seed),
+    within: 'BONES',
   })
   return (
     <p className="mt-4">
@@ -245,6 +255,16 @@ function ToBench({ known, title }: { known: NonNullable<Sitting['known']>; title
         hold {known.count === 1 ? 'it' : 'one of them'} beside your drawing
       </Link>
       .
+      {isFigure(known.cabinet) && (
+        <>
+          {' '}
+          Without a picture:{' '}
+          <Link to={`/cabinet?${within.toString()}`} className="underline underline-offset-4">
+            look at the axes, blocks and bones within
+          </Link>
+          .
+        </>
+      )}
     </p>
   )
 }

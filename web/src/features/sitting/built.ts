@@ -33,7 +33,7 @@ export type Built = {
   /** The set of references; nothing for none. */
   referenceSet: string
   cabinet: NonNullable<Begun['cabinet']>
-  foreshortening: NonNullable<Begun['foreshortening']>
+  emphasis: NonNullable<Begun['emphasis']>
   view: NonNullable<Begun['view']>
   seed: number
 }
@@ -71,9 +71,7 @@ export function likeLast(last: Begun, params: URLSearchParams, format: Formats):
     book: usual.book || (last.book ?? ''),
     references: params.has('cabinet') ? usual.references : last.references,
     cabinet: params.has('cabinet') ? usual.cabinet : (last.cabinet ?? usual.cabinet),
-    foreshortening: params.has('cabinet')
-      ? usual.foreshortening
-      : (last.foreshortening ?? usual.foreshortening),
+    emphasis: params.has('cabinet') ? usual.emphasis : (last.emphasis ?? usual.emphasis),
     view: params.has('cabinet') ? usual.view : (last.view ?? usual.view),
   }
 }
@@ -117,7 +115,7 @@ export function newSitting(params: URLSearchParams, format: Formats): Built {
           ? 'NONE'
           : 'CABINET',
     cabinet: cabinet ?? 'STANDING',
-    foreshortening: (params.get('foreshortening') as Built['foreshortening'] | null) ?? 'ANY',
+    emphasis: (params.get('emphasis') as Built['emphasis'] | null) ?? 'ANY',
     view: (params.get('view') as Built['view'] | null) ?? 'ANY',
     referenceSet: params.get('set') ?? '',
     seed: Number(params.get('seed') ?? Math.floor(Math.random() * 1e9)),
@@ -222,7 +220,7 @@ export function begun(id: string, built: Built, plan: Plan, format: Formats): Be
     references: built.references,
     referenceSet: built.references === 'NONE' ? null : built.referenceSet || null,
     cabinet: built.references === 'CABINET' ? built.cabinet : null,
-    foreshortening: built.foreshortening,
+    emphasis: built.emphasis,
     view: built.view,
     seed: built.seed,
   }

@@ -15,6 +15,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { STATES, STEPS } from './text'
 import { TopicEntries } from './TopicEntries'
+import { TopicHabits } from './TopicHabits'
 import { TopicPlots } from './TopicPlots'
 
 const MoreOfIt = lazy(() => import('./MoreOfIt'))
@@ -61,6 +62,7 @@ export default function TopicScreen() {
             <Groups topic={topic} />
             <Resources topic={topic} />
             <Wrong topic={topic} />
+            <TopicHabits topic={topic.name} />
           </Leaf>
         </TwoLeaves>
       )}

@@ -1,5 +1,6 @@
 package humblequill.benchmarks;
 
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.entry.Tally;
 import humblequill.core.placement.MissedWork;
@@ -96,7 +97,7 @@ public class PracticeBenchmark {
   public int figureAsSvg() {
     var kind = Reference.Kind.values()[(int) (seed++ % 4)];
     var reference =
-        Reference.of(seed, kind, Reference.Foreshortening.ANY, humblequill.core.cabinet.View.ANY);
+        Reference.of(seed, kind, Emphasis.ANY, humblequill.core.cabinet.View.ANY);
     return reference.drawing().svg().length() + reference.landmarks().size();
   }
 }

@@ -1,4 +1,5 @@
--- Attempts held beside their references; templates of the learner's own; tendencies taken as an aim.
+-- Attempts held beside their references; templates of the learner's own; tendencies taken as an aim; words of notes
+-- that were read as an error and are none.
 create table comparison (
   id uuid primary key,
   version bigint not null,
@@ -21,3 +22,13 @@ create table bench_aim (
   taken_on date not null,
   ended_on date
 );
+
+create table misread_word (
+  entry_id uuid not null,
+  part varchar(200) not null,
+  along varchar(20) not null,
+  primary key (entry_id, part, along)
+);
+
+-- Pictures that a camera tells to turn were measured as they lie: all are looked at once more.
+update reference_picture set bytes = -1;

@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 class BenchApiTest {
   private static final String PATH = "/api/bench/comparisons/";
 
-  private static Map<String, Object> fields(long seed, List<?> drawn) {
+  static Map<String, Object> fields(long seed, List<?> drawn) {
     var reference = new HashMap<String, Object>();
     reference.put("from", "CABINET");
     reference.put("seed", seed);
@@ -39,7 +39,7 @@ class BenchApiTest {
   }
 
   /** Landmarks of the cabinet as a drawing has them; forearms by a factor. */
-  private static List<Map<String, Object>> drawn(Api api, long seed, double forearm) {
+  static List<Map<String, Object>> drawn(Api api, long seed, double forearm) {
     var places = new HashMap<String, double[]>();
     for (var l : api.get("/api/cabinet?kind=STANDING&seed=" + seed).json().path("landmarks")) {
       places.put(
@@ -66,7 +66,7 @@ class BenchApiTest {
     return api.put(PATH + id, change);
   }
 
-  private static JsonNode made(Api api, UUID id, Map<String, Object> fields) {
+  static JsonNode made(Api api, UUID id, Map<String, Object> fields) {
     var answer = kept(api, id, null, fields);
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     return answer.json();
@@ -131,7 +131,7 @@ class BenchApiTest {
   }
 
   private static JsonNode forearm(Api api) {
-    for (var template : api.get("/api/bench/tendencies").json()) {
+    for (var template : api.get("/api/bench/tendencies").json().path("templates")) {
       for (var t : template.path("tendencies")) {
         if (t.path("part").asString().equals("forearm")
             && t.path("kind").asString().equals("LENGTH")) {
@@ -274,7 +274,7 @@ class BenchApiTest {
             "from", "CABINET",
             "seed", 51,
             "cabinet", "STANDING",
-            "foreshortening", "ANY",
+            "emphasis", "ANY",
             "view", "ANY"));
     made(api, UUID.randomUUID(), plain);
     var id = UUID.randomUUID();

@@ -43,7 +43,7 @@ class ReferenceApiTest {
 
   @Test
   void a_figure_comes_as_svg_as_png_and_with_its_landmarks(Api api) throws Exception {
-    var wish = "?seed=5&kind=STANDING&foreshortening=LITTLE";
+    var wish = "?seed=5&kind=STANDING&emphasis=LITTLE";
     var facts = api.get("/api/cabinet" + wish).json();
     assertThat(facts.path("landmarks").size()).isEqualTo(15);
     var svg =

@@ -25,7 +25,7 @@ class ShapeTest {
   private static final Map<String, Set<String>> RULES =
       Map.ofEntries(
           Map.entry("entry", Set.of("name")),
-          Map.entry("bench", Set.of("picture", "stats")),
+          Map.entry("bench", Set.of("cabinet", "entry", "name", "picture", "stats")),
           Map.entry("measure", Set.of("picture")),
           Map.entry(
               "coverage",
@@ -59,7 +59,7 @@ class ShapeTest {
           Map.entry("rule", Set.of("name")),
           Map.entry("piece", Set.of("entry", "name")),
           Map.entry("reference", Set.of("picture")),
-          Map.entry("bench", Set.of("picture", "reference", "settings")),
+          Map.entry("bench", Set.of("book", "entry", "picture", "reference", "settings")),
           Map.entry("book", Set.of("entry", "name", "picture", "rule", "settings")),
           Map.entry("course", Set.of("settings", "topic")),
           Map.entry("placement", Set.of("course", "name")),

@@ -57,6 +57,14 @@ public record Case(LocalDate day, Map<Quantity, Double> values) {
     compared
         .depths()
         .forEach((name, d) -> add(values, new Quantity(Quantity.Kind.DEPTH, name), d - 1));
+    compared
+        .shapes()
+        .tapers()
+        .forEach((n, r) -> add(values, new Quantity(Quantity.Kind.TAPER, n), Math.log(r)));
+    compared
+        .shapes()
+        .areas()
+        .forEach((n, r) -> add(values, new Quantity(Quantity.Kind.AREA, n), Math.log(r)));
     var means = new LinkedHashMap<Quantity, Double>();
     values.forEach((q, v) -> means.put(q, v.stream().mapToDouble(d -> d).average().orElseThrow()));
     return new Case(day, means);

@@ -27,6 +27,7 @@ import java.util.Set;
  * @param kept one that should and does
  * @param tilt how much of the tilts is drawn; empty with too few or too upright parts
  * @param depths how much of the foreshortening, by name of what is compared
+ * @param shapes how forms narrow and how large areas are
  */
 public record Compared(
     double size,
@@ -39,7 +40,8 @@ public record Compared(
     List<LineUp> lineUps,
     Optional<LineUp> kept,
     Optional<Response> tilt,
-    Map<String, Double> depths) {
+    Map<String, Double> depths,
+    Shapes shapes) {
   /** How many sentences are said first. */
   public static final int FIRST = 3;
 
@@ -87,7 +89,8 @@ public record Compared(
         lines.off(),
         lines.kept(),
         tilt(attempt, parts),
-        Depths.of(template, attempt));
+        Depths.of(template, attempt),
+        Shapes.of(template, attempt, alignment.over().scale()));
   }
 
   /**

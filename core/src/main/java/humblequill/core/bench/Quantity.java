@@ -18,6 +18,10 @@ public record Quantity(Kind kind, String of) {
     /** Share of the tilts that is drawn, less 1. */
     TILT_RESPONSE,
     /** Share of the foreshortening that is drawn, less 1. */
-    DEPTH
+    DEPTH,
+    /** ln of how much of a narrowing is drawn; above 0 the far end is too broad. */
+    TAPER,
+    /** ln of an area's ratio; above 0 is too large. */
+    AREA
   }
 }

@@ -18,6 +18,8 @@ import java.util.stream.Collectors;
  * @param upright what lies above what, so that a lean can be told: the middles of two sets of
  *     landmarks; empty where nothing stands upright
  * @param depths parts whose lengths tell what is near and what is far
+ * @param tapers parts across a form, whose lengths tell how it grows narrower
+ * @param outlines landmarks around an area
  */
 public record Template(
     String name,
@@ -25,7 +27,9 @@ public record Template(
     List<Part> parts,
     List<SidePair> pairs,
     Optional<Upright> upright,
-    List<Depth> depths) {
+    List<Depth> depths,
+    List<Taper> tapers,
+    List<Outline> outlines) {
   /** The order in which a drawing is put right. */
   public enum Layer {
     /** How the whole stands. */
@@ -57,12 +61,27 @@ public record Template(
   /** Two parts of one length, so that the seen lengths tell which is nearer. */
   public record Depth(String name, String one, String other) {}
 
+  /** A form that is so broad at one end and so broad at the other. */
+  public record Taper(String name, String from, String to) {}
+
+  /** An area within three landmarks or more, in their order around it. */
+  public record Outline(String name, List<String> around) {
+    public Outline {
+      around = List.copyOf(around);
+      if (around.size() < 3) {
+        throw new IllegalArgumentException("an outline has three landmarks or more");
+      }
+    }
+  }
+
   /** A template; what it says of landmarks and parts must hang together. */
   public Template {
     landmarks = List.copyOf(landmarks);
     parts = List.copyOf(parts);
     pairs = List.copyOf(pairs);
     depths = List.copyOf(depths);
+    tapers = List.copyOf(tapers);
+    outlines = List.copyOf(outlines);
     var names = new HashSet<String>();
     for (var landmark : landmarks) {
       if (!names.add(landmark.name())) {
@@ -81,6 +100,19 @@ public record Template(
         });
     var named = parts.stream().map(Part::name).collect(Collectors.toSet());
     depths.forEach(d -> known(named, List.of(d.one(), d.other())));
+    tapers.forEach(t -> known(named, List.of(t.from(), t.to())));
+    outlines.forEach(o -> known(names, o.around()));
+  }
+
+  /** A template without tapers and outlines. */
+  public Template(
+      String name,
+      List<Landmark> landmarks,
+      List<Part> parts,
+      List<SidePair> pairs,
+      Optional<Upright> upright,
+      List<Depth> depths) {
+    this(name, landmarks, parts, pairs, upright, depths, List.of(), List.of());
   }
 
   private static void known(Set<String> names, List<String> used) {

@@ -14,8 +14,9 @@ import java.util.Map;
  *
  * @param quantity what is measured
  * @param mean its mean with a 95 % interval, and the chance of Student's t
- * @param same how many cases lie on the side of the mean
+ * @param same how many cases lie on the side of the mean, those told in words among them
  * @param signed how many lie on a side at all
+ * @param told how many of these are known from words alone
  * @param sign the chance of the exact sign test
  * @param adjusted the chance of t, corrected for how many quantities were looked at
  * @param standing how much it may be said
@@ -25,6 +26,7 @@ public record Tendency(
     MeanInterval mean,
     int same,
     int signed,
+    int told,
     double sign,
     double adjusted,
     Standing standing) {
@@ -48,6 +50,16 @@ public record Tendency(
 
   /** All quantities of some cases: those that hold first, then by their chance. */
   public static List<Tendency> of(List<Case> cases) {
+    return of(cases, List.of());
+  }
+
+  /**
+   * All quantities of some cases: those that hold first, then by their chance.
+   *
+   * @param said the learner's own words of such drawings; they have a side and no figure, so that
+   *     the sign test alone counts them
+   */
+  public static List<Tendency> of(List<Case> cases, List<SaidWrong> said) {
     var values = new LinkedHashMap<Quantity, List<Double>>();
     for (var c : cases) {
       c.values().forEach((q, v) -> values.computeIfAbsent(q, k -> new ArrayList<>()).add(v));
@@ -60,26 +72,37 @@ public record Tendency(
     values.forEach(
         (q, v) -> {
           int i = enough.indexOf(q);
-          found.add(of(q, v, means.get(q), i < 0 ? 1 : adjusted.get(i)));
+          var told = said.stream().filter(w -> w.tells(q)).toList();
+          found.add(of(q, v, told, means.get(q), i < 0 ? 1 : adjusted.get(i)));
         });
     found.sort(Comparator.comparing(Tendency::standing).thenComparingDouble(t -> t.mean().p()));
     return found;
   }
 
   private static Tendency of(
-      Quantity quantity, List<Double> values, MeanInterval mean, double adjusted) {
-    int same =
-        (int)
-            values.stream()
-                .filter(v -> v != 0 && Math.signum(v) == Math.signum(mean.mean()))
-                .count();
-    int signed = (int) values.stream().filter(v -> v != 0).count();
+      Quantity quantity,
+      List<Double> values,
+      List<SaidWrong> said,
+      MeanInterval mean,
+      double adjusted) {
+    long measured =
+        values.stream().filter(v -> v != 0 && Math.signum(v) == Math.signum(mean.mean())).count();
+    long alike = said.stream().filter(w -> w.more() == mean.mean() > 0).count();
+    int same = (int) (measured + alike);
+    int signed = (int) values.stream().filter(v -> v != 0).count() + said.size();
     var standing =
         values.size() < LEAST
             ? Standing.TOO_FEW
             : !mean.holdsZero() && adjusted <= ACCEPTED ? Standing.HOLDS : Standing.MAY_BE_CHANCE;
     return new Tendency(
-        quantity, mean, same, signed, SignTest.twoSided(same, signed), adjusted, standing);
+        quantity,
+        mean,
+        same,
+        signed,
+        said.size(),
+        SignTest.twoSided(same, signed),
+        adjusted,
+        standing);
   }
 
   /** How many would be named by chance alone, were each looked at by itself. */

@@ -124,8 +124,12 @@ final class Bones {
             aside(arm.wrist(), arm.hand(), -out),
             arm.lower(),
             THINNER));
-    var palm = arm.wrist().scalarMultiply(1 - PALM).add(arm.tip().scalarMultiply(PALM));
-    bones.add(along(AROUND, arm.wrist(), palm, arm.hand(), FLAT, 1));
+    bones.add(along(AROUND, arm.wrist(), palm(arm), arm.hand(), FLAT, 1));
+  }
+
+  /** The end of the palm: fingers bend. */
+  static Vector3D palm(Skeleton.Arm arm) {
+    return arm.wrist().scalarMultiply(1 - PALM).add(arm.tip().scalarMultiply(PALM));
   }
 
   private static void leg(Skeleton s, Side side, List<Mesh> bones) {

@@ -82,37 +82,31 @@ public record Reference(
             "hand", HAND, "foot", FOOT, "feet", FOOT, "torso", TORSO, "trunk", TORSO, "head", HEAD);
   }
 
-  /** How much long parts point to or from the eye. */
-  public enum Foreshortening {
-    /** As the pose has it. */
-    ANY,
-    /** As little as there is. */
-    LITTLE,
-    /** As much as there is. */
-    MUCH
-  }
-
   /**
    * The reference of a seed; the same seed and wishes give the same picture.
    *
    * @param view a side of what has no front counts as any
    */
-  public static Reference of(long seed, Kind kind, Foreshortening foreshortening, View view) {
-    return of(seed, kind, foreshortening, view, false);
+  public static Reference of(long seed, Kind kind, Emphasis emphasis, View view) {
+    return of(seed, kind, emphasis, view, Optional.empty());
   }
 
-  /** The bones of a figure alone, in the same place as the figure; only where it has some. */
-  public static Reference bones(long seed, Kind kind, Foreshortening foreshortening, View view) {
+  /**
+   * What lies within a figure at one layer of a staged study, in the same place as the figure; only
+   * of figures.
+   */
+  public static Reference within(
+      long seed, Kind kind, Emphasis emphasis, View view, StudyLayer layer) {
     if (!kind.figure()) {
-      throw new IllegalArgumentException(kind + " has no bones");
+      throw new IllegalArgumentException(kind + " is no figure");
     }
-    return of(seed, kind, foreshortening, view, true);
+    return of(seed, kind, emphasis, view, Optional.of(layer));
   }
 
   private static Reference of(
-      long seed, Kind kind, Foreshortening foreshortening, View view, boolean bones) {
+      long seed, Kind kind, Emphasis emphasis, View view, Optional<StudyLayer> within) {
     var random = new SplittableRandom(seed * 31 + kind.ordinal());
-    return shown(random, Subject.of(random, kind), foreshortening, view, bones);
+    return shown(random, Subject.of(random, kind), emphasis, view, within);
   }
 
   private static Vector3D light(SplittableRandom random) {
@@ -123,23 +117,26 @@ public record Reference(
 
   /** Walks around it and stops where the wish is met best. */
   private static Reference shown(
-      SplittableRandom random, Subject subject, Foreshortening wish, View view, boolean bones) {
+      SplittableRandom random,
+      Subject subject,
+      Emphasis wish,
+      View view,
+      Optional<StudyLayer> within) {
     var around = subject.around();
     var centre = centre(subject.framed());
     double radius = radius(subject.framed(), centre);
     double clear = 1.15 * radius(subject.points(), centre);
     var light = light(random);
-    int looks = wish == Foreshortening.ANY ? 1 : LOOKS;
+    int looks = wish == Emphasis.ANY ? 1 : LOOKS;
     Camera chosen = null;
     double best = 0;
-    double amount = 0;
     double facing = 0;
     for (int i = 0; i < looks; i++) {
       double lens =
           switch (wish) {
             case LITTLE -> Lot.between(random, 70, 110);
-            case ANY -> Lot.between(random, 28, 85);
-            case MUCH -> Lot.between(random, 20, 32);
+            case ANY, TILT -> Lot.between(random, 28, 85);
+            case MUCH, LEGS, ARMS -> Lot.between(random, 20, 32);
           };
       double distance = Math.max(1.12 * radius * lens / 18, clear);
       double angle = angle(random, subject, view);
@@ -152,26 +149,26 @@ public record Reference(
       double most = 0.85 * distance;
       height = Math.max(centre.getY() - most, Math.min(height, centre.getY() + most));
       var camera = Camera.around(centre, angle, height, distance, lens, SIZE);
-      double here = foreshortening(camera, subject.lengths());
-      double merit = wish == Foreshortening.LITTLE ? -here : here;
+      double merit = Merit.of(wish, subject, camera);
       if (chosen == null || merit > best) {
         chosen = camera;
         best = merit;
-        amount = here;
         facing = angle;
       }
     }
     var camera = framed(chosen, subject.framed());
     var renderer = new Renderer(camera, Turns.y(facing).applyTo(light));
     var drawing =
-        bones
-            ? renderer.draw(subject.bones(), false)
-            : renderer.draw(subject.meshes(), subject.grounded());
+        within
+            .map(layer -> Within.of(subject.figure().orElseThrow(), layer))
+            .map(renderer::draw)
+            .orElseGet(() -> renderer.draw(subject.meshes(), subject.grounded()));
     var seen = new LinkedHashMap<String, Camera.Seen>();
     subject.landmarks().forEach((name, p) -> seen.put(name, camera.see(p)));
     var height =
         subject.grounded() ? OptionalDouble.of(camera.eye().getY()) : OptionalDouble.empty();
-    return new Reference(drawing, seen, height, camera.lens(), amount);
+    return new Reference(
+        drawing, seen, height, camera.lens(), Merit.foreshortening(chosen, subject.lengths()));
   }
 
   private static double angle(SplittableRandom random, Subject subject, View view) {
@@ -214,18 +211,5 @@ public record Reference(
     }
     double crop = 0.45 * SIZE / off;
     return new Camera(camera.eye(), camera.target(), camera.lens() * crop, SIZE);
-  }
-
-  /** Mean of 1 − seen length ÷ length it would have across the line of sight. */
-  static double foreshortening(Camera camera, List<Vector3D[]> limbs) {
-    double sum = 0;
-    for (var limb : limbs) {
-      var a = camera.see(limb[0]);
-      var b = camera.see(limb[1]);
-      double scale = camera.scaleAt((a.depth() + b.depth()) / 2);
-      double whole = limb[0].distance(limb[1]) * scale;
-      sum += 1 - Math.min(1, Math.hypot(a.x() - b.x(), a.y() - b.y()) / whole);
-    }
-    return sum / limbs.size();
   }
 }

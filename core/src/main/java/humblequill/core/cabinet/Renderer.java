@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -53,6 +54,23 @@ final class Renderer {
       paint(view, shapes);
     }
     return new Drawing(camera.size(), shapes.stream().filter(s -> !s.rows().isEmpty()).toList());
+  }
+
+  /** The picture of what lies within a figure: forms without a ground, lines over all. */
+  Drawing draw(Within within) {
+    var shapes = new ArrayList<>(draw(within.forms(), false).shapes());
+    if (!within.lines().isEmpty()) {
+      shapes.add(
+          new Drawing.Shape(Drawing.Ink.CONTOUR, within.lines().stream().map(this::seen).toList()));
+    }
+    return new Drawing(camera.size(), shapes);
+  }
+
+  private double[] seen(List<Vector3D> line) {
+    return line.stream()
+        .map(camera::see)
+        .flatMapToDouble(p -> DoubleStream.of(p.x(), p.y()))
+        .toArray();
   }
 
   private void paint(SeenMesh view, List<Drawing.Shape> shapes) {

@@ -20,7 +20,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param framed points that the picture holds; what lies beyond runs out of it
  * @param around where the eye may stand
  * @param grounded whether it stands on ground that takes its shadow
- * @param bones what lies within it; none of what is no figure
+ * @param figure how it is posed; empty for what is no figure
  * @param facing where its front points to; empty for what has none
  */
 record Subject(
@@ -30,7 +30,7 @@ record Subject(
     List<Vector3D> framed,
     Around around,
     boolean grounded,
-    List<Mesh> bones,
+    Optional<Skeleton> figure,
     Optional<Vector3D> facing) {
 
   /**
@@ -94,7 +94,7 @@ record Subject(
     lengths.add(trunk(skeleton));
     var facing = kind.hasFront() ? Optional.of(facing(skeleton)) : Optional.<Vector3D>empty();
     return new Subject(
-        meshes, marks, lengths, pointsOf(meshes), FIGURE, true, Bones.of(skeleton), facing);
+        meshes, marks, lengths, pointsOf(meshes), FIGURE, true, Optional.of(skeleton), facing);
   }
 
   /** Where the chest points to. */
@@ -145,7 +145,8 @@ record Subject(
             trunk(s),
             new Vector3D[] {marks.get("left shoulder"), marks.get("right shoulder")},
             new Vector3D[] {marks.get("left hip"), marks.get("right hip")});
-    return new Subject(meshes, marks, lengths, framed, FIGURE, true, List.of(), Optional.empty());
+    return new Subject(
+        meshes, marks, lengths, framed, FIGURE, true, Optional.empty(), Optional.empty());
   }
 
   /** Whether no hand is held before the trunk. */
@@ -193,7 +194,14 @@ record Subject(
     double middle = framed.stream().mapToDouble(Vector3D::getY).average().orElseThrow();
     var around = new Around(35, middle - 0.1, middle + 0.1);
     return new Subject(
-        meshes, solid.landmarks(), lengths, framed, around, false, List.of(), Optional.empty());
+        meshes,
+        solid.landmarks(),
+        lengths,
+        framed,
+        around,
+        false,
+        Optional.empty(),
+        Optional.empty());
   }
 
   /** A foot of a figure, or both where they stand close, with what is seen of the shanks. */
@@ -227,7 +235,7 @@ record Subject(
       facing = Optional.of(toe.subtract(heel));
     }
     var around = new Around(180, 0.1, 1.0);
-    return new Subject(meshes, marks, lengths, framed, around, true, List.of(), facing);
+    return new Subject(meshes, marks, lengths, framed, around, true, Optional.empty(), facing);
   }
 
   private static Subject solids(SplittableRandom random, Reference.Kind kind) {
@@ -267,7 +275,8 @@ record Subject(
           default -> new Around(180, 0.05, 1.9);
         };
     var facing = several ? Optional.<Vector3D>empty() : Optional.of(front);
-    return new Subject(meshes, marks, axes, pointsOf(meshes), around, true, List.of(), facing);
+    return new Subject(
+        meshes, marks, axes, pointsOf(meshes), around, true, Optional.empty(), facing);
   }
 
   private static Solids.Solid one(SplittableRandom random, Reference.Kind kind) {

@@ -6,6 +6,7 @@ import humblequill.core.bench.Template.Layer;
 import humblequill.core.bench.Template.Part;
 import humblequill.core.bench.Template.SidePair;
 import humblequill.core.bench.Template.Upright;
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.picture.Spot;
@@ -62,7 +63,7 @@ final class Benches {
 
   private static Map<String, Spot> look(long seed) {
     var kind = Reference.Kind.values()[(int) (seed % 4)];
-    var seen = Reference.of(seed, kind, Reference.Foreshortening.ANY, View.ANY).landmarks();
+    var seen = Reference.of(seed, kind, Emphasis.ANY, View.ANY).landmarks();
     var places = new LinkedHashMap<String, Spot>();
     seen.forEach((name, p) -> places.put(name, new Spot(p.x(), p.y())));
     return places;

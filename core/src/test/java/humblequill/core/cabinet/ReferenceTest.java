@@ -53,7 +53,7 @@ class ReferenceTest {
   @EnumSource(Reference.Kind.class)
   void every_kind_fills_its_sheet_and_knows_its_landmarks(Reference.Kind kind) throws Exception {
     for (long seed = 1; seed <= 12; seed++) {
-      var reference = Reference.of(seed, kind, Reference.Foreshortening.ANY, View.ANY);
+      var reference = Reference.of(seed, kind, Emphasis.ANY, View.ANY);
       if (kind.figure()) {
         assertThat(reference.landmarks()).hasSize(15);
       } else {
@@ -72,7 +72,7 @@ class ReferenceTest {
               .newDocumentBuilder()
               .parse(new ByteArrayInputStream(xml));
       assertThat(document.getElementsByTagName("path").getLength()).isGreaterThan(3);
-      assertThat(Reference.of(seed, kind, Reference.Foreshortening.ANY, View.ANY).drawing().svg())
+      assertThat(Reference.of(seed, kind, Emphasis.ANY, View.ANY).drawing().svg())
           .as("the same seed, the same picture")
           .isEqualTo(reference.drawing().svg());
     }
@@ -84,9 +84,8 @@ class ReferenceTest {
     double much = 0;
     for (long seed = 0; seed < 40; seed++) {
       var kind = Reference.Kind.values()[(int) (seed % 4)];
-      little +=
-          Reference.of(seed, kind, Reference.Foreshortening.LITTLE, View.ANY).foreshortening();
-      much += Reference.of(seed, kind, Reference.Foreshortening.MUCH, View.ANY).foreshortening();
+      little += Reference.of(seed, kind, Emphasis.LITTLE, View.ANY).foreshortening();
+      much += Reference.of(seed, kind, Emphasis.MUCH, View.ANY).foreshortening();
     }
     assertThat(much / 40).isGreaterThan(little / 40 + 0.15);
   }
@@ -116,7 +115,7 @@ class ReferenceTest {
     double threeQuarter = 0;
     double side = 0;
     for (long seed = 1; seed <= 40; seed++) {
-      var any = Reference.Foreshortening.ANY;
+      var any = Emphasis.ANY;
       double seen = aside(Reference.of(seed, kind, any, View.FRONT));
       assertThat(seen).as("front of %d", seed).isPositive();
       assertThat(aside(Reference.of(seed, kind, any, View.BACK)))
@@ -134,7 +133,7 @@ class ReferenceTest {
   @Test
   void a_wish_for_a_height_is_met() {
     for (long seed = 1; seed <= 40; seed++) {
-      var any = Reference.Foreshortening.ANY;
+      var any = Emphasis.ANY;
       var kind = Reference.Kind.STANDING;
       assertThat(Reference.of(seed, kind, any, View.ABOVE).cameraHeight().orElseThrow())
           .isGreaterThan(1);
@@ -143,23 +142,53 @@ class ReferenceTest {
     }
   }
 
-  /** A skeleton has the same joints as the figure it stands in. */
+  /** What is laid in has the same joints as the figure. */
   @ParameterizedTest
   @EnumSource(names = {"STANDING", "SITTING", "LYING", "ACTION"})
-  void bones_lie_within_their_figure(Reference.Kind kind) {
+  void each_layer_lies_within_its_figure(Reference.Kind kind) {
     for (long seed = 1; seed <= 6; seed++) {
-      var any = Reference.Foreshortening.ANY;
+      var any = Emphasis.ANY;
       var figure = Reference.of(seed, kind, any, View.ANY);
-      var bones = Reference.bones(seed, kind, any, View.ANY);
-      assertThat(bones.landmarks()).isEqualTo(figure.landmarks());
-      assertThat(bones.drawing().svg(false)).doesNotContain("<rect");
       double[] flesh = extent(figure.drawing());
-      double[] bone = extent(bones.drawing());
-      assertThat(bone[0]).isGreaterThan(flesh[0] - 10);
-      assertThat(bone[1]).isGreaterThan(flesh[1] - 10);
-      assertThat(bone[2]).isLessThan(flesh[2] + 10);
-      assertThat(bone[3]).isLessThan(flesh[3] + 10);
+      for (var layer : StudyLayer.values()) {
+        var laidIn = Reference.within(seed, kind, any, View.ANY, layer);
+        assertThat(laidIn.landmarks()).isEqualTo(figure.landmarks());
+        assertThat(laidIn.drawing().svg(false)).doesNotContain("<rect");
+        double[] inner = extent(laidIn.drawing());
+        double beyond = layer == StudyLayer.BLOCKS ? 45 : 10;
+        assertThat(inner[0]).as("%s %d", layer, seed).isGreaterThan(flesh[0] - beyond);
+        assertThat(inner[1]).as("%s %d", layer, seed).isGreaterThan(flesh[1] - beyond);
+        assertThat(inner[2]).as("%s %d", layer, seed).isLessThan(flesh[2] + beyond);
+        assertThat(inner[3]).as("%s %d", layer, seed).isLessThan(flesh[3] + beyond);
+      }
     }
+  }
+
+  /** The line of action runs from the top of the head to a foot; axes join joints. A definition. */
+  @Test
+  void the_gesture_runs_from_head_to_foot_and_axes_from_joint_to_joint() {
+    for (long seed = 1; seed <= 20; seed++) {
+      var any = Emphasis.ANY;
+      var kind = Reference.Kind.STANDING;
+      var gesture = Reference.within(seed, kind, any, View.ANY, StudyLayer.GESTURE);
+      var marks = gesture.landmarks();
+      var line = gesture.drawing().shapes().get(0).rows().get(0);
+      assertThat(at(line, 0)).isEqualTo(place(marks.get("head top")));
+      assertThat(at(line, line.length - 2))
+          .isIn(place(marks.get("left ankle")), place(marks.get("right ankle")));
+      var axes = Reference.within(seed, kind, any, View.ANY, StudyLayer.AXES);
+      var shoulders = axes.drawing().shapes().get(0).rows().get(0);
+      assertThat(at(shoulders, 0)).isEqualTo(place(marks.get("left shoulder")));
+      assertThat(at(shoulders, 2)).isEqualTo(place(marks.get("right shoulder")));
+    }
+  }
+
+  private static java.util.List<Double> at(double[] row, int from) {
+    return java.util.List.of(row[from], row[from + 1]);
+  }
+
+  private static java.util.List<Double> place(Camera.Seen seen) {
+    return java.util.List.of(seen.x(), seen.y());
   }
 
   private static double[] extent(Drawing drawing) {

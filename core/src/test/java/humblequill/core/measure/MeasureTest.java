@@ -82,4 +82,15 @@ class MeasureTest {
     assertThat(EyeLevel.of(c, d, a, b).degrees().orElseThrow()).isCloseTo(0, within(1e-9));
     assertThat(EyeLevel.meet(a, new Edge(new Spot(0, 1), new Spot(4, 3)))).isEmpty();
   }
+
+  /** A side of 3, 4 and 5: the hypotenuse is 5/3 of the short side. */
+  @Test
+  void any_length_is_the_unit_of_others() {
+    var corner = new Spot(0, 0);
+    var right = new Spot(3, 0);
+    var down = new Spot(0, 4);
+    assertThat(Units.count(corner, right, right, down)).isCloseTo(5.0 / 3, within(1e-12));
+    assertThatThrownBy(() -> Units.count(corner, corner, right, down))
+        .hasMessageContaining("no length");
+  }
 }

@@ -1,11 +1,17 @@
 package humblequill.server.bench;
 
+import humblequill.core.bench.PoseLength;
 import humblequill.core.bench.Quantity;
+import humblequill.core.bench.SaidWrong;
 import humblequill.core.cabinet.Reference;
+import humblequill.server.edge.PaperSize;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -31,16 +37,19 @@ class BenchController {
   private final ComparisonViews views;
   private final BenchTemplates templates;
   private final Tendencies tendencies;
+  private final SaidHabits said;
 
   BenchController(
       Comparisons comparisons,
       ComparisonViews views,
       BenchTemplates templates,
-      Tendencies tendencies) {
+      Tendencies tendencies,
+      SaidHabits said) {
     this.comparisons = comparisons;
     this.views = views;
     this.templates = templates;
     this.tendencies = tendencies;
+    this.said = said;
   }
 
   /** All comparisons in short, the newest first. */
@@ -60,6 +69,19 @@ class BenchController {
   @GetMapping("/comparisons/{id}")
   ComparisonView read(@PathVariable UUID id) {
     return views.read(id);
+  }
+
+  /** Its reference at the size of a paper: to trace, or to begin from. */
+  @GetMapping(path = "/comparisons/{id}/sheet.pdf", produces = "application/pdf")
+  ResponseEntity<byte[]> sheet(
+      @PathVariable UUID id,
+      @RequestParam(defaultValue = "A4") @Size(max = 60) String paper,
+      @RequestParam(defaultValue = "10") @DecimalMin("0") @DecimalMax("500") double margin,
+      @RequestParam(defaultValue = "FAINT") ReferenceSheet.Shows shows)
+      throws IOException {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"reference.pdf\"")
+        .body(views.sheet(id, PaperSize.read(paper), margin, shows));
   }
 
   /** Keeps a comparison, a new one or a change. */
@@ -95,11 +117,41 @@ class BenchController {
       @NotNull @Valid ComparisonFields fields,
       @Nullable Boolean fit) {}
 
-  /** Habits by template. */
+  /** Habits by template, of all drawings or of those that are asked for. */
   @GetMapping("/tendencies")
-  List<Tendencies.TemplateTendencies> tendencies(@RequestParam @Nullable LocalDate parted) {
-    return tendencies.read(parted);
+  Tendencies.HabitsView tendencies(
+      @RequestParam @Nullable LocalDate parted,
+      @RequestParam @Nullable String source,
+      @RequestParam @Nullable String medium,
+      @RequestParam @Nullable PoseLength length,
+      @RequestParam @Nullable String topic) {
+    return tendencies.read(parted, new HabitFilter(source, medium, length, topic));
   }
+
+  /** Errors that come back in the learner's own words. */
+  @GetMapping("/said")
+  List<SaidHabits.SaidHabitView> said() {
+    return said.read();
+  }
+
+  /** Tells that words of an entry were read wrong. */
+  @PutMapping("/said/misread")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void misread(@RequestBody @Valid MisreadWords words) {
+    said.misread(words.entry(), words.part(), words.along(), words.wrong());
+  }
+
+  /**
+   * Words of an entry.
+   *
+   * @param part as they were read
+   * @param wrong whether they were read wrong; false takes that back
+   */
+  record MisreadWords(
+      @NotNull UUID entry,
+      @NotNull @Size(max = 200) String part,
+      SaidWrong.@NotNull Along along,
+      boolean wrong) {}
 
   /** Habits that are an aim now, the newest first. */
   @GetMapping("/aims")

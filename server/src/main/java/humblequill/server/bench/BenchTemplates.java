@@ -27,6 +27,7 @@ class BenchTemplates {
           "head-three-quarter",
           "hand",
           "foot",
+          "limb",
           "hull",
           "box",
           "cylinder");
@@ -80,11 +81,8 @@ class BenchTemplates {
   }
 
   @Transactional(readOnly = true)
-  Optional<Template> find(String name) {
-    return all().stream()
-        .map(KeptTemplate::template)
-        .filter(t -> t.name().equals(name))
-        .findFirst();
+  Optional<KeptTemplate> find(String name) {
+    return all().stream().filter(t -> t.template().name().equals(name)).findFirst();
   }
 
   /** Keeps a template from its file; what the file says beyond the format is kept as it is. */

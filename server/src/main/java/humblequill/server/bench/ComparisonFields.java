@@ -1,6 +1,7 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Way;
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import jakarta.validation.Valid;
@@ -62,19 +63,19 @@ public record ComparisonFields(
       @NotNull From from,
       @Nullable Long seed,
       Reference.@Nullable Kind cabinet,
-      Reference.@Nullable Foreshortening foreshortening,
+      @Nullable Emphasis emphasis,
       @Nullable View view,
       @Nullable UUID picture) {
     /** The same reference is told in one way alone, since attempts of one belong together. */
     public ReferenceFields {
       if (from == From.CABINET) {
-        foreshortening = foreshortening == null ? Reference.Foreshortening.ANY : foreshortening;
+        emphasis = emphasis == null ? Emphasis.ANY : emphasis;
         view = view == null ? View.ANY : view;
         picture = null;
       } else {
         seed = null;
         cabinet = null;
-        foreshortening = null;
+        emphasis = null;
         view = null;
       }
     }

@@ -45,9 +45,14 @@ record ComparisonView(
    * @param address where it is read; empty where it is gone
    * @param ratio width ÷ height
    * @param known whether the program knows the landmarks itself
+   * @param keptPrivate whether its page is; no sheet to show around holds it
    */
   record BenchPicture(
-      String address, double ratio, boolean known, List<ComparisonFields.LandmarkPlace> places) {}
+      String address,
+      double ratio,
+      boolean known,
+      boolean keptPrivate,
+      List<ComparisonFields.LandmarkPlace> places) {}
 
   /**
    * A landmark that is asked for.
@@ -79,7 +84,9 @@ record ComparisonView(
       List<LineUp> lineUps,
       @Nullable LineUp kept,
       @Nullable Response tilt,
-      List<DepthView> depths,
+      List<MeasuredShare> depths,
+      List<MeasuredShare> tapers,
+      List<MeasuredShare> areas,
       Similarity over,
       boolean onFoundation,
       double meanOffset,
@@ -123,8 +130,8 @@ record ComparisonView(
       boolean fromPlumb,
       double length) {}
 
-  /** How much of a foreshortening is drawn. */
-  record DepthView(String name, double share) {}
+  /** How much of a foreshortening, a narrowing or an area is drawn. */
+  record MeasuredShare(String name, double share) {}
 
   /** One attempt of the same reference. */
   record Try(

@@ -3,15 +3,21 @@ package humblequill.server.bench;
 import humblequill.core.bench.Compared;
 import humblequill.core.bench.Series;
 import humblequill.core.bench.TrueAxis;
+import humblequill.core.book.Format;
 import humblequill.core.picture.Spot;
 import humblequill.server.bench.ComparisonFields.LandmarkPlace;
 import humblequill.server.bench.Comparisons.HeldComparison;
 import humblequill.server.bench.Comparisons.KeptComparison;
+import humblequill.server.book.PrivatePictures;
+import humblequill.server.edge.Refusal;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -24,10 +30,12 @@ import org.springframework.transaction.annotation.Transactional;
 class ComparisonViews {
   private final Comparisons comparisons;
   private final References references;
+  private final PrivatePictures privates;
 
-  ComparisonViews(Comparisons comparisons, References references) {
+  ComparisonViews(Comparisons comparisons, References references, PrivatePictures privates) {
     this.comparisons = comparisons;
     this.references = references;
+    this.privates = privates;
   }
 
   /** All in short, the newest first. */
@@ -82,6 +90,7 @@ class ComparisonViews {
             references.address(fields.reference()),
             ratio(references.look(fields.reference()), kept.referenceLook()),
             fields.reference().from() == ComparisonFields.From.CABINET,
+            privates.holds(fields.reference().picture()),
             references.places(fields.reference(), fields.truth()));
     var look = references.look(fields.attempt());
     var attempt =
@@ -91,6 +100,7 @@ class ComparisonViews {
                 references.address(fields.attempt()),
                 ratio(look, kept.attemptLook()),
                 false,
+                privates.holds(fields.attempt()),
                 fields.drawn());
     var series = comparisons.all().stream().filter(kept::sameReference).toList();
     var tries = series.stream().map(comparisons::held).map(ComparisonViews::tried).toList();
@@ -109,6 +119,33 @@ class ComparisonViews {
         tries,
         Series.restOffered(
             tries.stream().map(ComparisonView.Try::meanOffset).filter(Objects::nonNull).toList()));
+  }
+
+  /** The reference of a comparison at the size of a paper, as PDF. */
+  @Transactional(readOnly = true)
+  public byte[] sheet(UUID id, Format paper, double margin, ReferenceSheet.Shows shows)
+      throws IOException {
+    if (2 * margin >= Math.min(paper.widthMm(), paper.heightMm())) {
+      throw Refusal.badValue("margin", margin, "The margins leave nothing of the paper.");
+    }
+    var kept = comparisons.need(id);
+    var held = comparisons.held(kept);
+    var fields = kept.fields();
+    var picture =
+        shows == ReferenceSheet.Shows.MARKS
+            ? Optional.<BufferedImage>empty()
+            : Optional.of(
+                references
+                    .picture(fields.reference())
+                    .orElseThrow(() -> Refusal.notFound("picture", id)));
+    return ReferenceSheet.of(
+        picture,
+        ratio(references.look(fields.reference()), kept.referenceLook()),
+        references.places(fields.reference(), fields.truth()),
+        held.template().parts().stream().map(p -> new String[] {p.from(), p.to()}).toList(),
+        paper,
+        margin,
+        shows);
   }
 
   private static ComparisonView.Try tried(HeldComparison held) {
@@ -200,12 +237,18 @@ class ComparisonViews {
         c.lineUps(),
         c.kept().orElse(null),
         c.tilt().orElse(null),
-        c.depths().entrySet().stream()
-            .map(e -> new ComparisonView.DepthView(e.getKey(), e.getValue()))
-            .toList(),
+        shares(c.depths()),
+        shares(c.shapes().tapers()),
+        shares(c.shapes().areas()),
         c.alignment().over(),
         c.alignment().onFoundation(),
         c.meanOffset(),
         c.landmarks().size());
+  }
+
+  private static List<ComparisonView.MeasuredShare> shares(Map<String, Double> shares) {
+    return shares.entrySet().stream()
+        .map(e -> new ComparisonView.MeasuredShare(e.getKey(), e.getValue()))
+        .toList();
   }
 }

@@ -139,6 +139,7 @@ public class Comparisons {
     boolean byHand = fields.reference().from() != ComparisonFields.From.CABINET;
     return templates
         .find(fields.template())
+        .map(BenchTemplates.KeptTemplate::template)
         .filter(t -> byHand || t.landmarks().stream().anyMatch(l -> known.contains(l.name())))
         .orElseGet(() -> BenchTemplates.free(known));
   }

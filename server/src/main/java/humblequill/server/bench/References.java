@@ -5,13 +5,20 @@ import humblequill.server.bench.ComparisonFields.LandmarkPlace;
 import humblequill.server.bench.ComparisonFields.ReferenceFields;
 import humblequill.server.edge.Refusal;
 import humblequill.server.picture.PagePictures;
+import humblequill.server.reference.CabinetPng;
 import humblequill.server.reference.PictureFolder;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -19,6 +26,9 @@ import org.springframework.stereotype.Component;
 @Component
 class References {
   private static final int HELD = 2000;
+
+  /** Longest side of a picture that is printed, in dots. */
+  private static final int PRINTED = 2000;
 
   private final PagePictures pages;
   private final PictureFolder folder;
@@ -45,12 +55,9 @@ class References {
   String address(ReferenceFields reference) {
     return switch (reference.from()) {
       case CABINET ->
-          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s&view=%s"
+          "/api/cabinet/picture.svg?seed=%d&kind=%s&emphasis=%s&view=%s"
               .formatted(
-                  reference.seed(),
-                  reference.cabinet(),
-                  reference.foreshortening(),
-                  reference.view());
+                  reference.seed(), reference.cabinet(), reference.emphasis(), reference.view());
       case PAGE -> address(reference.picture());
       case FOLDER ->
           look(reference) == null ? "" : "/api/references/pictures/" + reference.picture();
@@ -88,16 +95,19 @@ class References {
     return reference.from() == ComparisonFields.From.CABINET ? places(reference) : told;
   }
 
+  private static Reference made(ReferenceFields key) {
+    return Reference.of(
+        Objects.requireNonNull(key.seed()),
+        Objects.requireNonNull(key.cabinet()),
+        Objects.requireNonNull(key.emphasis()),
+        Objects.requireNonNull(key.view()));
+  }
+
   private List<LandmarkPlace> places(ReferenceFields r) {
     return cabinet.computeIfAbsent(
         r,
         key -> {
-          var made =
-              Reference.of(
-                  Objects.requireNonNull(key.seed()),
-                  Objects.requireNonNull(key.cabinet()),
-                  Objects.requireNonNull(key.foreshortening()),
-                  Objects.requireNonNull(key.view()));
+          var made = made(key);
           double size = made.drawing().size();
           return made.landmarks().entrySet().stream()
               .map(
@@ -106,6 +116,38 @@ class References {
                           e.getKey(), e.getValue().x() / size, e.getValue().y() / size))
               .toList();
         });
+  }
+
+  /** The picture of a reference, to be printed; empty where it is gone. */
+  Optional<BufferedImage> picture(ReferenceFields reference) {
+    if (look(reference) == null) {
+      return Optional.empty();
+    }
+    if (reference.from() == ComparisonFields.From.FOLDER) {
+      return folder
+          .seen(Objects.requireNonNull(reference.picture()), PRINTED)
+          .map(References::onPaper);
+    }
+    try {
+      return Optional.of(onPaper(ImageIO.read(new ByteArrayInputStream(bytes(reference)))));
+    } catch (IOException e) {
+      return Optional.empty();
+    }
+  }
+
+  private byte[] bytes(ReferenceFields r) throws IOException {
+    return r.from() == ComparisonFields.From.CABINET
+        ? CabinetPng.of(made(r).drawing(), PRINTED)
+        : pages.shown(Objects.requireNonNull(r.picture()), PRINTED);
+  }
+
+  /** Without anything to see through, as printers want it. */
+  private static BufferedImage onPaper(BufferedImage image) {
+    var flat = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+    var pen = flat.createGraphics();
+    pen.drawImage(image, 0, 0, Color.WHITE, null);
+    pen.dispose();
+    return flat;
   }
 
   /** Refuses a reference that is not told whole. */

@@ -1,6 +1,7 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Way;
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.server.data.StoredJson;
@@ -39,7 +40,7 @@ record StoredComparison(
       String from,
       @Nullable Long seed,
       @Nullable String cabinet,
-      @Nullable String foreshortening,
+      @Nullable String emphasis,
       @Nullable String view,
       @Nullable UUID picture) {}
 
@@ -55,7 +56,7 @@ record StoredComparison(
             StoredJson.word(r.from()),
             r.seed(),
             word(r.cabinet()),
-            word(r.foreshortening()),
+            word(r.emphasis()),
             word(r.view()),
             r.picture()),
         f.attempt(),
@@ -92,9 +93,7 @@ record StoredComparison(
             reference.cabinet == null
                 ? null
                 : StoredJson.kind(Reference.Kind.class, reference.cabinet),
-            reference.foreshortening == null
-                ? null
-                : StoredJson.kind(Reference.Foreshortening.class, reference.foreshortening),
+            reference.emphasis == null ? null : StoredJson.kind(Emphasis.class, reference.emphasis),
             reference.view == null ? null : StoredJson.kind(View.class, reference.view),
             reference.picture),
         attempt,

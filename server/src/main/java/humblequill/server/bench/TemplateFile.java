@@ -70,6 +70,14 @@ final class TemplateFile {
     for (var depth : list(file, "depth")) {
       depths.add(new Template.Depth(word(depth, "name"), word(depth, "one"), word(depth, "other")));
     }
+    var tapers = new ArrayList<Template.Taper>();
+    for (var taper : list(file, "tapers")) {
+      tapers.add(new Template.Taper(word(taper, "name"), word(taper, "from"), word(taper, "to")));
+    }
+    var outlines = new ArrayList<Template.Outline>();
+    for (var outline : list(file, "outlines")) {
+      outlines.add(new Template.Outline(word(outline, "name"), names(outline.path("around"))));
+    }
     var upright = file.path("upright");
     return new Template(
         word(file, "name"),
@@ -80,7 +88,9 @@ final class TemplateFile {
             ? Optional.of(
                 new Template.Upright(names(upright.path("above")), names(upright.path("below"))))
             : Optional.empty(),
-        depths);
+        depths,
+        tapers,
+        outlines);
   }
 
   private static Iterable<JsonNode> list(JsonNode file, String field) {

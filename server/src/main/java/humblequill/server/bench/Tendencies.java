@@ -2,10 +2,14 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.AimResult;
 import humblequill.core.bench.Case;
+import humblequill.core.bench.PoseLength;
+import humblequill.core.bench.Practice;
 import humblequill.core.bench.Quantity;
 import humblequill.core.bench.Sides;
 import humblequill.core.bench.Tendency;
+import humblequill.core.entry.Drawn;
 import humblequill.core.stats.MeanInterval;
+import humblequill.server.book.EntryPictures;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
@@ -17,8 +21,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -30,17 +37,26 @@ public class Tendencies {
 
   private final Comparisons comparisons;
   private final AimRepository repository;
+  private final SaidHabits said;
+  private final EntryPictures pictures;
+  private final BenchTemplates kinds;
   private final SettingsService settings;
   private final Clock clock;
   private final Remembered<List<KeptAim>> stored;
 
   Tendencies(
       Comparisons comparisons,
+      SaidHabits said,
+      EntryPictures pictures,
+      BenchTemplates kinds,
       AimRepository repository,
       SettingsService settings,
       Clock clock,
       Memory memory) {
     this.comparisons = comparisons;
+    this.said = said;
+    this.pictures = pictures;
+    this.kinds = kinds;
     this.repository = repository;
     this.settings = settings;
     this.clock = clock;
@@ -74,7 +90,9 @@ public class Tendencies {
    * @param p chance by Student's t
    * @param adjusted corrected for how many were looked at
    * @param before the mean before the day that was asked about; null without one
+   * @param told how many of {@code signed} are known from words alone
    * @param aim the aim it was taken as; null if it is none
+   * @param practice what of the cabinet practises it; null where it shows none of it
    */
   record TendencyView(
       Quantity.Kind kind,
@@ -85,13 +103,15 @@ public class Tendencies {
       int of,
       int same,
       int signed,
+      int told,
       double p,
       double sign,
       double adjusted,
       Tendency.Standing standing,
       @Nullable Double before,
       @Nullable Double after,
-      @Nullable AimView aim) {}
+      @Nullable AimView aim,
+      @Nullable Practice practice) {}
 
   /**
    * A habit taken as an aim.
@@ -112,14 +132,52 @@ public class Tendencies {
       int left,
       @Nullable AimResult result) {}
 
-  /** All habits; those of a day parted into before and after. */
+  /**
+   * Habits by template, and what they can be asked by.
+   *
+   * @param sources of the drawings that were compared
+   * @param media of these
+   * @param lengths of these
+   */
+  record HabitsView(
+      List<TemplateTendencies> templates,
+      List<String> sources,
+      List<String> media,
+      List<PoseLength> lengths) {}
+
+  /** Habits; those of a day parted into before and after. */
   @Transactional(readOnly = true)
-  public List<TemplateTendencies> read(@Nullable LocalDate day) {
+  public HabitsView read(@Nullable LocalDate day, HabitFilter filter) {
+    var drawn = pictures.byPicture();
+    var compared =
+        comparisons.feeding().stream()
+            .map(c -> drawnAs(c, drawn))
+            .filter(Objects::nonNull)
+            .toList();
+    return new HabitsView(
+        templates(day, filter),
+        told(compared, Drawn::source),
+        told(compared, Drawn::medium),
+        told(compared, PoseLength::of));
+  }
+
+  private static <T> List<T> told(List<Drawn> drawn, Function<Drawn, Optional<T>> what) {
+    return drawn.stream().map(what).flatMap(Optional::stream).distinct().sorted().toList();
+  }
+
+  private static @Nullable Drawn drawnAs(
+      Comparisons.KeptComparison kept, Map<UUID, Drawn> byPicture) {
+    var attempt = kept.fields().attempt();
+    return attempt == null ? null : byPicture.get(attempt);
+  }
+
+  private List<TemplateTendencies> templates(@Nullable LocalDate day, HabitFilter filter) {
     var all = new ArrayList<TemplateTendencies>();
-    cases()
+    var told = said.cases().stream().map(SaidHabits.SaidCase::said).toList();
+    cases(filter)
         .forEach(
             (template, cases) -> {
-              var found = Tendency.of(cases);
+              var found = Tendency.of(cases, filter.isAll() ? told : List.of());
               var parted = day == null ? null : Tendency.parted(cases, day);
               all.add(
                   new TemplateTendencies(
@@ -132,10 +190,18 @@ public class Tendencies {
     return all;
   }
 
-  /** First unaided attempts of each reference, by template. */
   private Map<String, List<Case>> cases() {
+    return cases(HabitFilter.ALL);
+  }
+
+  /** First unaided attempts of each reference, by template. */
+  private Map<String, List<Case>> cases(HabitFilter filter) {
     var cases = new LinkedHashMap<String, List<Case>>();
+    Map<UUID, Drawn> drawn = filter.isAll() ? Map.of() : pictures.byPicture();
     for (var kept : comparisons.feeding()) {
+      if (!filter.holds(drawnAs(kept, drawn))) {
+        continue;
+      }
       var held = comparisons.held(kept);
       held.compared()
           .filter(c -> c.sides().verdict() == Sides.Verdict.TRUE)
@@ -165,6 +231,7 @@ public class Tendencies {
         mean.of(),
         t.same(),
         t.signed(),
+        t.told(),
         mean.p(),
         t.sign(),
         t.adjusted(),
@@ -175,7 +242,8 @@ public class Tendencies {
             .filter(a -> a.template().equals(template) && a.quantity().equals(t.quantity()))
             .findFirst()
             .map(a -> view(a, cases))
-            .orElse(null));
+            .orElse(null),
+        kinds.find(template).flatMap(k -> Practice.of(k.cabinet(), t.quantity())).orElse(null));
   }
 
   private static @Nullable Double finite(double value) {

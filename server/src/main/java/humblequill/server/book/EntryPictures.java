@@ -1,19 +1,25 @@
 package humblequill.server.book;
 
+import humblequill.core.entry.Drawn;
 import humblequill.core.name.NameKind;
+import humblequill.core.name.Names;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.name.NameService;
 import humblequill.server.picture.PagePictures;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The picture of the page that an entry names. */
+/** Pictures of the pages that entries name. */
 @Service
-class EntryPictures {
+public class EntryPictures {
   private final EntryLedger ledger;
   private final PageService pages;
   private final PagePictures pictures;
@@ -24,6 +30,41 @@ class EntryPictures {
     this.pages = pages;
     this.pictures = pictures;
     this.names = names;
+  }
+
+  /** Which entry each picture of a page belongs to: the last one that names the page. */
+  @Transactional(readOnly = true)
+  public Map<UUID, Drawn> byPicture() {
+    var byPage = pictures.byPage();
+    if (byPage.isEmpty()) {
+      return Map.of();
+    }
+    var known = names.names();
+    var pagesOf = new HashMap<UUID, Map<Integer, UUID>>();
+    var found = new HashMap<UUID, Drawn>();
+    ledger
+        .read()
+        .all()
+        .filter(d -> d.span().isPresent() && d.book().isPresent())
+        .forEach(
+            d ->
+                known
+                    .find(NameKind.BOOK, d.book().get())
+                    .map(book -> pagesOf.computeIfAbsent(book.id(), id -> numbered(id, known)))
+                    .stream()
+                    .flatMap(
+                        pages ->
+                            IntStream.rangeClosed(d.span().get().from(), d.span().get().to())
+                                .mapToObj(pages::get))
+                    .filter(Objects::nonNull)
+                    .flatMap(page -> byPage.getOrDefault(page, List.of()).stream())
+                    .forEach(picture -> found.put(picture.id(), d)));
+    return found;
+  }
+
+  private Map<Integer, UUID> numbered(UUID book, Names known) {
+    return pages.told(book, known).stream()
+        .collect(Collectors.toMap(PageService.ToldPage::number, PageService.ToldPage::id));
   }
 
   /** The first page's picture of each entry that has one. */

@@ -2,6 +2,7 @@ package humblequill.server.demo;
 
 import humblequill.core.bench.Quantity;
 import humblequill.core.bench.Way;
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.picture.Spot;
@@ -31,7 +32,7 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("quill.demo")
 class DemoBench {
   static final String BOOK = "Sheets from the cabinet";
-  private static final int HULLS = 30;
+  static final int HULLS = 30;
   private static final int TRIES = 6;
   static final int SHEETS = HULLS + TRIES;
 
@@ -117,13 +118,13 @@ class DemoBench {
     return sheets;
   }
 
-  private static LocalDate dayOf(int hull, LocalDate today) {
+  static LocalDate dayOf(int hull, LocalDate today) {
     return today.minusDays(80).plusDays(hull * 79L / HULLS);
   }
 
   private static Map<String, Spot> truth(ReferenceFields r) {
     var view = r.view() == null ? View.ANY : r.view();
-    var made = Reference.of(r.seed(), r.cabinet(), Reference.Foreshortening.ANY, view);
+    var made = Reference.of(r.seed(), r.cabinet(), Emphasis.ANY, view);
     double size = made.drawing().size();
     var places = new LinkedHashMap<String, Spot>();
     made.landmarks().forEach((n, p) -> places.put(n, new Spot(p.x() / size, p.y() / size)));

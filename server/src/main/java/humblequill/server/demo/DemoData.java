@@ -109,6 +109,7 @@ class DemoData implements SmartInitializingSingleton {
     shelf.make(today);
     promises.make(settings.learner());
     books.make(settings.learner());
+    entries.createAll(DemoSheets.write(today, practised));
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {

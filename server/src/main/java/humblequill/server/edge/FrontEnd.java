@@ -37,6 +37,7 @@ class FrontEnd {
     "/bench/new",
     "/bench/measure",
     "/bench/*",
+    "/bench/*/measure",
     "/topics",
     "/topics/edit",
     "/topics/*",

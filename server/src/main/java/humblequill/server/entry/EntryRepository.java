@@ -106,6 +106,21 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   @Query(LISTED + " where e.practiceDay in :days" + NEWEST_FIRST)
   List<Listed> listedOn(Collection<LocalDate> days);
 
+  /** What an entry says in words of what went wrong and of the next time. */
+  record Said(UUID id, LocalDate day, @Nullable UUID bookId, String wentWrong, String nextTime) {}
+
+  String SAID =
+      """
+      select new humblequill.server.entry.EntryRepository$Said(e.id, e.practiceDay, e.bookId, e.wentWrong, e.nextTime)
+      from EntryEntity e where (e.wentWrong <> '' or e.nextTime <> '')
+      """;
+
+  @Query(SAID + IN_ORDER)
+  List<Said> said();
+
+  @Query(SAID + " and e.practiceDay in :days" + IN_ORDER)
+  List<Said> saidOn(Collection<LocalDate> days);
+
   @Query("select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where e.bookId in :books")
   Optional<Integer> lastPage(Collection<UUID> books);
 

@@ -43,6 +43,7 @@ public class EntryService {
   private final SettingsService settings;
   private final EntryLedger ledger;
   private final EntryIndex index;
+  private final SaidNotes notes;
   private final List<EntryCheck> checks;
   private final Clock clock;
   private final ApplicationEventPublisher events;
@@ -54,10 +55,12 @@ public class EntryService {
       SettingsService settings,
       EntryLedger ledger,
       EntryIndex index,
+      SaidNotes notes,
       List<EntryCheck> checks,
       Clock clock,
       ApplicationEventPublisher events) {
     this.index = index;
+    this.notes = notes;
     this.checks = checks;
     this.repository = repository;
     this.placements = placements;
@@ -286,6 +289,7 @@ public class EntryService {
   private void touched(Collection<LocalDate> changed) {
     ledger.changed(changed);
     index.changed(changed);
+    notes.changed(changed);
     events.publishEvent(new EntriesChanged(List.copyOf(changed)));
   }
 

@@ -1,12 +1,13 @@
 package humblequill.server.measure;
 
-import humblequill.core.book.Format;
 import humblequill.core.measure.EyeLevel;
 import humblequill.core.measure.EyeLevel.Edge;
 import humblequill.core.measure.HeadsTall;
 import humblequill.core.measure.SquareGrid;
 import humblequill.core.measure.Triangulation;
+import humblequill.core.measure.Units;
 import humblequill.core.picture.Spot;
+import humblequill.server.edge.PaperSize;
 import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -44,7 +45,7 @@ class MeasureController {
       @RequestParam @Size(max = 60) String paper,
       @RequestParam @DecimalMin("0") @DecimalMax("500") double margin,
       @RequestParam @Min(1) @Max(SquareGrid.MOST) int columns) {
-    var sheet = sheet(paper);
+    var sheet = PaperSize.read(paper);
     var grid =
         known(
             "margin",
@@ -73,7 +74,8 @@ class MeasureController {
       @RequestParam @Size(max = 60) String paper,
       @RequestParam @DecimalMin("0") @DecimalMax("500") double margin,
       @RequestParam @DecimalMin("3") @DecimalMax("10") double heads) {
-    return known("margin", margin, () -> HeadsTall.on(sheet(paper).heightMm(), margin, heads));
+    return known(
+        "margin", margin, () -> HeadsTall.on(PaperSize.read(paper).heightMm(), margin, heads));
   }
 
   /**
@@ -108,22 +110,27 @@ class MeasureController {
   EyeLevelView eyeLevel(@RequestParam @Size(min = 16, max = 16) List<Double> edges) {
     var e = new Edge[4];
     for (int i = 0; i < e.length; i++) {
-      e[i] =
-          new Edge(
-              new Spot(edges.get(4 * i), edges.get(4 * i + 1)),
-              new Spot(edges.get(4 * i + 2), edges.get(4 * i + 3)));
+      e[i] = new Edge(spot(edges, 2 * i), spot(edges, 2 * i + 1));
     }
     var found = EyeLevel.of(e[0], e[1], e[2], e[3]);
     return new EyeLevelView(
         found.left().orElse(null), found.right().orElse(null), found.degrees().orElse(null));
   }
 
-  private static Format sheet(String paper) {
-    return Format.read(paper)
-        .orElseThrow(
-            () ->
-                Refusal.badValue(
-                    "paper", paper, "\"" + paper + "\" is no size: write A4 or 21 x 29.7 cm."));
+  /** How many of a unit a length has; a head as unit gives heads tall. */
+  record InUnits(double count) {}
+
+  /** Of a unit and a length, each told as x and y of its two ends. */
+  @GetMapping("/units")
+  InUnits units(@RequestParam @Size(min = 8, max = 8) List<Double> ends) {
+    return known(
+        "unit",
+        "",
+        () -> new InUnits(Units.count(spot(ends, 0), spot(ends, 1), spot(ends, 2), spot(ends, 3))));
+  }
+
+  private static Spot spot(List<Double> numbers, int i) {
+    return new Spot(numbers.get(2 * i), numbers.get(2 * i + 1));
   }
 
   private static <T> T known(String field, Object value, Supplier<T> computed) {

@@ -1,7 +1,9 @@
 package humblequill.server.reference;
 
 import humblequill.core.cabinet.Camera;
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.StudyLayer;
 import humblequill.core.cabinet.View;
 import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.Max;
@@ -53,24 +55,30 @@ class CabinetController {
    * What the cabinet can show.
    *
    * @param hasFront whether a side of it can be asked for
-   * @param hasBones whether its bones can be shown
+   * @param isFigure whether what lies within it can be shown
+   * @param emphases what can be asked of it
    */
-  record CabinetKind(Reference.Kind kind, boolean hasFront, boolean hasBones) {}
+  record CabinetKind(
+      Reference.Kind kind, boolean hasFront, boolean isFigure, List<Emphasis> emphases) {}
 
   @GetMapping("/kinds")
   List<CabinetKind> kinds() {
     return Arrays.stream(Reference.Kind.values())
-        .map(k -> new CabinetKind(k, k.hasFront(), k.figure()))
+        .map(k -> new CabinetKind(k, k.hasFront(), k.figure(), emphases(k)))
         .toList();
+  }
+
+  private static List<Emphasis> emphases(Reference.Kind kind) {
+    return Arrays.stream(Emphasis.values()).filter(e -> kind.figure() || !e.ofFigures()).toList();
   }
 
   @GetMapping
   CabinetReference reference(
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
-      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") Emphasis emphasis,
       @RequestParam(defaultValue = "ANY") View view) {
-    var r = Reference.of(seed, kind, foreshortening, view);
+    var r = Reference.of(seed, kind, emphasis, view);
     return new CabinetReference(
         r.drawing().size(),
         r.landmarks().entrySet().stream()
@@ -85,23 +93,24 @@ class CabinetController {
   ResponseEntity<byte[]> svg(
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
-      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") Emphasis emphasis,
       @RequestParam(defaultValue = "ANY") View view) {
-    var svg = Reference.of(seed, kind, foreshortening, view).drawing().svg();
+    var svg = Reference.of(seed, kind, emphasis, view).drawing().svg();
     return picture(SVG, svg.getBytes(StandardCharsets.UTF_8));
   }
 
-  /** The bones of a figure, to be laid over it. */
-  @GetMapping("/bones.svg")
-  ResponseEntity<byte[]> bones(
+  /** What lies within a figure, to be laid over it. */
+  @GetMapping("/within.svg")
+  ResponseEntity<byte[]> within(
+      @RequestParam StudyLayer layer,
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
-      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") Emphasis emphasis,
       @RequestParam(defaultValue = "ANY") View view) {
     if (!kind.figure()) {
-      throw Refusal.badValue("kind", kind, "Only figures have bones here.");
+      throw Refusal.badValue("kind", kind, "Only figures can be looked into.");
     }
-    var svg = Reference.bones(seed, kind, foreshortening, view).drawing().svg(false);
+    var svg = Reference.within(seed, kind, emphasis, view, layer).drawing().svg(false);
     return picture(SVG, svg.getBytes(StandardCharsets.UTF_8));
   }
 
@@ -109,10 +118,10 @@ class CabinetController {
   ResponseEntity<byte[]> png(
       @RequestParam long seed,
       @RequestParam Reference.Kind kind,
-      @RequestParam(defaultValue = "ANY") Reference.Foreshortening foreshortening,
+      @RequestParam(defaultValue = "ANY") Emphasis emphasis,
       @RequestParam(defaultValue = "ANY") View view,
       @RequestParam(defaultValue = "" + PIXELS) @Min(50) @Max(2400) int pixels) {
-    var drawing = Reference.of(seed, kind, foreshortening, view).drawing();
+    var drawing = Reference.of(seed, kind, emphasis, view).drawing();
     return picture(MediaType.IMAGE_PNG, CabinetPng.of(drawing, pixels));
   }
 

@@ -3,7 +3,9 @@ package humblequill.server.reference;
 import humblequill.server.edge.Refusal;
 import humblequill.server.picture.FolderPath;
 import humblequill.server.picture.PictureReader;
+import humblequill.server.picture.Upright;
 import jakarta.annotation.PreDestroy;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
@@ -134,6 +136,20 @@ public class PictureFolder {
         .findById(id)
         .filter(p -> p.broken.isEmpty())
         .map(p -> (double) p.width / p.height);
+  }
+
+  /**
+   * A picture as it is seen; empty where it is gone or cannot be read.
+   *
+   * @param longest its longer edge in dots at most
+   */
+  @Transactional(readOnly = true)
+  public Optional<BufferedImage> seen(UUID id, int longest) {
+    try (var still = open(id).in()) {
+      return Optional.of(Upright.read(Path.of(pictures.findById(id).orElseThrow().path), longest));
+    } catch (IOException | Refusal e) {
+      return Optional.empty();
+    }
   }
 
   /** A path as it is told: without what lies above the folder. */
@@ -301,7 +317,7 @@ public class PictureFolder {
     entity.changedAt = file.changedAt;
     entity.broken = "";
     try {
-      var size = PictureReader.read(file.path);
+      var size = Upright.size(file.path, PictureReader.read(file.path));
       entity.width = size.width;
       entity.height = size.height;
     } catch (IOException | RuntimeException e) {

@@ -27,7 +27,7 @@ class ReferenceSetEntity implements Persistable<UUID> {
   /** What of the cabinet it is, by name; null for pictures of the own folder. */
   @Nullable String cabinet;
 
-  @Nullable String foreshortening;
+  @Nullable String emphasis;
   @Nullable String viewedFrom;
 
   /** How many of the cabinet's pictures were drawn from. */

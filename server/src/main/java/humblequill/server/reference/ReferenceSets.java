@@ -1,5 +1,6 @@
 package humblequill.server.reference;
 
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.shelf.ReferencesNeeded;
@@ -72,7 +73,7 @@ public class ReferenceSets {
    * @param placement the placed course whose week it is for; null for none
    * @param weekKey that week; null for none
    * @param cabinet what of the cabinet it is; null for pictures of the own folder
-   * @param foreshortening how much of it; null counts as any
+   * @param emphasis what is asked of it; null counts as any
    * @param view from where it is seen; null counts as any
    */
   record SetFields(
@@ -83,7 +84,7 @@ public class ReferenceSets {
       @Nullable UUID placement,
       @Nullable @Size(max = 80) String weekKey,
       Reference.@Nullable Kind cabinet,
-      Reference.@Nullable Foreshortening foreshortening,
+      @Nullable Emphasis emphasis,
       @Nullable View view) {}
 
   @Transactional(readOnly = true)
@@ -122,7 +123,7 @@ public class ReferenceSets {
         e.placement,
         e.weekKey,
         e.cabinet == null ? null : Reference.Kind.valueOf(e.cabinet),
-        e.foreshortening == null ? null : Reference.Foreshortening.valueOf(e.foreshortening),
+        e.emphasis == null ? null : Emphasis.valueOf(e.emphasis),
         e.viewedFrom == null ? null : View.valueOf(e.viewedFrom));
   }
 
@@ -176,7 +177,7 @@ public class ReferenceSets {
     entity.placement = fields.placement();
     entity.weekKey = fields.weekKey();
     entity.cabinet = fields.cabinet() == null ? null : fields.cabinet().name();
-    entity.foreshortening = fields.foreshortening() == null ? null : fields.foreshortening().name();
+    entity.emphasis = fields.emphasis() == null ? null : fields.emphasis().name();
     entity.viewedFrom = fields.view() == null ? null : fields.view().name();
     sets.saveAndFlush(entity);
   }
@@ -207,8 +208,7 @@ public class ReferenceSets {
   }
 
   /** What of the cabinet is shown, and how. */
-  public record OfCabinet(
-      Reference.Kind cabinet, Reference.Foreshortening foreshortening, View view) {}
+  public record OfCabinet(Reference.Kind cabinet, Emphasis emphasis, View view) {}
 
   /**
    * Tells that so many of the cabinet's pictures of a set were drawn from.
@@ -227,7 +227,7 @@ public class ReferenceSets {
         ? null
         : new OfCabinet(
             f.cabinet(),
-            f.foreshortening() == null ? Reference.Foreshortening.ANY : f.foreshortening(),
+            f.emphasis() == null ? Emphasis.ANY : f.emphasis(),
             f.view() == null ? View.ANY : f.view());
   }
 }

@@ -1,5 +1,6 @@
 package humblequill.server.sitting;
 
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.entry.PageSpan;
@@ -37,7 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param references where references come from
  * @param referenceSet the set of references it draws from; null for none
  * @param cabinet what the cabinet shows
- * @param foreshortening how much of it; null counts as any
+ * @param emphasis what is asked of it; null counts as any
  * @param view from where it is seen; null counts as any
  * @param seed which references, in which order
  */
@@ -64,7 +65,7 @@ record BegunSitting(
     @NotNull References references,
     @Nullable UUID referenceSet,
     Reference.@Nullable Kind cabinet,
-    Reference.@Nullable Foreshortening foreshortening,
+    @Nullable Emphasis emphasis,
     @Nullable View view,
     long seed) {
   /** Where references come from. */

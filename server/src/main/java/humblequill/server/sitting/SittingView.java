@@ -1,5 +1,6 @@
 package humblequill.server.sitting;
 
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.sitting.Drill;
@@ -56,11 +57,7 @@ public record SittingView(
    * @param seed of the first one; the others follow
    */
   public record KnownReferences(
-      long seed,
-      int count,
-      Reference.Kind cabinet,
-      Reference.Foreshortening foreshortening,
-      View view) {}
+      long seed, int count, Reference.Kind cabinet, Emphasis emphasis, View view) {}
 
   /** One step. */
   public record StepView(

@@ -1,5 +1,6 @@
 package humblequill.server.sitting;
 
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.sitting.Drill;
@@ -109,7 +110,7 @@ class SittingViews {
         && begun.cabinet() != null
         && references(begun) == BegunSitting.References.CABINET) {
       var kind = StoredJson.kind(Reference.Kind.class, begun.cabinet());
-      var cabinet = new ReferenceSets.OfCabinet(kind, foreshortening(begun), view(begun));
+      var cabinet = new ReferenceSets.OfCabinet(kind, emphasis(begun), view(begun));
       sets.drawnFromCabinet(begun.referenceSet(), cabinet, drawings);
     }
     var shown = pictures(begun);
@@ -121,12 +122,12 @@ class SittingViews {
     return switch (references(begun)) {
       case NONE -> null;
       case CABINET ->
-          "/api/cabinet/picture.svg?seed=%d&kind=%s&foreshortening=%s&view=%s"
+          "/api/cabinet/picture.svg?seed=%d&kind=%s&emphasis=%s&view=%s"
               .formatted(
                   begun.seed() + reference,
                   Reference.Kind.ofPart(step.part())
                       .orElseGet(() -> StoredJson.kind(Reference.Kind.class, begun.cabinet())),
-                  foreshortening(begun),
+                  emphasis(begun),
                   view(begun));
       case FOLDER ->
           pictures.isEmpty()
@@ -145,7 +146,7 @@ class SittingViews {
             begun.seed(),
             drawn,
             StoredJson.kind(Reference.Kind.class, begun.cabinet()),
-            foreshortening(begun),
+            emphasis(begun),
             view(begun));
   }
 
@@ -157,9 +158,9 @@ class SittingViews {
     return StoredJson.kind(BegunSitting.References.class, begun.references());
   }
 
-  private static Reference.Foreshortening foreshortening(StoredSitting begun) {
+  private static Emphasis emphasis(StoredSitting begun) {
     return begun.foreshortening() == null
-        ? Reference.Foreshortening.ANY
-        : StoredJson.kind(Reference.Foreshortening.class, begun.foreshortening());
+        ? Emphasis.ANY
+        : StoredJson.kind(Emphasis.class, begun.foreshortening());
   }
 }

@@ -1,6 +1,7 @@
 package humblequill.server.sitting;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
 import humblequill.core.entry.UnitKind;
@@ -97,7 +98,7 @@ record StoredSitting(
         StoredJson.word(b.references()),
         b.referenceSet(),
         b.cabinet() == null ? null : StoredJson.word(b.cabinet()),
-        b.foreshortening() == null ? null : StoredJson.word(b.foreshortening()),
+        b.emphasis() == null ? null : StoredJson.word(b.emphasis()),
         b.view() == null ? null : StoredJson.word(b.view()),
         b.seed());
   }
@@ -127,9 +128,7 @@ record StoredSitting(
         StoredJson.kind(BegunSitting.References.class, references),
         referenceSet,
         cabinet == null ? null : StoredJson.kind(Reference.Kind.class, cabinet),
-        foreshortening == null
-            ? null
-            : StoredJson.kind(Reference.Foreshortening.class, foreshortening),
+        foreshortening == null ? null : StoredJson.kind(Emphasis.class, foreshortening),
         view == null ? null : StoredJson.kind(View.class, view),
         seed);
   }

@@ -140,6 +140,7 @@ class MigrationTest {
                   "comparison",
                   "bench_template",
                   "bench_aim",
+                  "misread_word",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

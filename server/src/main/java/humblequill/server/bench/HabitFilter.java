@@ -1,0 +1,35 @@
+package humblequill.server.bench;
+
+import humblequill.core.bench.PoseLength;
+import humblequill.core.entry.Drawn;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which comparisons habits are read off, by the entry that the drawing belongs to.
+ *
+ * @param source by name; null for all
+ * @param medium by name; null for all
+ * @param length how long one drawing took; null for all
+ * @param topic by name; null for all
+ */
+record HabitFilter(
+    @Nullable String source,
+    @Nullable String medium,
+    @Nullable PoseLength length,
+    @Nullable String topic) {
+  static final HabitFilter ALL = new HabitFilter(null, null, null, null);
+
+  /** Whether nothing is asked for, so that drawings without an entry count too. */
+  boolean isAll() {
+    return source == null && medium == null && length == null && topic == null;
+  }
+
+  boolean holds(@Nullable Drawn drawn) {
+    return isAll()
+        || drawn != null
+            && (source == null || drawn.source().filter(source::equals).isPresent())
+            && (medium == null || drawn.medium().filter(medium::equals).isPresent())
+            && (length == null || PoseLength.of(drawn).filter(length::equals).isPresent())
+            && (topic == null || drawn.topics().contains(topic));
+  }
+}

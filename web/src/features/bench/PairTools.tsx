@@ -1,0 +1,166 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { save } from '../../shared/download'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Check } from '../../ui/Check'
+import { Options } from '../../ui/Choices'
+import { Field, SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { pairSheet } from './pairSheet'
+import { finding, lineUp, WAYS, type Comparison, type Told } from './text'
+import type { Change } from './useComparison'
+
+/** How the parts of the reference truly lie. */
+export function TrueAxes({ comparison }: { comparison: Comparison }) {
+  const format = useFormats()
+  return (
+    <table className="mt-2 w-full text-sm">
+      <caption className="text-faded text-left">How the reference truly lies</caption>
+      <thead>
+        <tr className="text-faded border-hairline border-b text-left">
+          <th className="font-normal">part</th>
+          <th className="font-normal">tilt</th>
+          <th className="font-normal">length of the whole</th>
+        </tr>
+      </thead>
+      <tbody>
+        {comparison.axes.map((a) => (
+          <tr key={a.name}>
+            <td>{a.name}</td>
+            <td>
+              {format.number(Math.round(Math.abs(a.tilt)))}° from {a.fromPlumb ? 'plumb' : 'level'},{' '}
+              {a.tilt < 0 ? 'anticlockwise' : 'clockwise'}
+            </td>
+            <td>{format.percent(a.length)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** Ways to one more try of the same reference: a sitting, or a drawing that is there already. */
+export function TryAgain({ comparison: { fields } }: { comparison: Comparison }) {
+  const { from, picture, cabinet, seed, emphasis, view } = fields.reference
+  const reference = new URLSearchParams({ title: fields.title })
+  if (cabinet) {
+    reference.set('cabinet', cabinet)
+    reference.set('seed', String(seed))
+    reference.set('emphasis', emphasis ?? 'ANY')
+    reference.set('view', view ?? 'ANY')
+  }
+  const sitting = new URLSearchParams(reference)
+  sitting.set('count', '1')
+  sitting.set('each', '300')
+  const pair = new URLSearchParams(reference)
+  pair.set('template', fields.template)
+  if (picture) {
+    pair.set('from', from)
+    pair.set('picture', picture)
+  }
+  return (
+    <>
+      <Link to={`/sitting?${sitting.toString()}`} className={LINE_LINK}>
+        Try it again
+      </Link>
+      <Link to={`/bench/new?${pair.toString()}`} className={LINE_LINK}>
+        Another try is drawn
+      </Link>
+    </>
+  )
+}
+
+/** How the attempt came about. */
+export function How({ fields, plumb, change }: { fields: Told; plumb: boolean; change: Change }) {
+  return (
+    <details className="no-print mt-6">
+      <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
+        How it was drawn
+      </summary>
+      <div className="grid gap-3">
+        <SelectField
+          label="This try is"
+          value={fields.way}
+          onChange={(e) => {
+            const way = e.target.value as Told['way']
+            change(() => ({ way }))
+          }}
+        >
+          <Options of={WAYS} />
+        </SelectField>
+        <Check
+          checked={fields.pushed}
+          onChange={({ target: { checked } }) => change(() => ({ pushed: checked }))}
+        >
+          Pushed: tilts exaggerated on purpose, judged against 1.2 times the true ones
+        </Check>
+        <Check checked={plumb} onChange={({ target: { checked } }) => change(() => ({ plumb: checked }))}>
+          Upright is known on both pictures
+        </Check>
+      </div>
+    </details>
+  )
+}
+
+const SHOWS = {
+  FAINT: 'faint, to draw over',
+  WHOLE: 'whole, to trace',
+  MARKS: 'its landmarks only, to begin from',
+}
+
+/** What can be taken out of a pair, on paper or as a file. */
+export function OnPaper({ comparison }: { comparison: Comparison }) {
+  const format = useFormats()
+  const say = useNotice()
+  const [paper, setPaper] = useState('A4')
+  const [shows, setShows] = useState<keyof typeof SHOWS>('FAINT')
+  const { fields, held, id } = comparison
+  const title = fields.title || fields.template
+  const picture = useMutation({
+    mutationFn: async () => {
+      const words = [
+        `${format.fullDay(comparison.day)}, ${fields.template}, ${WAYS[fields.way]}`,
+        ...(held?.first ?? []).map((f) => finding(f, format).join(' ')),
+        ...(held?.lineUps ?? []).map((l) => lineUp(l, format)),
+        ...fields.notes.map((n) => n.text),
+      ]
+      save(await pairSheet(comparison, title, words), `${title}.png`)
+    },
+    onError: (error) => say(`No picture was made: ${error.message}`),
+  })
+  return (
+    <details className="no-print mt-4">
+      <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
+        On paper, or as a file
+      </summary>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <Button look="quiet" onClick={() => picture.mutate()} disabled={picture.isPending}>
+          Save as one picture
+        </Button>
+        <Button look="quiet" onClick={() => window.print()}>
+          Print, or keep as PDF
+        </Button>
+      </div>
+      <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <SelectField
+          label="The reference"
+          value={shows}
+          onChange={(e) => setShows(e.target.value as keyof typeof SHOWS)}
+        >
+          <Options of={SHOWS} />
+        </SelectField>
+        <Field label="Paper" value={paper} maxLength={60} onChange={(e) => setPaper(e.target.value)} />
+        <a
+          href={`/api/bench/comparisons/${id}/sheet.pdf?${new URLSearchParams({ paper, shows }).toString()}`}
+          className={LINE_LINK}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Print it at this size
+        </a>
+      </div>
+    </details>
+  )
+}
