@@ -110,6 +110,9 @@ function Grid() {
               <p>On the reference {one(grid.data.grid.referenceCell)} each, in its own unit.</p>
               <p>On the paper {one(grid.data.grid.paperCell)} mm each.</p>
               <p className="text-faded">
+                With the reference told in millimetres it becomes {one(grid.data.enlarges)} times as large.
+              </p>
+              <p className="text-faded">
                 Free paper: {one(grid.data.grid.left)} mm at each side, {one(grid.data.grid.top)} mm above and
                 below.
               </p>

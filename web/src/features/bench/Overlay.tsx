@@ -35,12 +35,21 @@ export function Overlay({ comparison, held }: { comparison: Comparison; held: He
         aria-label="Your drawing laid over the reference"
         className="plate border-hairline w-full border [&_line]:[vector-effect:non-scaling-stroke]"
       >
-        {reference.address && <image href={reference.address} width={1} height={height} opacity={0.55} />}
+        {reference.address && (
+          <image
+            href={reference.address}
+            className={reference.keptPrivate ? 'no-print' : ''}
+            width={1}
+            height={height}
+            opacity={0.55}
+          />
+        )}
         {!hidden && (
           <g transform={over} opacity={differs ? 1 : opacity / 100}>
             {attempt?.address && (
               <image
                 href={attempt.address}
+                className={attempt.keptPrivate ? 'no-print' : ''}
                 width={1}
                 height={1 / ratio}
                 preserveAspectRatio="none"

@@ -9,7 +9,10 @@ import static humblequill.e2e.Pages.link;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.util.List;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -125,6 +128,72 @@ class BenchTest {
     assertThat(page.getByText("The margins leave nothing of the paper.")).isVisible();
     field(page, "Margin, mm").fill("10");
     assertThat(page.getByText("6 × 9 squares")).isVisible();
+    page.context().close();
+  }
+
+  private static void press(Page page, double across, double down) {
+    var box = page.getByRole(AriaRole.BUTTON, starting("Set ")).first().boundingBox();
+    page.mouse().click(box.x + across * box.width, box.y + down * box.height);
+  }
+
+  /** A length of 0.8 by a head of 0.1, pressed on a square picture: a fact of division. */
+  @Test
+  void heads_are_counted_on_the_picture_and_kept_with_the_pair() {
+    var page = bench();
+    link(page, "Figure in action, try 6 of 6").click();
+    link(page, "Measure on the picture").click();
+    double[] places = {.1, .2, .9};
+    var names = List.of("top of the head", "chin", "soles");
+    for (int i = 0; i < places.length; i++) {
+      assertThat(page.getByRole(AriaRole.BUTTON, starting("Set " + names.get(i)))).isVisible();
+      press(page, .5, places[i]);
+    }
+    assertThat(page.getByText("8 heads tall")).isVisible();
+    button(page, "Keep with the pair").click();
+    assertThat(button(page, "Kept with the pair")).isVisible();
+    // Rings lie where they were pressed, close to each other where a head is small.
+    org.assertj.core.api.Assertions.assertThat(
+            DemoTest.axe(page).stream().filter(found -> !found.startsWith("target-size")))
+        .isEmpty();
+    link(page, "The pair").click();
+    assertThat(page.getByText("8 heads tall").first()).isVisible();
+    button(page, "Take off: 8 heads tall").click();
+    page.context().close();
+  }
+
+  @Test
+  void a_pair_is_saved_as_one_picture() throws IOException {
+    var page = bench();
+    link(page, "Figure in action, try 6 of 6").click();
+    page.getByText("On paper, or as a file").click();
+    var saved = page.waitForDownload(() -> button(page, "Save as one picture").click());
+    org.assertj.core.api.Assertions.assertThat(saved.suggestedFilename())
+        .isEqualTo("Figure in action.png");
+    var picture = ImageIO.read(saved.path().toFile());
+    org.assertj.core.api.Assertions.assertThat(picture.getWidth()).isEqualTo(1680);
+    page.context().close();
+  }
+
+  @Test
+  void words_of_notes_are_cases_until_they_are_told_to_be_none() {
+    var page = bench();
+    var far = page.getByText("Far side of hull too broad");
+    far.click();
+    assertThat(page.getByText("6 of 6 notes")).isVisible();
+    page.getByRole(AriaRole.BUTTON, starting("Not meant so: Far side")).first().click();
+    assertThat(page.getByText("5 of 5 notes")).isVisible();
+    page.context().close();
+  }
+
+  @Test
+  void a_habit_leads_to_a_sitting_that_practises_it() {
+    var page = bench();
+    page.getByRole(
+            AriaRole.LINK,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Practise it: Sheer aft")))
+        .first()
+        .click();
+    assertThat(field(page, "Show")).hasValue("HULL");
     page.context().close();
   }
 }
