@@ -170,6 +170,9 @@ final class LandedAnswers {
     if (name.equals("page") && object.has("doneToday")) {
       return "number";
     }
+    if (name.equals("foreshortening") && object.has("cabinet")) {
+      return "emphasis";
+    }
     return name.equals("run") && object.has("outcome") ? "record" : name;
   }
 
