@@ -206,6 +206,38 @@ export const queries = {
       queryKey: ['references', 'pictures'],
       queryFn: () => answer(api.GET('/api/references/pictures')),
     }),
+  reviews: () => queryOptions({ queryKey: ['reviews'], queryFn: () => answer(api.GET('/api/reviews')) }),
+  review: (from: string) =>
+    queryOptions({
+      queryKey: ['reviews', from],
+      queryFn: () => answer(api.GET('/api/reviews/{from}', { params: { path: { from } } })),
+    }),
+  reviewToday: () =>
+    queryOptions({
+      queryKey: ['reviews', 'today'],
+      queryFn: () => answer(api.GET('/api/reviews/today')),
+    }),
+  series: () =>
+    queryOptions({
+      queryKey: ['look-back', 'series'],
+      queryFn: () => answer(api.GET('/api/look-back/series')),
+    }),
+  year: (year: number) =>
+    queryOptions({
+      queryKey: ['look-back', 'year', year],
+      queryFn: () => answer(api.GET('/api/look-back/years/{year}', { params: { path: { year } } })),
+    }),
+  runs: () =>
+    queryOptions({
+      queryKey: ['look-back', 'runs'],
+      queryFn: () => answer(api.GET('/api/look-back/runs')),
+    }),
+  rankings: () => queryOptions({ queryKey: ['rankings'], queryFn: () => answer(api.GET('/api/rankings')) }),
+  ranking: (id: string) =>
+    queryOptions({
+      queryKey: ['rankings', id],
+      queryFn: () => answer(api.GET('/api/rankings/{id}', { params: { path: { id } } })),
+    }),
   aims: () =>
     queryOptions({ queryKey: ['bench', 'aims'], queryFn: () => answer(api.GET('/api/bench/aims')) }),
   benchTemplates: () =>

@@ -18,6 +18,12 @@ const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
 const BenchScreen = lazy(() => import('../features/bench/BenchScreen'))
 const PairScreen = lazy(() => import('../features/bench/PairScreen'))
 const MeasureScreen = lazy(() => import('../features/bench/MeasureScreen'))
+const WeeksScreen = lazy(() => import('../features/look-back/WeeksScreen'))
+const WeekScreen = lazy(() => import('../features/look-back/WeekScreen'))
+const MonthsScreen = lazy(() => import('../features/look-back/MonthsScreen'))
+const YearScreen = lazy(() => import('../features/look-back/YearScreen'))
+const FavouritesScreen = lazy(() => import('../features/look-back/FavouritesScreen'))
+const RankingScreen = lazy(() => import('../features/look-back/RankingScreen'))
 const MeasureOnScreen = lazy(() => import('../features/bench/MeasureOnScreen'))
 const NewPairScreen = lazy(() => import('../features/bench/NewPairScreen'))
 const ShelfScreen = lazy(() => import('../features/shelf/ShelfScreen'))
@@ -89,6 +95,14 @@ function Framed() {
           <Route path="/bench/measure" element={<MeasureScreen />} />
           <Route path="/bench/:id" element={<PairScreen />} />
           <Route path="/bench/:id/measure" element={<MeasureOnScreen />} />
+          <Route path="/look-back" element={<Navigate to="/look-back/weeks" replace />} />
+          <Route path="/look-back/weeks" element={<WeeksScreen />} />
+          <Route path="/look-back/weeks/:from" element={<WeekScreen />} />
+          <Route path="/look-back/months" element={<MonthsScreen />} />
+          <Route path="/look-back/year" element={<YearScreen />} />
+          <Route path="/look-back/year/:year" element={<YearScreen />} />
+          <Route path="/look-back/favourites" element={<FavouritesScreen />} />
+          <Route path="/look-back/favourites/:id" element={<RankingScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />
           <Route path="/topics/edit" element={<EditorScreen />} />
           <Route path="/topics/:id" element={<TopicScreen />} />

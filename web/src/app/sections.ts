@@ -10,6 +10,7 @@ export const SECTIONS: Section[] = [
   { path: '/shelf', label: 'Shelf' },
   { path: '/topics', label: 'Topics' },
   { path: '/bench', label: 'Bench' },
+  { path: '/look-back', label: 'Look back' },
 ]
 
 /** Whether an address lies in a section. */

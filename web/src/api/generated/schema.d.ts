@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_8"];
+        get: operations["read_10"];
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -91,10 +91,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_7"];
-        put: operations["keep_3"];
+        get: operations["read_9"];
+        put: operations["keep_4"];
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -109,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_4"];
+        post: operations["putBack_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -237,7 +237,7 @@ export interface paths {
         };
         get: operations["shelf"];
         put?: never;
-        post: operations["create_4"];
+        post: operations["create_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_6"];
+        get: operations["read_8"];
         put: operations["tell_1"];
         post?: never;
         delete?: never;
@@ -299,10 +299,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_5"];
+        get: operations["read_7"];
         put: operations["change_2"];
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -317,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_3"];
+        post: operations["putBack_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_16"];
+        get: operations["read_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -779,7 +779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["day_1"];
+        get: operations["day_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -797,7 +797,7 @@ export interface paths {
         };
         get: operations["find"];
         put?: never;
-        post: operations["create_3"];
+        post: operations["create_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -893,7 +893,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_14"];
+        post: operations["read_16"];
         delete?: never;
         options?: never;
         head?: never;
@@ -907,7 +907,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_4"];
+        get: operations["read_6"];
         put: operations["choose_1"];
         post?: never;
         delete?: never;
@@ -973,7 +973,71 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_13"];
+        post: operations["read_15"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/phases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["call"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["runs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/series": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["series"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/years/{year}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["year"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1083,9 +1147,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_12"];
+        get: operations["read_14"];
         put?: never;
-        post: operations["create_2"];
+        post: operations["create_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1118,7 +1182,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1244,9 +1308,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["original"];
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1261,7 +1325,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_2"];
+        post: operations["putBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1499,10 +1563,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
-        put: operations["keep_1"];
+        get: operations["read_5"];
+        put: operations["keep_2"];
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1517,7 +1581,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1582,7 +1646,7 @@ export interface paths {
         get?: never;
         put: operations["put_1"];
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1597,7 +1661,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["create_1"];
+        post: operations["create_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1645,7 +1709,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_11"];
+        post: operations["read_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1694,7 +1758,7 @@ export interface paths {
         get: operations["get"];
         put: operations["change_1"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1790,7 +1854,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1812,6 +1876,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rankings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rankings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_4"];
+        put: operations["create"];
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rankings/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rankings/{id}/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rankings/{id}/choices/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references/folder": {
         parameters: {
             query?: never;
@@ -1819,7 +1963,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_2"];
+        get: operations["read_3"];
         put: operations["choose"];
         post?: never;
         delete?: never;
@@ -1900,9 +2044,89 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["day"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/{from}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_2"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/{from}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1979,9 +2203,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_10"];
+        get: operations["read_12"];
         put?: never;
-        post: operations["create"];
+        post: operations["create_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2189,7 +2413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_9"];
+        post: operations["read_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2235,7 +2459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_15"];
+        get: operations["read_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2283,7 +2507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["day"];
+        get: operations["day_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2436,6 +2660,12 @@ export interface components {
             percent: number;
             resource?: string | null;
             topic?: string | null;
+        };
+        BecameView: {
+            offer: components["schemas"]["OfferedChange"];
+            /** Format: int32 */
+            since: number;
+            stands: boolean;
         };
         BegunSitting: {
             aim: string;
@@ -2679,6 +2909,14 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChangedReview: {
+            expects: string;
+            /** @enum {string} */
+            state: "OPEN" | "CLOSED" | "SKIPPED";
+            /** Format: int64 */
+            version?: number | null;
+            words: string;
+        };
         Checked: {
             loads: components["schemas"]["WeekLoad"][];
             path?: string | null;
@@ -2828,6 +3066,12 @@ export interface components {
             weekTitle: string;
             /** Format: int32 */
             weeks: number;
+        };
+        CourseThen: {
+            title: string;
+            /** Format: int32 */
+            week?: number | null;
+            weekTitle: string;
         };
         CourseView: {
             exercises: components["schemas"]["NamedExercise"][];
@@ -3453,6 +3697,17 @@ export interface components {
             units: components["schemas"]["Dropped"][];
             week: string;
         };
+        MannKendall: {
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            p: number;
+            /** Format: int64 */
+            s: number;
+            /** Format: double */
+            tau: number;
+            trend?: boolean;
+        };
         MarkPoint: {
             /** Format: date */
             day: string;
@@ -3462,6 +3717,20 @@ export interface components {
             entry: string;
             /** Format: int32 */
             mark: number;
+        };
+        MarkedPage: {
+            book?: string | null;
+            called: string;
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            entry: string;
+            /** Format: int32 */
+            mark: number;
+            /** Format: int32 */
+            page?: number | null;
+            /** Format: uuid */
+            picture?: string | null;
         };
         MeasuredShare: {
             name: string;
@@ -3512,6 +3781,14 @@ export interface components {
             title: string;
             /** Format: date */
             weekFrom: string;
+        };
+        MonthView: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            minutes: number;
+            month: string;
+            strokes: components["schemas"]["Stroke"][];
         };
         MoreOf: {
             /** Format: int32 */
@@ -3589,6 +3866,13 @@ export interface components {
             weekKey: string;
             weekTitle: string;
         };
+        NamedPhase: {
+            /** @enum {string} */
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG";
+            /** Format: date */
+            from: string;
+            name: string;
+        };
         NamesView: {
             names: components["schemas"]["NameView"][];
         };
@@ -3625,6 +3909,10 @@ export interface components {
             id: string;
             terms: components["schemas"]["QuotaTerms"];
         };
+        NewRanking: {
+            pictures: string[];
+            title: string;
+        };
         NewResource: {
             fields: components["schemas"]["ResourceFields"];
             /** Format: uuid */
@@ -3638,6 +3926,12 @@ export interface components {
             /** Format: int64 */
             entries?: number | null;
             proven: boolean;
+        };
+        NextPair: {
+            /** Format: uuid */
+            one: string;
+            /** Format: uuid */
+            other: string;
         };
         NextPrompt: {
             /** Format: uuid */
@@ -3662,6 +3956,26 @@ export interface components {
             weekLoads: components["schemas"]["WeekLoad"][];
             /** Format: int32 */
             weeks: number;
+        };
+        OfferView: {
+            effect?: components["schemas"]["PreviewView"];
+            key: string;
+            offer: components["schemas"]["OfferedChange"];
+        };
+        OfferedChange: {
+            about: string;
+            /** Format: double */
+            against: number;
+            /** Format: int32 */
+            amount: number;
+            /** @enum {string} */
+            kind: "MORE_OF" | "WARM_UP" | "AIM" | "FREE_SHARE" | "STRETCH";
+            /** Format: int32 */
+            secondsEach: number;
+            /** Format: double */
+            seen: number;
+            subject: string;
+            week: string;
         };
         OffsetView: {
             /** Format: double */
@@ -3905,6 +4219,16 @@ export interface components {
             /** Format: date */
             to: string;
         };
+        PhaseView: {
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            mean: number;
+            name: string;
+            /** Format: date */
+            to: string;
+            typical: components["schemas"]["Typical"];
+        };
         Phrase: {
             choices: components["schemas"]["Choice"][];
             /** Format: int32 */
@@ -3918,6 +4242,14 @@ export interface components {
             /** @enum {string} */
             state: "UNDERSTOOD" | "ABOUT" | "AS_LAST_TIME" | "AS_PLANNED" | "QUESTION" | "PROBLEM";
             value: string;
+        };
+        PictureChoice: {
+            /** Format: uuid */
+            loser: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: uuid */
+            winner: string;
         };
         PicturePages: {
             /** Format: int32 */
@@ -4025,6 +4357,18 @@ export interface components {
         Planned: {
             gate: string;
             name: string;
+        };
+        PlannedExercise: {
+            /** Format: int32 */
+            done: number;
+            exercise: string;
+            minutesCounted: boolean;
+            /** Format: int32 */
+            planned: number;
+            /** Format: int32 */
+            secondsEach: number;
+            title: string;
+            topics: string[];
         };
         PlannedTopic: {
             /** Format: date */
@@ -4312,6 +4656,46 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RankedPicture: {
+            called?: string | null;
+            /** Format: date */
+            day?: string | null;
+            medium?: string | null;
+            /** Format: uuid */
+            picture: string;
+            source?: string | null;
+        };
+        RankingLine: {
+            /** Format: int32 */
+            choices: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            madeOn: string;
+            /** Format: int32 */
+            pictures: number;
+            title: string;
+        };
+        RankingView: {
+            /** Format: int32 */
+            choices: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            madeOn: string;
+            next?: components["schemas"]["NextPair"];
+            notSettled: boolean;
+            ranked: components["schemas"]["RankedPicture"][];
+            settled: boolean;
+            shared: components["schemas"]["SharedByTop"][];
+            /** Format: double */
+            sure: number;
+            title: string;
+            /** Format: int32 */
+            top: number;
+            /** Format: int64 */
+            version: number;
+        };
         Reach: {
             /** Format: date */
             date: string;
@@ -4338,6 +4722,16 @@ export interface components {
             source?: string | null;
             title: string;
             topics: string[];
+        };
+        ReadInWeek: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            minutes: number;
+            resource: string;
+            /** Format: int32 */
+            to: number;
+            unit: string;
         };
         ReadSpan: {
             /** Format: int32 */
@@ -4485,6 +4879,67 @@ export interface components {
             easyMinutes: number;
             faded: components["schemas"]["Faded"][];
         };
+        ReviewDay: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+        };
+        ReviewLine: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            isoWeek: number;
+            /** Format: int32 */
+            minutes: number;
+            /** @enum {string} */
+            state: "OPEN" | "CLOSED" | "SKIPPED";
+            /** Format: int32 */
+            taken: number;
+            /** Format: date */
+            to: string;
+            words: string;
+        };
+        ReviewList: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: date */
+            due?: string | null;
+            weeks: components["schemas"]["ReviewLine"][];
+        };
+        ReviewToday: {
+            aim?: string | null;
+            /** Format: date */
+            due?: string | null;
+        };
+        ReviewView: {
+            aims: components["schemas"]["AimView"][];
+            became: components["schemas"]["BecameView"][];
+            course?: components["schemas"]["CourseThen"];
+            expected: string;
+            expects: string;
+            facts: components["schemas"]["WeekFacts"];
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            isoWeek: number;
+            newTopics: string[];
+            offers: components["schemas"]["OfferView"][];
+            over: boolean;
+            planned: components["schemas"]["PlannedExercise"][];
+            read: components["schemas"]["ReadInWeek"][];
+            remarks: components["schemas"]["SaidAgain"][];
+            run: components["schemas"]["RunThen"];
+            rusty: components["schemas"]["RustyAhead"][];
+            /** @enum {string} */
+            state: "OPEN" | "CLOSED" | "SKIPPED";
+            taken: components["schemas"]["OfferedChange"][];
+            /** Format: date */
+            to: string;
+            /** Format: int64 */
+            version?: number | null;
+            words: string;
+        };
         Row: {
             cells: components["schemas"]["Cell"][];
             /** Format: int32 */
@@ -4532,6 +4987,12 @@ export interface components {
             to: string;
             untilDone: boolean;
         };
+        RunThen: {
+            /** Format: int32 */
+            length: number;
+            /** @enum {string} */
+            unit: "DAYS" | "WEEKS";
+        };
         Rung: {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
@@ -4540,6 +5001,20 @@ export interface components {
             part: string;
             /** Format: int32 */
             seconds: number;
+        };
+        RustyAhead: {
+            neededFor: string;
+            topic: string;
+            /** Format: int32 */
+            week?: number | null;
+            weekTitle: string;
+        };
+        SaidAgain: {
+            /** Format: int32 */
+            before: number;
+            /** Format: int32 */
+            times: number;
+            words: string;
         };
         SaidCase: {
             /** Format: date */
@@ -4582,6 +5057,18 @@ export interface components {
             /** Format: int32 */
             kept: number;
             pages: components["schemas"]["SheetPage"][];
+        };
+        SeriesView: {
+            /** @enum {string} */
+            direction: "UP" | "DOWN" | "NONE";
+            /** @enum {string} */
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG";
+            order?: components["schemas"]["MannKendall"];
+            phases: components["schemas"]["PhaseView"][];
+            slope?: components["schemas"]["TheilSen"];
+            values: components["schemas"]["WeekValue"][];
+            /** Format: int32 */
+            weeks: number;
         };
         Served: {
             address: string;
@@ -4704,6 +5191,18 @@ export interface components {
             unit: "DRAWINGS" | "MINUTES";
             /** Format: int32 */
             was?: number | null;
+        };
+        SharedByTop: {
+            /** Format: int32 */
+            ofRest: number;
+            /** Format: int32 */
+            ofTop: number;
+            /** Format: int32 */
+            rest: number;
+            /** Format: int32 */
+            top: number;
+            value: string;
+            what: string;
         };
         SheetInBook: {
             /** Format: uuid */
@@ -5016,6 +5515,11 @@ export interface components {
             empty: number[];
             weeks: components["schemas"]["ReadWeek"][];
         };
+        TakenOffer: {
+            /** Format: uuid */
+            id: string;
+            key: string;
+        };
         Teacher: {
             /** Format: uuid */
             id: string;
@@ -5075,6 +5579,17 @@ export interface components {
             standing: "HOLDS" | "MAY_BE_CHANCE" | "TOO_FEW";
             /** Format: int32 */
             told: number;
+        };
+        TheilSen: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: int32 */
+            of: number;
+            /** Format: double */
+            slope: number;
+            trend?: boolean;
         };
         ThirdPoint: {
             /** Format: double */
@@ -5301,6 +5816,15 @@ export interface components {
             part: string;
             sheet: components["schemas"]["SheetOfPicture"];
         };
+        Typical: {
+            /** Format: int32 */
+            drawings: number;
+            medium?: string | null;
+            /** Format: double */
+            mediumShare: number;
+            source?: string | null;
+            topic?: string | null;
+        };
         UnitSpan: {
             /** Format: int32 */
             from: number;
@@ -5453,6 +5977,23 @@ export interface components {
             /** Format: int32 */
             target: number;
         };
+        WeekFacts: {
+            /** Format: double */
+            before?: number | null;
+            best?: components["schemas"]["MarkedPage"];
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: double */
+            freeShare?: number | null;
+            /** Format: double */
+            meanMark?: number | null;
+            /** Format: int32 */
+            minutes: number;
+            told: boolean;
+            weakest?: components["schemas"]["MarkedPage"];
+        };
         WeekLoad: {
             fits: boolean;
             /** Format: double */
@@ -5507,6 +6048,12 @@ export interface components {
             to: string;
             topics: string[];
             untilDone: boolean;
+        };
+        WeekValue: {
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            value: number;
         };
         WeekWithoutTeacher: {
             /** Format: int32 */
@@ -5591,6 +6138,28 @@ export interface components {
             entry: string;
             text: string;
         };
+        YearMark: {
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "BOOK" | "COURSE" | "PROMISE" | "PAUSE";
+            name: string;
+            /** Format: date */
+            to?: string | null;
+        };
+        YearView: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            marks: components["schemas"]["YearMark"][];
+            /** Format: int32 */
+            minutes: number;
+            months: components["schemas"]["MonthView"][];
+            /** Format: int32 */
+            year: number;
+            years: number[];
+        };
     };
     responses: never;
     parameters: never;
@@ -5600,7 +6169,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_8: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5752,7 +6321,7 @@ export interface operations {
             };
         };
     };
-    read_7: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5774,7 +6343,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5800,7 +6369,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5820,7 +6389,7 @@ export interface operations {
             };
         };
     };
-    putBack_4: {
+    putBack_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6038,7 +6607,7 @@ export interface operations {
             };
         };
     };
-    create_4: {
+    create_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6106,7 +6675,7 @@ export interface operations {
             };
         };
     };
-    read_6: {
+    read_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6156,7 +6725,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6204,7 +6773,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6224,7 +6793,7 @@ export interface operations {
             };
         };
     };
-    putBack_3: {
+    putBack_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6937,7 +7506,7 @@ export interface operations {
             };
         };
     };
-    read_16: {
+    read_18: {
         parameters: {
             query?: {
                 window?: "DAYS" | "COURSE" | "YEAR";
@@ -7010,7 +7579,7 @@ export interface operations {
             };
         };
     };
-    day_1: {
+    day_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7063,7 +7632,7 @@ export interface operations {
             };
         };
     };
-    create_3: {
+    create_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7266,7 +7835,7 @@ export interface operations {
             };
         };
     };
-    read_14: {
+    read_16: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -7288,7 +7857,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7396,7 +7965,7 @@ export interface operations {
             };
         };
     };
-    read_13: {
+    read_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -7416,6 +7985,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineReading"];
+                };
+            };
+        };
+    };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NamedPhase"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    runs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StreakView"][];
+                };
+            };
+        };
+    };
+    series: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeriesView"][];
+                };
+            };
+        };
+    };
+    year: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                year: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearView"];
                 };
             };
         };
@@ -7564,7 +8217,7 @@ export interface operations {
             };
         };
     };
-    read_12: {
+    read_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -7584,7 +8237,7 @@ export interface operations {
             };
         };
     };
-    create_2: {
+    create_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7626,7 +8279,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query: {
                 change: string;
@@ -7834,7 +8487,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query: {
                 name: string;
@@ -7858,7 +8511,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7878,7 +8531,7 @@ export interface operations {
             };
         };
     };
-    putBack_2: {
+    putBack_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8342,7 +8995,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8364,7 +9017,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8390,7 +9043,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8410,7 +9063,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8520,7 +9173,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8560,7 +9213,7 @@ export interface operations {
             };
         };
     };
-    create_1: {
+    create_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8628,7 +9281,7 @@ export interface operations {
             };
         };
     };
-    read_11: {
+    read_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8770,7 +9423,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query: {
                 version: number;
@@ -8918,7 +9571,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -8967,7 +9620,165 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankingLine"][];
+                };
+            };
+        };
+    };
+    read_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankingView"];
+                };
+            };
+        };
+    };
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRanking"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankingView"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    choose_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankingView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankingView"];
+                };
+            };
+        };
+    };
+    read_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9093,7 +9904,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9134,6 +9945,142 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewList"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReviewDay"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    today_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewToday"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                from: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                from: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedReview"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                from: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenOffer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
             };
         };
     };
@@ -9281,7 +10228,7 @@ export interface operations {
             };
         };
     };
-    read_10: {
+    read_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -9301,7 +10248,7 @@ export interface operations {
             };
         };
     };
-    create: {
+    create_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9677,7 +10624,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -9785,7 +10732,7 @@ export interface operations {
             };
         };
     };
-    read_15: {
+    read_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -9856,7 +10803,7 @@ export interface operations {
             };
         };
     };
-    day: {
+    day_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -186,8 +186,14 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
 /** Habits that are an aim now, to be taken as what to look for. */
 function Aims({ onTake }: { onTake: (aim: string) => void }) {
   const aims = useQuery(queries.aims()).data ?? []
+  const aim = useQuery(queries.reviewToday()).data?.aim
   return (
     <>
+      {aim && (
+        <Button look="quiet" onClick={() => onTake(aim)}>
+          {aim}, from looking back
+        </Button>
+      )}
       {aims.map((aim) => (
         <Button key={aim.id} look="quiet" onClick={() => onTake(aimWords(aim))}>
           {aimWords(aim)}, your aim

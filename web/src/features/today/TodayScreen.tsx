@@ -8,6 +8,7 @@ import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { PenLine } from '../../shared/PenLine'
 import { Aims } from './Aims'
+import { LookBack } from './LookBack'
 import { TopicsAsk } from './TopicsAsk'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -109,6 +110,7 @@ function ToDraw({ today }: { today: Today }) {
       {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
       <TopicsAsk topics={today.topics} />
       <Aims />
+      <LookBack />
       <ShareList today={today} />
       <QuotaShares quotas={today.quotas} />
       <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">

@@ -27,6 +27,7 @@ class ShapeTest {
           Map.entry("entry", Set.of("name")),
           Map.entry("bench", Set.of("cabinet", "entry", "name", "picture", "stats")),
           Map.entry("measure", Set.of("picture")),
+          Map.entry("review", Set.of("coverage", "entry", "name", "stats")),
           Map.entry(
               "coverage",
               Set.of("calendar", "course", "entry", "placement", "quota", "stats", "topic")),
@@ -60,6 +61,19 @@ class ShapeTest {
           Map.entry("piece", Set.of("entry", "name")),
           Map.entry("reference", Set.of("picture")),
           Map.entry("bench", Set.of("book", "entry", "picture", "reference", "settings")),
+          Map.entry(
+              "review",
+              Set.of(
+                  "bench",
+                  "book",
+                  "coverage",
+                  "entry",
+                  "picture",
+                  "placement",
+                  "plan",
+                  "quota",
+                  "settings",
+                  "streak")),
           Map.entry("book", Set.of("entry", "name", "picture", "rule", "settings")),
           Map.entry("course", Set.of("settings", "topic")),
           Map.entry("placement", Set.of("course", "name")),

@@ -69,7 +69,7 @@ public class EntryPictures {
 
   /** The first page's picture of each entry that has one. */
   @Transactional(readOnly = true)
-  Map<UUID, UUID> of(Set<UUID> entries) {
+  public Map<UUID, UUID> of(Set<UUID> entries) {
     var byPage = pictures.byPage();
     if (byPage.isEmpty()) {
       return Map.of();

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** How every topic stands, made once for as long as nothing it rests on changes. */
 @Component
-class Standings {
+public class Standings {
   private final EntryLedger ledger;
   private final PlacementService placements;
   private final TopicService topics;
@@ -43,7 +43,7 @@ class Standings {
    * @param planned what plans still hold of each topic, the earliest first
    * @param standing by the topic's present name: all of the learner's topics, and all touched ones
    */
-  record Known(
+  public record Known(
       LocalDate today,
       FreshnessRule rule,
       Ledger ledger,
@@ -52,7 +52,7 @@ class Standings {
       Map<String, List<PlannedTopic>> planned,
       Map<String, TopicStanding> standing) {
     /** A topic that may be of the learner's own words alone. */
-    TopicStanding of(String topic) {
+    public TopicStanding of(String topic) {
       var name = called(graph, topic);
       var found = standing.get(name);
       return found != null
@@ -75,7 +75,7 @@ class Standings {
   }
 
   @Transactional(readOnly = true)
-  Known of(Learner learner) {
+  public Known of(Learner learner) {
     var drawn = ledger.read();
     var followed = placements.followed();
     var graph = topics.graph();

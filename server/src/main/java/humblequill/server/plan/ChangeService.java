@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Shows what a change would do, makes it, tells the history, takes it back. */
 @Service
-class ChangeService {
+public class ChangeService {
   private final PlacementService placements;
   private final CourseWeeks library;
   private final PlanService plans;
@@ -40,7 +40,7 @@ class ChangeService {
   }
 
   @Transactional(readOnly = true)
-  PreviewView preview(UUID placement, String week, List<ChangeToMake> wanted) {
+  public PreviewView preview(UUID placement, String week, List<ChangeToMake> wanted) {
     var placed = placements.need(placement);
     return view(placed, week, toCore(placed, wanted));
   }
@@ -106,7 +106,7 @@ class ChangeService {
       PreviewView.Figures figures) {}
 
   @Transactional
-  void change(UUID id, UUID placement, List<ChangeToMake> wanted, String reason) {
+  public void change(UUID id, UUID placement, List<ChangeToMake> wanted, String reason) {
     var placed = placements.need(placement);
     if (placed.decisions().stream().anyMatch(d -> d.id().equals(id))) {
       return;

@@ -124,6 +124,19 @@ public class SettingsService {
     known.changed();
   }
 
+  /**
+   * Keeps another part of each day for drawing what one likes.
+   *
+   * @param percent 0 to 90
+   */
+  @Transactional
+  public void keepFree(int percent) {
+    var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
+    entity.freePercent = percent;
+    known.changed();
+    repository.saveAndFlush(entity);
+  }
+
   /** Adds a pause to the settings as they are. */
   @Transactional
   public void pause(LocalDate from, LocalDate to, String reason) {

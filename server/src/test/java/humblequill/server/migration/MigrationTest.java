@@ -141,6 +141,10 @@ class MigrationTest {
                   "bench_template",
                   "bench_aim",
                   "misread_word",
+                  "week_review",
+                  "look_back",
+                  "phase_name",
+                  "ranking",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

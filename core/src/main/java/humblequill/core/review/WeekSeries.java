@@ -1,0 +1,111 @@
+package humblequill.core.review;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Ledger;
+import humblequill.core.stats.ChangePoints;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+
+/**
+ * A figure week by week; weeks without one are left out.
+ *
+ * @param figure what is counted
+ * @param points by the number of the week from the first one
+ * @param trend how it went
+ * @param phases numbers of the weeks in which its level changed
+ */
+public record WeekSeries(
+    Figure figure, List<Trend.Point> points, Trend trend, List<Integer> phases) {
+  /** What is looked at from week to week. */
+  public enum Figure {
+    /** Mean mark. */
+    MARK,
+    /** Minutes on a day on which something was drawn. */
+    MINUTES,
+    /** Minutes of one drawing, of entries that tell both. */
+    MINUTES_EACH,
+    /** Pages on a day on which something was drawn. */
+    PAGES,
+    /** Share of the entries that say what went wrong. */
+    WENT_WRONG
+  }
+
+  /** Weeks that a phase has at least. */
+  public static final int LEAST_PHASE = 3;
+
+  private static final int DAYS = 7;
+
+  /**
+   * All figures of all whole weeks.
+   *
+   * @param first the first day of the first week
+   * @param today weeks that are not over by then are left out
+   */
+  public static List<WeekSeries> of(Ledger ledger, LocalDate first, LocalDate today) {
+    Map<Integer, List<Drawn>> weeks =
+        ledger
+            .all()
+            .filter(Drawn::isPractice)
+            .filter(d -> !d.day().isBefore(first))
+            .collect(
+                Collectors.groupingBy(
+                    d -> (int) (ChronoUnit.DAYS.between(first, d.day()) / DAYS),
+                    TreeMap::new,
+                    Collectors.toList()));
+    weeks.keySet().removeIf(w -> !first.plusDays((w + 1L) * DAYS).minusDays(1).isBefore(today));
+    var all = new ArrayList<WeekSeries>();
+    for (var figure : Figure.values()) {
+      all.add(of(figure, weeks));
+    }
+    return all;
+  }
+
+  private static WeekSeries of(Figure figure, Map<Integer, List<Drawn>> weeks) {
+    var points = new ArrayList<Trend.Point>();
+    weeks.forEach(
+        (week, drawn) -> {
+          double value = value(figure, drawn);
+          if (Double.isFinite(value)) {
+            points.add(new Trend.Point(week, value));
+          }
+        });
+    double[] values = points.stream().mapToDouble(Trend.Point::value).toArray();
+    return new WeekSeries(
+        figure,
+        points,
+        figure == Figure.MARK ? Trend.ofMarks(points) : Trend.of(points),
+        ChangePoints.of(values, LEAST_PHASE).stream().map(i -> points.get(i).week()).toList());
+  }
+
+  /** Not a number where a week tells nothing of it. */
+  private static double value(Figure figure, List<Drawn> drawn) {
+    long days = drawn.stream().map(Drawn::day).distinct().count();
+    return switch (figure) {
+      case MARK -> mean(drawn, d -> d.mark() > 0, Drawn::mark);
+      case MINUTES -> drawn.stream().mapToDouble(d -> d.minutes().minutes()).sum() / days;
+      case MINUTES_EACH ->
+          mean(
+              drawn,
+              d -> d.minutesTold().isPresent() && d.drawings().isPresent(),
+              d -> (double) d.minutesTold().get() / d.drawings().get());
+      case PAGES ->
+          drawn.stream().noneMatch(d -> d.pages() > 0)
+              ? Double.NaN
+              : drawn.stream().mapToDouble(Drawn::pages).sum() / days;
+      case WENT_WRONG ->
+          drawn.stream().filter(d -> d.learned().wentWrong()).count() / (double) drawn.size();
+    };
+  }
+
+  private static double mean(
+      List<Drawn> drawn, Predicate<Drawn> counts, ToDoubleFunction<Drawn> value) {
+    return drawn.stream().filter(counts).mapToDouble(value).average().orElse(Double.NaN);
+  }
+}

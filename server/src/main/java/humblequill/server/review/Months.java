@@ -1,0 +1,190 @@
+package humblequill.server.review;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Ledger;
+import humblequill.core.review.Trend;
+import humblequill.core.review.WeekSeries;
+import humblequill.core.stats.MannKendall;
+import humblequill.core.stats.TheilSen;
+import humblequill.server.data.Derived;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.data.StoredJson;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Figures from week to week, how they went, and the phases they fall into. */
+@Service
+class Months {
+  private final WeekGround ground;
+  private final SettingsService settings;
+  private final PhaseNameRepository repository;
+  private final Remembered<Map<PhaseNameEntity.Key, String>> names;
+  private final Derived<List<WeekSeries>> series = new Derived<>();
+
+  Months(
+      WeekGround ground, SettingsService settings, PhaseNameRepository repository, Memory memory) {
+    this.ground = ground;
+    this.settings = settings;
+    this.repository = repository;
+    this.names = memory.remember("names of phases");
+  }
+
+  /**
+   * A figure week by week.
+   *
+   * @param slope null for marks and with too few weeks
+   * @param order null for all but marks
+   */
+  record SeriesView(
+      WeekSeries.Figure figure,
+      List<WeekValue> values,
+      Trend.Direction direction,
+      int weeks,
+      @Nullable TheilSen slope,
+      @Nullable MannKendall order,
+      List<PhaseView> phases) {}
+
+  /** A figure of the week that begins on a day. */
+  record WeekValue(LocalDate from, double value) {}
+
+  /**
+   * A phase; a series without any change is one.
+   *
+   * @param to last day of its last week
+   * @param mean of its weeks
+   * @param name that the learner gave it; empty without
+   * @param typical what is most of it
+   */
+  record PhaseView(LocalDate from, LocalDate to, double mean, String name, Typical typical) {}
+
+  /**
+   * What is most of a phase, by minutes.
+   *
+   * @param mediumShare 0 to 1
+   */
+  record Typical(
+      @Nullable String topic,
+      @Nullable String medium,
+      double mediumShare,
+      @Nullable String source,
+      int drawings) {}
+
+  /** All figures. */
+  @Transactional(readOnly = true)
+  public List<SeriesView> read() {
+    var learner = settings.learner();
+    var drawn = ground.drawn();
+    var first = ground.firstWeek(learner);
+    var all =
+        series.get(
+            List.of(drawn, first, learner.today()),
+            () -> WeekSeries.of(drawn, first, learner.today()));
+    return all.stream().map(s -> view(s, first, drawn, learner)).toList();
+  }
+
+  private SeriesView view(WeekSeries s, LocalDate first, Ledger drawn, Learner learner) {
+    return new SeriesView(
+        s.figure(),
+        s.points().stream()
+            .map(p -> new WeekValue(first.plusDays(7L * p.week()), p.value()))
+            .toList(),
+        s.trend().direction(),
+        s.trend().weeks(),
+        s.trend().slope().orElse(null),
+        s.trend().order().orElse(null),
+        phases(s, first, drawn));
+  }
+
+  private List<PhaseView> phases(WeekSeries s, LocalDate first, Ledger drawn) {
+    var phases = new ArrayList<PhaseView>();
+    if (s.points().isEmpty()) {
+      return phases;
+    }
+    var begins = new ArrayList<Integer>();
+    begins.add(s.points().get(0).week());
+    begins.addAll(s.phases());
+    for (int i = 0; i < begins.size(); i++) {
+      int begin = begins.get(i);
+      int end =
+          i + 1 < begins.size()
+              ? begins.get(i + 1) - 1
+              : s.points().get(s.points().size() - 1).week();
+      var from = first.plusDays(7L * begin);
+      var to = first.plusDays(7L * end + 6);
+      phases.add(
+          new PhaseView(
+              from,
+              to,
+              s.points().stream()
+                  .filter(p -> p.week() >= begin && p.week() <= end)
+                  .mapToDouble(Trend.Point::value)
+                  .average()
+                  .orElse(0),
+              names().getOrDefault(key(s.figure(), from), ""),
+              typical(drawn.between(from, to))));
+    }
+    return phases;
+  }
+
+  private static Typical typical(List<Drawn> drawn) {
+    double all = drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
+    var medium = most(drawn, d -> d.medium().stream().toList());
+    return new Typical(
+        most(drawn, d -> List.copyOf(d.topics())).map(Map.Entry::getKey).orElse(null),
+        medium.map(Map.Entry::getKey).orElse(null),
+        medium.filter(m -> all > 0).map(m -> m.getValue() / all).orElse(0.0),
+        most(drawn, d -> d.source().stream().toList()).map(Map.Entry::getKey).orElse(null),
+        drawn.stream().mapToInt(d -> d.drawings().orElse(0)).sum());
+  }
+
+  /** What took most minutes. */
+  private static Optional<Map.Entry<String, Integer>> most(
+      List<Drawn> drawn, Function<Drawn, List<String>> what) {
+    return drawn.stream()
+        .flatMap(d -> what.apply(d).stream().map(w -> Map.entry(w, d.minutes().minutes())))
+        .collect(
+            Collectors.groupingBy(Map.Entry::getKey, Collectors.summingInt(Map.Entry::getValue)))
+        .entrySet()
+        .stream()
+        .max(
+            Map.Entry.<String, Integer>comparingByValue()
+                .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())));
+  }
+
+  private Map<PhaseNameEntity.Key, String> names() {
+    return names.get(
+        () -> repository.findAll().stream().collect(Collectors.toMap(e -> e.key, e -> e.name)));
+  }
+
+  private static PhaseNameEntity.Key key(WeekSeries.Figure figure, LocalDate from) {
+    return new PhaseNameEntity.Key(StoredJson.word(figure), from);
+  }
+
+  /** Gives a phase a name; an empty one takes it away. */
+  @Transactional
+  public void call(WeekSeries.Figure figure, LocalDate from, String name) {
+    var key = key(figure, from);
+    if (name.isBlank()) {
+      repository.deleteById(key);
+      repository.flush();
+    } else {
+      var entity = repository.findById(key).orElseGet(PhaseNameEntity::new);
+      entity.key = key;
+      entity.name = name.strip();
+      repository.saveAndFlush(entity);
+    }
+    names.changed();
+  }
+}

@@ -1,0 +1,107 @@
+package humblequill.server.review;
+
+import humblequill.core.review.OfferedChange;
+import humblequill.core.review.PlannedExercise;
+import humblequill.core.review.SaidAgain;
+import humblequill.core.streak.Streak;
+import humblequill.server.bench.Tendencies;
+import humblequill.server.plan.PreviewView;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A week looked back on: facts, and what the learner makes of them.
+ *
+ * @param over whether the week is over
+ * @param version null while nothing is kept of it
+ * @param course where the main course stood; null without one
+ * @param planned what courses gave the week, by exercise
+ * @param newTopics topics first touched in it
+ * @param rusty what the weeks to come need; only of this week and the last
+ * @param read what was read or watched
+ * @param remarks what was said again under "went wrong"
+ * @param aims habits that are an aim now
+ * @param expected what was expected of it a week before; empty without
+ * @param offers changes that follow from it, each with its effect; none of older weeks
+ * @param taken those that were taken
+ * @param became what became of the changes taken the week before
+ */
+record ReviewView(
+    LocalDate from,
+    LocalDate to,
+    int isoWeek,
+    boolean over,
+    Reviews.State state,
+    @Nullable Long version,
+    @Nullable CourseThen course,
+    WeekFacts facts,
+    List<PlannedExercise> planned,
+    RunThen run,
+    List<String> newTopics,
+    List<RustyAhead> rusty,
+    List<ReadInWeek> read,
+    List<SaidAgain> remarks,
+    List<Tendencies.AimView> aims,
+    String expected,
+    String words,
+    String expects,
+    List<OfferView> offers,
+    List<OfferedChange> taken,
+    List<BecameView> became) {
+  /** Where the main course stood. */
+  record CourseThen(String title, @Nullable Integer week, String weekTitle) {}
+
+  /**
+   * What was drawn.
+   *
+   * @param told whether all minutes were told
+   * @param before mean minutes of the four weeks before; null in the first week
+   * @param freeShare part drawn freely in four weeks; null without minutes
+   */
+  record WeekFacts(
+      int minutes,
+      boolean told,
+      int drawings,
+      int days,
+      @Nullable Double before,
+      @Nullable Double meanMark,
+      @Nullable Double freeShare,
+      @Nullable MarkedPage best,
+      @Nullable MarkedPage weakest) {}
+
+  /** A marked entry with its place. */
+  record MarkedPage(
+      UUID entry,
+      LocalDate day,
+      String called,
+      int mark,
+      @Nullable String book,
+      @Nullable Integer page,
+      @Nullable UUID picture) {}
+
+  /** The run at the week's end, by the learner's own rule. */
+  record RunThen(int length, Streak.Unit unit) {}
+
+  /** A rusty topic that a week to come needs. */
+  record RustyAhead(String topic, String neededFor, @Nullable Integer week, String weekTitle) {}
+
+  /** What of a resource was worked through. */
+  record ReadInWeek(String resource, String unit, int from, int to, int minutes) {}
+
+  /**
+   * An offered change.
+   *
+   * @param effect what it would do to the plan; null where it changes none
+   */
+  record OfferView(String key, OfferedChange offer, @Nullable PreviewView effect) {}
+
+  /**
+   * What became of a change.
+   *
+   * @param stands whether the plan still holds it; false once it was taken back
+   * @param since drawings of its topic, or times its remark was said, since it was taken
+   */
+  record BecameView(OfferedChange offer, boolean stands, int since) {}
+}

@@ -1,0 +1,283 @@
+package humblequill.server.review;
+
+import humblequill.core.calendar.Weeks;
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.UnitKind;
+import humblequill.core.review.OfferedChange;
+import humblequill.core.review.SaidAgain;
+import humblequill.core.review.WeekFigures;
+import humblequill.core.streak.PracticeRecord;
+import humblequill.server.bench.Tendencies;
+import humblequill.server.book.EntryPictures;
+import humblequill.server.edge.Refusal;
+import humblequill.server.placement.PlacementService;
+import humblequill.server.plan.ChangeService;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reviews as they are read. */
+@Component
+class ReviewViews {
+  private static final int MOST_REMARKS = 5;
+
+  private final Reviews reviews;
+  private final WeekGround ground;
+  private final SettingsService settings;
+  private final ChangeService changes;
+  private final PlacementService placements;
+  private final Tendencies tendencies;
+  private final EntryPictures pictures;
+
+  ReviewViews(
+      Reviews reviews,
+      WeekGround ground,
+      SettingsService settings,
+      ChangeService changes,
+      PlacementService placements,
+      Tendencies tendencies,
+      EntryPictures pictures) {
+    this.reviews = reviews;
+    this.ground = ground;
+    this.settings = settings;
+    this.changes = changes;
+    this.placements = placements;
+    this.tendencies = tendencies;
+    this.pictures = pictures;
+  }
+
+  /**
+   * All weeks from the first entry on.
+   *
+   * @param due first day of the week that is to be looked back on now; null when none is
+   * @param day weekday on which that is done
+   */
+  record ReviewList(@Nullable LocalDate due, DayOfWeek day, List<ReviewLine> weeks) {}
+
+  /** A week in short. */
+  record ReviewLine(
+      LocalDate from,
+      LocalDate to,
+      int isoWeek,
+      Reviews.State state,
+      int minutes,
+      int drawings,
+      String words,
+      int taken) {}
+
+  /** All weeks, the newest first. */
+  @Transactional(readOnly = true)
+  public ReviewList list() {
+    var learner = settings.learner();
+    var lines = new ArrayList<ReviewLine>();
+    var last = Weeks.startOf(learner.today(), learner.weekStart());
+    var drawn = ground.drawn();
+    for (var from = last; !from.isBefore(ground.firstWeek(learner)); from = from.minusDays(7)) {
+      var kept = reviews.of(from);
+      var week = drawn.between(from, from.plusDays(6));
+      lines.add(
+          new ReviewLine(
+              from,
+              from.plusDays(6),
+              Weeks.isoNumber(from),
+              kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
+              week.stream().mapToInt(d -> d.minutes().minutes()).sum(),
+              week.stream().mapToInt(d -> d.drawings().orElse(0)).sum(),
+              kept.map(r -> r.document().words()).orElse(""),
+              kept.map(r -> r.document().taken().size()).orElse(0)));
+    }
+    return new ReviewList(reviews.due(learner).orElse(null), reviews.day(learner), lines);
+  }
+
+  /** One week. */
+  @Transactional(readOnly = true)
+  public ReviewView read(LocalDate from) {
+    var learner = settings.learner();
+    reviews.check(learner, from);
+    if (from.isBefore(ground.firstWeek(learner))) {
+      throw Refusal.badValue("from", from, "Nothing was drawn as early as " + from + ".");
+    }
+    var to = from.plusDays(WeekGround.DAYS - 1);
+    var kept = reviews.of(from);
+    var document = kept.map(Reviews.KeptReview::document).orElse(StoredReview.EMPTY);
+    boolean fresh = Reviews.offers(learner, from);
+    return new ReviewView(
+        from,
+        to,
+        Weeks.isoNumber(from),
+        to.isBefore(learner.today()),
+        kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
+        kept.map(Reviews.KeptReview::version).orElse(null),
+        course(learner, to),
+        facts(WeekFigures.of(ground.drawn(), from)),
+        ground.planned(learner, from),
+        run(learner, to),
+        ground.newTopics(from),
+        fresh ? rusty(learner) : List.of(),
+        readIn(from),
+        ground.remarks(from).stream().limit(MOST_REMARKS).toList(),
+        fresh ? tendencies.running() : List.of(),
+        reviews.of(from.minusDays(WeekGround.DAYS)).map(r -> r.document().expects()).orElse(""),
+        document.words(),
+        document.expects(),
+        offers(learner, from),
+        document.taken().stream().map(StoredReview.StoredTaken::offer).toList(),
+        became(from, learner));
+  }
+
+  private ReviewView.@Nullable CourseThen course(Learner learner, LocalDate to) {
+    return ground
+        .main(learner)
+        .flatMap(
+            c ->
+                c.placement()
+                    .weekOn(to)
+                    .map(
+                        w ->
+                            new ReviewView.CourseThen(
+                                c.placement().course().title(),
+                                w.number().orElse(null),
+                                w.week().title())))
+        .orElse(null);
+  }
+
+  private ReviewView.WeekFacts facts(WeekFigures w) {
+    var marked = Stream.of(w.best(), w.weakest()).flatMap(Optional::stream).toList();
+    var seen = pictures.of(marked.stream().map(Drawn::entry).collect(Collectors.toSet()));
+    return new ReviewView.WeekFacts(
+        w.minutes(),
+        w.told(),
+        w.drawings(),
+        w.days(),
+        w.before().isPresent() ? w.before().getAsDouble() : null,
+        w.meanMark().isPresent() ? w.meanMark().getAsDouble() : null,
+        w.freeShare().isPresent() ? w.freeShare().getAsDouble() : null,
+        w.best().map(d -> page(d, seen.get(d.entry()))).orElse(null),
+        w.weakest().map(d -> page(d, seen.get(d.entry()))).orElse(null));
+  }
+
+  private static ReviewView.MarkedPage page(Drawn d, @Nullable UUID picture) {
+    return new ReviewView.MarkedPage(
+        d.entry(),
+        d.day(),
+        d.called(),
+        d.mark(),
+        d.book().orElse(null),
+        d.span().map(PageSpan::from).orElse(null),
+        picture);
+  }
+
+  /** The run as it stood when the week was over, or stands now. */
+  private ReviewView.RunThen run(Learner learner, LocalDate to) {
+    var end = to.isBefore(learner.today()) ? to.plusDays(1) : learner.today();
+    var practice =
+        PracticeRecord.of(
+            ground.drawn().minutes(),
+            learner.streakFloorMinutes(),
+            learner.availability()::isNeutral,
+            end);
+    var streak = learner.streakRule().count(practice, learner.weekStart());
+    return new ReviewView.RunThen(streak.current().length(), streak.unit());
+  }
+
+  private List<ReviewView.RustyAhead> rusty(Learner learner) {
+    return ground.rusty(learner).stream()
+        .map(
+            n ->
+                new ReviewView.RustyAhead(
+                    n.standing().topic(), n.neededFor(), n.number().orElse(null), n.title()))
+        .toList();
+  }
+
+  private List<ReviewView.ReadInWeek> readIn(LocalDate from) {
+    var read = new LinkedHashMap<String, ReviewView.ReadInWeek>();
+    for (var d : ground.entries(from)) {
+      var learned = d.learned();
+      if (learned.resource().isPresent() && learned.study().units().isPresent()) {
+        var units = learned.study().units().get();
+        read.merge(
+            learned.resource().get() + units.kind(),
+            new ReviewView.ReadInWeek(
+                learned.resource().get(),
+                word(units.kind()),
+                units.from(),
+                units.to(),
+                d.minutes().minutes()),
+            (a, b) ->
+                new ReviewView.ReadInWeek(
+                    a.resource(),
+                    a.unit(),
+                    Math.min(a.from(), b.from()),
+                    Math.max(a.to(), b.to()),
+                    a.minutes() + b.minutes()));
+      }
+    }
+    return List.copyOf(read.values());
+  }
+
+  private static String word(UnitKind kind) {
+    return kind.name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  private List<ReviewView.OfferView> offers(Learner learner, LocalDate from) {
+    var course = ground.main(learner);
+    return reviews.open(learner, from).stream()
+        .map(
+            o ->
+                new ReviewView.OfferView(
+                    o.key(),
+                    o,
+                    course
+                        .flatMap(
+                            c ->
+                                Reviews.change(o)
+                                    .map(
+                                        change ->
+                                            changes.preview(c.id(), o.week(), List.of(change))))
+                        .orElse(null)))
+        .filter(o -> o.effect() == null || o.effect().refused() == null)
+        .toList();
+  }
+
+  /** What became of the changes of the review before, until the end of this week. */
+  private List<ReviewView.BecameView> became(LocalDate from, Learner learner) {
+    var before = reviews.of(from.minusDays(WeekGround.DAYS));
+    if (before.isEmpty()) {
+      return List.of();
+    }
+    var until = from.plusDays(WeekGround.DAYS);
+    return before.get().document().taken().stream()
+        .map(t -> new ReviewView.BecameView(t.offer(), stands(t), since(t.offer(), from, until)))
+        .toList();
+  }
+
+  private boolean stands(StoredReview.StoredTaken taken) {
+    if (taken.decision() == null || taken.placement() == null) {
+      return true;
+    }
+    return placements.all().stream()
+        .filter(p -> p.id().equals(taken.placement()))
+        .flatMap(p -> p.decisions().stream())
+        .anyMatch(d -> d.id().equals(taken.decision()) && !d.undone());
+  }
+
+  private int since(OfferedChange offer, LocalDate from, LocalDate until) {
+    return switch (offer.kind()) {
+      case MORE_OF, WARM_UP -> ground.drawings(offer.subject(), from, until);
+      case AIM -> SaidAgain.count(offer.subject(), ground.wrong(from, until));
+      case FREE_SHARE, STRETCH -> 0;
+    };
+  }
+}

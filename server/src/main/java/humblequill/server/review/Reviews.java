@@ -1,0 +1,264 @@
+package humblequill.server.review;
+
+import humblequill.core.calendar.Weeks;
+import humblequill.core.review.OfferedChange;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.data.StoredJson;
+import humblequill.server.edge.Refusal;
+import humblequill.server.plan.ChangeService;
+import humblequill.server.plan.ChangeToMake;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Weeks that are looked back on, and the changes that were taken from them. */
+@Service
+public class Reviews {
+  private static final long MOST_WEEKS_AGO = 1;
+
+  private final WeekReviewRepository repository;
+  private final LookBackRepository lookBack;
+  private final WeekGround ground;
+  private final ChangeService changes;
+  private final SettingsService settings;
+  private final Remembered<Map<LocalDate, KeptReview>> stored;
+  private final Remembered<Optional<DayOfWeek>> day;
+
+  Reviews(
+      WeekReviewRepository repository,
+      LookBackRepository lookBack,
+      WeekGround ground,
+      ChangeService changes,
+      SettingsService settings,
+      Memory memory) {
+    this.repository = repository;
+    this.lookBack = lookBack;
+    this.ground = ground;
+    this.changes = changes;
+    this.settings = settings;
+    this.stored = memory.remember("weeks looked back on");
+    this.day = memory.remember("the day for looking back");
+  }
+
+  /** What became of a week's review. */
+  public enum State {
+    /** Nothing was written or decided, or it was opened again. */
+    OPEN,
+    /** It was closed. */
+    CLOSED,
+    /** It was passed over. */
+    SKIPPED
+  }
+
+  /** A review as it is kept. */
+  record KeptReview(LocalDate from, long version, State state, StoredReview document) {}
+
+  @Transactional(readOnly = true)
+  Map<LocalDate, KeptReview> all() {
+    return stored.get(
+        () ->
+            repository.findAll().stream()
+                .map(
+                    e ->
+                        new KeptReview(
+                            e.weekStart,
+                            e.version == null ? 0 : e.version,
+                            StoredJson.kind(State.class, e.state),
+                            StoredJson.read(e.document, StoredReview.class)))
+                .collect(Collectors.toMap(KeptReview::from, r -> r)));
+  }
+
+  Optional<KeptReview> of(LocalDate from) {
+    return Optional.ofNullable(all().get(from));
+  }
+
+  /** The weekday on which the week is looked back on: the learner's, else the last of the week. */
+  @Transactional(readOnly = true)
+  DayOfWeek day(Learner learner) {
+    return day.get(
+            () ->
+                lookBack
+                    .findById(LookBackEntity.ONLY)
+                    .map(e -> StoredJson.kind(DayOfWeek.class, e.reviewDay)))
+        .orElse(learner.weekStart().minus(1));
+  }
+
+  @Transactional
+  void chooseDay(DayOfWeek chosen) {
+    var entity = lookBack.findById(LookBackEntity.ONLY).orElseGet(LookBackEntity::new);
+    entity.reviewDay = StoredJson.word(chosen);
+    lookBack.saveAndFlush(entity);
+    day.changed();
+  }
+
+  /**
+   * The week that is to be looked back on now; empty when it is done, passed over, or not its day
+   * yet.
+   */
+  @Transactional(readOnly = true)
+  public Optional<LocalDate> due(Learner learner) {
+    var today = learner.today();
+    var running = Weeks.startOf(today, learner.weekStart());
+    int offset = Math.floorMod(day(learner).getValue() - learner.weekStart().getValue(), 7);
+    var from = today.isBefore(running.plusDays(offset)) ? running.minusDays(7) : running;
+    boolean open = of(from).map(r -> r.state() == State.OPEN).orElse(true);
+    boolean drawn = !from.isBefore(ground.firstWeek(learner)) && !ground.entries(from).isEmpty();
+    return open && drawn ? Optional.of(from) : Optional.empty();
+  }
+
+  /** The aim that the newest closed review set for sittings, if it is not older than two weeks. */
+  @Transactional(readOnly = true)
+  public Optional<String> aim(Learner learner) {
+    var running = Weeks.startOf(learner.today(), learner.weekStart());
+    for (int i = 0; i <= 2; i++) {
+      var kept = of(running.minusDays(7L * i));
+      var aim =
+          kept.stream()
+              .flatMap(r -> r.document().taken().stream())
+              .map(StoredReview.StoredTaken::offer)
+              .filter(o -> o.kind() == OfferedChange.Kind.AIM)
+              .map(OfferedChange::subject)
+              .reduce((a, b) -> b);
+      if (aim.isPresent()) {
+        return aim;
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Refuses what is no first day of a week that can be looked back on. */
+  void check(Learner learner, LocalDate from) {
+    if (!Weeks.startOf(from, learner.weekStart()).equals(from)) {
+      throw Refusal.badValue("from", from, from + " is not the first day of a week.");
+    }
+    if (from.isAfter(learner.today())) {
+      throw Refusal.badValue("from", from, "The week of " + from + " has not begun yet.");
+    }
+  }
+
+  /** Whether changes may still be offered: of the running week and of the one before. */
+  static boolean offers(Learner learner, LocalDate from) {
+    var running = Weeks.startOf(learner.today(), learner.weekStart());
+    return !from.isBefore(running.minusDays(7 * MOST_WEEKS_AGO));
+  }
+
+  /** All changes that follow from a week and were not taken yet. */
+  List<OfferedChange> open(Learner learner, LocalDate from) {
+    if (!offers(learner, from)) {
+      return List.of();
+    }
+    var taken =
+        of(from).stream()
+            .flatMap(r -> r.document().taken().stream())
+            .map(t -> t.offer().key())
+            .toList();
+    return OfferedChange.of(ground.ground(learner, from, settings.read().freePercent())).stream()
+        .filter(o -> !taken.contains(o.key()))
+        .toList();
+  }
+
+  /** A change of the plan as it is asked for; empty where an offer changes no plan. */
+  static Optional<ChangeToMake> change(OfferedChange o) {
+    return switch (o.kind()) {
+      case MORE_OF ->
+          Optional.of(
+              new ChangeToMake.MoreOf(o.subject(), o.amount(), o.secondsEach(), List.of(o.week())));
+      case WARM_UP -> Optional.of(new ChangeToMake.WarmUp(o.week(), o.subject(), o.amount()));
+      case STRETCH -> Optional.of(new ChangeToMake.Stretch(o.week(), o.amount()));
+      case AIM, FREE_SHARE -> Optional.empty();
+    };
+  }
+
+  /** Keeps the learner's words, and whether the week is closed. */
+  @Transactional
+  public void keep(
+      LocalDate from, @Nullable Long version, String words, String expects, State state) {
+    check(settings.learner(), from);
+    var before = of(from).map(KeptReview::document).orElse(StoredReview.EMPTY);
+    write(from, version, state, new StoredReview(words.strip(), expects.strip(), before.taken()));
+  }
+
+  private void write(LocalDate from, @Nullable Long version, State state, StoredReview document) {
+    var found = repository.findById(from);
+    long now = found.map(e -> e.version == null ? 0L : e.version).orElse(-1L);
+    if (version == null ? found.isPresent() : version != now) {
+      throw Refusal.stale("review", document);
+    }
+    var entity = found.orElseGet(WeekReviewEntity::new);
+    entity.weekStart = from;
+    entity.state = StoredJson.word(state);
+    entity.document = StoredJson.write(document);
+    repository.saveAndFlush(entity);
+    stored.changed();
+  }
+
+  /**
+   * Takes an offered change. It is worked out anew, so that what is taken is what follows now.
+   *
+   * @param id of the decision it makes; the same told twice is made once
+   */
+  @Transactional
+  public void take(LocalDate from, UUID id, String key) {
+    var learner = settings.learner();
+    check(learner, from);
+    var kept = of(from);
+    boolean twice =
+        kept.stream()
+            .flatMap(r -> r.document().taken().stream())
+            .anyMatch(t -> id.equals(t.decision()) || t.offer().key().equals(key));
+    if (twice) {
+      return;
+    }
+    var offer =
+        open(learner, from).stream()
+            .filter(o -> o.key().equals(key))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    Refusal.conflict(
+                        "offer-gone",
+                        "The plan moved on, and this change does not follow any more. Look at"
+                            + " what is offered now."));
+    var change = change(offer);
+    var course = ground.main(learner);
+    UUID placement = null;
+    if (change.isPresent() && course.isPresent()) {
+      placement = course.get().id();
+      changes.change(id, placement, List.of(change.get()), reason(offer));
+    } else if (offer.kind() == OfferedChange.Kind.FREE_SHARE) {
+      settings.keepFree(offer.amount());
+    }
+    var document = kept.map(KeptReview::document).orElse(StoredReview.EMPTY);
+    var taken = new ArrayList<>(document.taken());
+    taken.add(StoredReview.StoredTaken.of(offer, placement, placement == null ? null : id));
+    write(
+        from,
+        kept.map(KeptReview::version).orElse(null),
+        kept.map(KeptReview::state).orElse(State.OPEN),
+        new StoredReview(document.words(), document.expects(), taken));
+  }
+
+  /** Why the plan changed, as its history tells it. */
+  private static String reason(OfferedChange o) {
+    return switch (o.kind()) {
+      case MORE_OF ->
+          "Looking back: %s, %.0f of %.0f drawn.".formatted(o.about(), o.seen(), o.against());
+      case WARM_UP ->
+          "Looking back: %s is rusty, and %s needs it.".formatted(o.subject(), o.about());
+      case STRETCH ->
+          "Looking back: %.0f %% of the planned minutes were drawn.".formatted(100 * o.seen());
+      case AIM, FREE_SHARE -> "Looking back.";
+    };
+  }
+}

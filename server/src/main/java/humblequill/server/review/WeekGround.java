@@ -1,0 +1,186 @@
+package humblequill.server.review;
+
+import humblequill.core.calendar.Weeks;
+import humblequill.core.coverage.RustAhead;
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Ledger;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlacedWeek;
+import humblequill.core.review.OfferedChange;
+import humblequill.core.review.PlannedExercise;
+import humblequill.core.review.SaidAgain;
+import humblequill.core.review.WeekFigures;
+import humblequill.server.coverage.Standings;
+import humblequill.server.entry.EntryLedger;
+import humblequill.server.entry.SaidNotes;
+import humblequill.server.plan.PlanService;
+import humblequill.server.settings.Learner;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What a week was, from all that tells of it. */
+@Component
+class WeekGround {
+  static final int DAYS = 7;
+
+  private final EntryLedger ledger;
+  private final SaidNotes notes;
+  private final PlanService plans;
+  private final Standings standings;
+
+  WeekGround(EntryLedger ledger, SaidNotes notes, PlanService plans, Standings standings) {
+    this.ledger = ledger;
+    this.notes = notes;
+    this.plans = plans;
+    this.standings = standings;
+  }
+
+  Ledger drawn() {
+    return ledger.read();
+  }
+
+  /** The first day of the first week with an entry; the running week without any. */
+  LocalDate firstWeek(Learner learner) {
+    var byDay = drawn().minutes().byDay();
+    var first = byDay.isEmpty() ? learner.today() : byDay.firstKey();
+    var earlier = first.isAfter(learner.today()) ? learner.today() : first;
+    return Weeks.startOf(earlier, learner.weekStart());
+  }
+
+  /** What courses that are followed gave a week, by exercise. */
+  List<PlannedExercise> planned(Learner learner, LocalDate from) {
+    var planning = plans.planning(learner);
+    var found = new LinkedHashMap<String, PlannedExercise>();
+    for (var placed : planning.followed()) {
+      for (var week : placed.placement().weeks()) {
+        if (!week.from().isAfter(from.plusDays(DAYS - 1)) && !week.to().isBefore(from)) {
+          planned(plans.planned(planning, placed, week), from, found);
+        }
+      }
+    }
+    return found.values().stream().filter(p -> p.planned() > 0).toList();
+  }
+
+  private static void planned(
+      PlanService.PlannedWeek week, LocalDate from, Map<String, PlannedExercise> found) {
+    var plan = week.open().firstPlan();
+    for (var exercise : week.week().week().exercises()) {
+      int asked =
+          plan.days().stream()
+              .filter(d -> isIn(d.date(), from))
+              .mapToInt(d -> d.countOf(exercise.id()))
+              .sum();
+      int done = 0;
+      for (int i = 0; i < DAYS; i++) {
+        done += week.open().doneOn(exercise.id(), from.plusDays(i));
+      }
+      found.merge(
+          exercise.id(),
+          new PlannedExercise(
+              exercise.id(),
+              exercise.title(),
+              exercise.target().unit() == humblequill.core.course.Exercise.Unit.MINUTES,
+              asked,
+              done,
+              exercise.secondsEach(),
+              week.week().week().topicsOf(exercise)),
+          (a, b) ->
+              new PlannedExercise(
+                  a.exercise(),
+                  a.title(),
+                  a.minutesCounted(),
+                  a.planned() + b.planned(),
+                  a.done(),
+                  a.secondsEach(),
+                  a.topics()));
+    }
+  }
+
+  private static boolean isIn(LocalDate day, LocalDate from) {
+    return !day.isBefore(from) && day.isBefore(from.plusDays(DAYS));
+  }
+
+  /** What was said again in a week, beside the weeks before. */
+  List<SaidAgain> remarks(LocalDate from) {
+    return SaidAgain.again(
+        wrong(from, from.plusDays(DAYS)),
+        wrong(from.minusDays((long) WeekFigures.BEFORE * DAYS), from));
+  }
+
+  /** What went wrong from one day on until before another. */
+  List<String> wrong(LocalDate from, LocalDate before) {
+    return notes.all().stream()
+        .filter(n -> !n.day().isBefore(from) && n.day().isBefore(before))
+        .map(SaidNotes.Note::wentWrong)
+        .filter(w -> !w.isEmpty())
+        .toList();
+  }
+
+  /** Topics first touched in a week. */
+  List<String> newTopics(LocalDate from) {
+    return drawn().between(from, from.plusDays(DAYS - 1)).stream()
+        .flatMap(d -> d.topics().stream())
+        .distinct()
+        .filter(t -> !drawn().minutesOf(t).byDay().firstKey().isBefore(from))
+        .sorted()
+        .toList();
+  }
+
+  /** What the weeks to come need and is rusty now. */
+  List<RustAhead.Needed> rusty(Learner learner) {
+    var known = standings.of(learner);
+    return known.followed().stream()
+        .flatMap(c -> RustAhead.of(c.placement(), known.graph(), known::of, known.today()).stream())
+        .toList();
+  }
+
+  Optional<PlacedCourse> main(Learner learner) {
+    return plans.planning(learner).followed().stream().findFirst();
+  }
+
+  /** The week of the main course that begins after a day. */
+  static Optional<PlacedWeek> after(PlacedCourse course, LocalDate day) {
+    return course.placement().weeks().stream().filter(w -> w.from().isAfter(day)).findFirst();
+  }
+
+  /** What offers of a week follow from. */
+  OfferedChange.Ground ground(Learner learner, LocalDate from, int freePercent) {
+    var to = from.plusDays(DAYS - 1);
+    var last = to.isBefore(learner.today()) ? learner.today() : to;
+    var before = OfferedChange.share(planned(learner, from.minusDays(DAYS)));
+    return new OfferedChange.Ground(
+        WeekFigures.of(drawn(), from),
+        planned(learner, from),
+        before,
+        remarks(from),
+        rusty(learner),
+        main(learner)
+            .flatMap(c -> after(c, last))
+            .map(
+                w ->
+                    new OfferedChange.Ahead(
+                        w.key(),
+                        w.week().title(),
+                        (int) ChronoUnit.DAYS.between(w.from(), w.to()) + 1)),
+        freePercent,
+        learner.freshness().rustyBelow());
+  }
+
+  /** Drawings of a topic from one day on until before another. */
+  int drawings(String topic, LocalDate from, LocalDate before) {
+    return drawn().between(from, before.minusDays(1)).stream()
+        .filter(d -> d.topics().contains(topic))
+        .mapToInt(d -> Math.max(1, d.drawings().orElse(1)))
+        .sum();
+  }
+
+  /** Entries of a week, the oldest first. */
+  List<Drawn> entries(LocalDate from) {
+    return drawn().between(from, from.plusDays(DAYS - 1));
+  }
+}

@@ -1,0 +1,154 @@
+package humblequill.server.review;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.streak.PenLine;
+import humblequill.server.edge.Refusal;
+import humblequill.server.placement.PlacementService;
+import humblequill.server.quota.QuotaService;
+import humblequill.server.settings.Learner;
+import humblequill.server.settings.SettingsService;
+import humblequill.server.streak.StreakService;
+import humblequill.server.streak.StreakView;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A year as one line, and the runs of all years. */
+@Service
+class Years {
+  private final WeekGround ground;
+  private final StreakService streaks;
+  private final PlacementService placements;
+  private final QuotaService quotas;
+  private final SettingsService settings;
+
+  Years(
+      WeekGround ground,
+      StreakService streaks,
+      PlacementService placements,
+      QuotaService quotas,
+      SettingsService settings) {
+    this.ground = ground;
+    this.streaks = streaks;
+    this.placements = placements;
+    this.quotas = quotas;
+    this.settings = settings;
+  }
+
+  /** What a mark on the line stands for. */
+  enum Happening {
+    /** A sketchbook was begun. */
+    BOOK,
+    /** A course was begun. */
+    COURSE,
+    /** A promise was begun. */
+    PROMISE,
+    /** A pause. */
+    PAUSE
+  }
+
+  /**
+   * Something that began on a day.
+   *
+   * @param to its last day; null for what only begins
+   */
+  record YearMark(Happening kind, String name, LocalDate from, @Nullable LocalDate to) {}
+
+  /** A month of the line. */
+  record MonthView(YearMonth month, int minutes, int drawings, List<PenLine.Stroke> strokes) {}
+
+  /**
+   * A year.
+   *
+   * @param years all years with entries
+   */
+  record YearView(
+      int year,
+      List<Integer> years,
+      int minutes,
+      int drawings,
+      int days,
+      List<MonthView> months,
+      List<YearMark> marks) {}
+
+  /** One year. */
+  @Transactional(readOnly = true)
+  public YearView read(int year) {
+    if (year < 1900 || year > 2200) {
+      throw Refusal.badValue("year", year, "A year is a number such as 2026.");
+    }
+    var learner = settings.learner();
+    var from = LocalDate.of(year, 1, 1);
+    var to = LocalDate.of(year, 12, 31);
+    var drawn = ground.drawn();
+    var years = new TreeSet<Integer>();
+    drawn.minutes().byDay().keySet().forEach(day -> years.add(day.getYear()));
+    years.add(learner.today().getYear());
+    var months = new ArrayList<MonthView>();
+    var line = streaks.penLine(learner, from, to);
+    int begin = 0;
+    for (var month = YearMonth.of(year, 1); month.getYear() == year; month = month.plusMonths(1)) {
+      var entries = drawn.between(month.atDay(1), month.atEndOfMonth());
+      int end = begin + month.lengthOfMonth();
+      months.add(
+          new MonthView(month, minutes(entries), drawings(entries), line.subList(begin, end)));
+      begin = end;
+    }
+    var all = drawn.between(from, to);
+    return new YearView(
+        year,
+        List.copyOf(years),
+        minutes(all),
+        drawings(all),
+        (int) all.stream().map(Drawn::day).distinct().count(),
+        months,
+        marks(learner, from, to));
+  }
+
+  private static int minutes(List<Drawn> drawn) {
+    return drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
+  }
+
+  private static int drawings(List<Drawn> drawn) {
+    return drawn.stream().mapToInt(d -> d.drawings().orElse(0)).sum();
+  }
+
+  private List<YearMark> marks(Learner learner, LocalDate from, LocalDate to) {
+    var marks = new ArrayList<YearMark>();
+    Map<String, LocalDate> books = new LinkedHashMap<>();
+    ground.drawn().all().forEach(d -> d.book().ifPresent(b -> books.putIfAbsent(b, d.day())));
+    books.forEach((book, day) -> marks.add(new YearMark(Happening.BOOK, book, day, null)));
+    for (var placed : placements.all()) {
+      marks.add(
+          new YearMark(
+              Happening.COURSE,
+              placed.placement().course().title(),
+              placed.placement().start(),
+              placed.placement().end()));
+    }
+    for (var line : quotas.all()) {
+      marks.add(new YearMark(Happening.PROMISE, line.terms().title(), line.terms().start(), null));
+    }
+    for (var pause : learner.availability().pauses()) {
+      marks.add(new YearMark(Happening.PAUSE, pause.reason(), pause.from(), pause.to()));
+    }
+    return marks.stream()
+        .filter(m -> !m.from().isAfter(to) && !(m.to() == null ? m.from() : m.to()).isBefore(from))
+        .sorted(Comparator.comparing(YearMark::from))
+        .toList();
+  }
+
+  /** Runs under all three schools. */
+  @Transactional(readOnly = true)
+  public List<StreakView> runs() {
+    return streaks.all(settings.learner());
+  }
+}

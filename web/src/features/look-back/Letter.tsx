@@ -1,0 +1,102 @@
+import { Link } from 'react-router'
+import { useFormats } from '../../ui/locale'
+import { became, facts, offer, weekTitle, type Review } from './text'
+
+/** The facts of a week: the left leaf of its letter. */
+export function Facts({ review }: { review: Review }) {
+  const format = useFormats()
+  return (
+    <>
+      <h1 id="week">{weekTitle(review)}</h1>
+      <p className="text-faded border-ink border-b pb-2">
+        {format.dayMonth(review.from)} to {format.dayMonthYear(review.to)}
+        {!review.over && ', not over yet'}
+      </p>
+      <dl className="mt-3 grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+        {facts(review, format).map((fact, i) => (
+          <div key={i} className="contents">
+            <dt className="text-faded">{fact.name}</dt>
+            <dd className="max-sm:mb-1">
+              {fact.to ? (
+                <Link to={fact.to} className="hover:underline">
+                  {fact.says}
+                </Link>
+              ) : (
+                fact.says
+              )}{' '}
+              {fact.beside && <span className="text-faded">{fact.beside}</span>}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      {review.facts.best?.picture && review.facts.weakest?.picture && (
+        <div className="mt-4 flex gap-4">
+          {[review.facts.best, review.facts.weakest].map((page) => (
+            <figure key={page.entry} className="w-40">
+              <img
+                src={`/api/pictures/${page.picture}/SMALL`}
+                alt={`${page.called}, mark ${page.mark}`}
+                className="plate border-hairline w-full border object-contain"
+              />
+              <figcaption className="text-faded text-sm">
+                mark {page.mark}, {page.called}
+              </figcaption>
+            </figure>
+          ))}
+        </div>
+      )}
+      {review.became.length > 0 && (
+        <>
+          <h2 className="mt-5">What became of last week’s changes</h2>
+          <ul>
+            {review.became.map((b, i) => (
+              <li key={i}>{became(b, format)}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
+  )
+}
+
+/** What was written and taken, to be read. */
+export function Written({ review }: { review: Review }) {
+  const format = useFormats()
+  return (
+    <>
+      {review.expected && (
+        <>
+          <h2>What I expected</h2>
+          <p className="font-serif text-lg whitespace-pre-wrap italic">“{review.expected}”</p>
+        </>
+      )}
+      {review.words && (
+        <>
+          <h2 className="mt-4">What I think of it</h2>
+          <p className="font-serif text-lg whitespace-pre-wrap">{review.words}</p>
+        </>
+      )}
+      {review.taken.length > 0 && (
+        <>
+          <h2 className="mt-4">What follows</h2>
+          <ul>
+            {review.taken.map((o, i) => {
+              const [what, why] = offer(o, format)
+              return (
+                <li key={i}>
+                  {what} <span className="text-faded">{why}</span>
+                </li>
+              )
+            })}
+          </ul>
+        </>
+      )}
+      {review.expects && (
+        <>
+          <h2 className="mt-4">Next week I expect</h2>
+          <p className="font-serif text-lg whitespace-pre-wrap italic">{review.expects}</p>
+        </>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,157 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { Plot } from '../../ui/Plot'
+import { ticks } from '../../ui/scale'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { Parts } from './Parts'
+import { FIGURES, howSure, trend, value, type Series } from './text'
+
+const day = (date: string) => Date.parse(date) / 86_400_000
+
+/** Figures from week to week on the left, the phases they fall into on the right. */
+export default function MonthsScreen() {
+  return (
+    <Waiting query={useQuery(queries.series())}>
+      {(all) => {
+        const shown = all.filter((s) => s.values.length > 0)
+        return (
+          <TwoLeaves>
+            <Leaf aria-labelledby="months">
+              <Parts />
+              <h1 id="months">Months</h1>
+              {shown.length === 0 && (
+                <p className="mt-2">
+                  The first week that is over shows here. A trend is said from eight weeks on, where it can be
+                  told from chance.
+                </p>
+              )}
+              {shown.map((s) => (
+                <Figure key={s.figure} series={s} />
+              ))}
+            </Leaf>
+            <Leaf second aria-label="Phases">
+              <Phases all={shown} />
+            </Leaf>
+          </TwoLeaves>
+        )
+      }}
+    </Waiting>
+  )
+}
+
+function Figure({ series: s }: { series: Series }) {
+  const format = useFormats()
+  const values = s.values.map((v) => v.value)
+  const most = s.figure === 'MARK' ? 5 : Math.max(...values, s.figure === 'WENT_WRONG' ? 0.1 : 1)
+  const begins = new Set(s.phases.slice(1).map((p) => p.from))
+  return (
+    <section className="mb-4">
+      <Plot
+        name={FIGURES[s.figure]}
+        kind={s.figure === 'MARK' || s.figure === 'WENT_WRONG' ? 'dots' : 'line'}
+        most={most}
+        marks={ticks(most, 3).map((at) => ({ at, label: value(s.figure, at, format) }))}
+        ends={[format.dayMonth(s.values[0]?.from ?? ''), format.dayMonth(s.values.at(-1)?.from ?? '')]}
+        points={s.values.map((v) => ({
+          x: day(v.from),
+          y: v.value,
+          strong: begins.has(v.from),
+          label: `Week of ${format.dayMonthYear(v.from)}: ${value(s.figure, v.value, format)}${begins.has(v.from) ? ', a new phase begins' : ''}`,
+        }))}
+      />
+      <p>{trend(s, format)}</p>
+      <details className="text-faded text-sm">
+        <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">How sure</summary>
+        {howSure(s, format)}
+      </details>
+    </section>
+  )
+}
+
+function Phases({ all }: { all: Series[] }) {
+  const changed = all.filter((s) => s.phases.length > 1)
+  return (
+    <>
+      <h2>Phases</h2>
+      <p className="text-faded max-w-prose text-sm">
+        Where the level of a figure changed and stayed so for three weeks or more; each figure by itself. What
+        could as well be chance is no phase.
+      </p>
+      {changed.length === 0 && <p className="mt-2">No phases that these weeks can show.</p>}
+      {changed.map((s) => (
+        <section key={s.figure} className="mt-4">
+          <h3 className="font-medium">{FIGURES[s.figure]}</h3>
+          <ol>
+            {s.phases.map((p) => (
+              <Phase key={p.from} figure={s.figure} phase={p} />
+            ))}
+          </ol>
+        </section>
+      ))}
+    </>
+  )
+}
+
+function Phase({ figure, phase }: { figure: Series['figure']; phase: Schemas['PhaseView'] }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const [naming, setNaming] = useState<string>()
+  const call = useMutation({
+    mutationFn: (name: string) =>
+      answer(api.PUT('/api/look-back/phases', { body: { figure, from: phase.from, name } })),
+    onSuccess: () => {
+      setNaming(undefined)
+      return client.invalidateQueries({ queryKey: ['look-back'] })
+    },
+    onError: (error) => say(`Not kept: ${error.message}`),
+  })
+  const { topic, medium, mediumShare, source, drawings } = phase.typical
+  const typical = [
+    topic,
+    medium && `${medium} ${format.percent(mediumShare)}`,
+    source && `from ${source}`,
+    `${format.number(drawings)} drawings`,
+  ].filter(Boolean)
+  return (
+    <li className="border-hairline border-b py-2">
+      <p>
+        {phase.name && <strong className="font-serif text-lg">{phase.name}: </strong>}
+        {format.dayMonthYear(phase.from)} to {format.dayMonthYear(phase.to)},{' '}
+        <strong className="font-medium">{value(figure, phase.mean, format)}</strong>
+      </p>
+      <p className="text-faded text-sm">{typical.join(' · ')}</p>
+      {naming === undefined ? (
+        <Button look="quiet" className="no-print" onClick={() => setNaming(phase.name)}>
+          {phase.name ? 'Call it something else' : 'Give it a name'}
+        </Button>
+      ) : (
+        <form
+          className="flex items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault()
+            call.mutate(naming)
+          }}
+        >
+          <Field
+            label="What you call it"
+            value={naming}
+            maxLength={BOUNDS.NamedPhase.name.maxLength}
+            onChange={(e) => setNaming(e.target.value)}
+          />
+          <Button type="submit" disabled={call.isPending}>
+            Keep
+          </Button>
+        </form>
+      )}
+    </li>
+  )
+}

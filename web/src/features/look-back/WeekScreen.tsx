@@ -1,0 +1,241 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { answer, api, Problem } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries, refreshAll } from '../../api/queries'
+import { save } from '../../shared/download'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { later } from '../../ui/days'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { Facts, Written } from './Letter'
+import { Parts } from './Parts'
+import { effect, markdown, offer, type Review } from './text'
+
+/** One week as a letter: what it was on the left, what the learner makes of it on the right. */
+export default function WeekScreen() {
+  const { from = '' } = useParams()
+  return (
+    <Waiting query={useQuery(queries.review(from))}>
+      {(review) => <Letter key={from} review={review} />}
+    </Waiting>
+  )
+}
+
+function Letter({ review }: { review: Review }) {
+  return (
+    <TwoLeaves>
+      <Leaf aria-labelledby="week">
+        <Parts />
+        <Facts review={review} />
+        <Neighbours review={review} />
+      </Leaf>
+      <Leaf second aria-label="What you make of it">
+        {review.state === 'CLOSED' ? <Closed review={review} /> : <Open review={review} />}
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+function Neighbours({ review }: { review: Review }) {
+  return (
+    <p className="no-print mt-6 flex flex-wrap gap-x-6">
+      <Link to={`/look-back/weeks/${later(review.from, -7)}`} className={LINE_LINK}>
+        The week before
+      </Link>
+      {review.over && (
+        <Link to={`/look-back/weeks/${later(review.from, 7)}`} className={LINE_LINK}>
+          The week after
+        </Link>
+      )}
+      <Link to="/look-back/weeks" className={LINE_LINK}>
+        All weeks
+      </Link>
+    </p>
+  )
+}
+
+/** Writes to a review; what another window wrote meanwhile is said and nothing typed is lost. */
+function useReview(review: Review) {
+  const client = useQueryClient()
+  const say = useNotice()
+  const path = { params: { path: { from: review.from } } }
+  const settled = (kept: Review) => {
+    client.setQueryData(queries.review(review.from).queryKey, kept)
+    return refreshAll(client)
+  }
+  const keep = useMutation({
+    mutationFn: (body: { words: string; expects: string; state: Review['state'] }) =>
+      answer(api.PUT('/api/reviews/{from}', { ...path, body: { version: review.version ?? null, ...body } })),
+    onSuccess: settled,
+    onError: (error) =>
+      say(
+        error instanceof Problem && error.current !== undefined
+          ? 'Not kept: this week was changed in another window. What you typed is still here; press once more.'
+          : `Not kept: ${error.message}`,
+      ),
+    onSettled: (_, error) => {
+      if (error) {
+        void client.invalidateQueries({ queryKey: queries.review(review.from).queryKey })
+      }
+    },
+  })
+  const take = useMutation({
+    mutationFn: (key: string) =>
+      answer(api.POST('/api/reviews/{from}/taken', { ...path, body: { id: crypto.randomUUID(), key } })),
+    onSuccess: (kept) => {
+      say('The plan holds it now; its history says why.')
+      return settled(kept)
+    },
+    onError: (error) => {
+      say(`Not taken: ${error.message}`)
+      void client.invalidateQueries({ queryKey: queries.review(review.from).queryKey })
+    },
+  })
+  return { keep, take }
+}
+
+function Open({ review }: { review: Review }) {
+  const format = useFormats()
+  const { keep, take } = useReview(review)
+  const [words, setWords] = useState(review.words)
+  const [expects, setExpects] = useState(review.expects)
+  const longest = BOUNDS.ChangedReview.words.maxLength
+  return (
+    <>
+      {review.expected ? (
+        <>
+          <h2>What I expected</h2>
+          <p className="font-serif text-lg whitespace-pre-wrap italic">“{review.expected}”</p>
+        </>
+      ) : (
+        <p className="text-faded">Nothing was expected of this week in writing.</p>
+      )}
+      <div className="mt-4 font-serif text-lg">
+        <TextField
+          label="What I think of it"
+          value={words}
+          maxLength={longest}
+          rows={3}
+          onChange={(e) => setWords(e.target.value)}
+        />
+      </div>
+      <h2 className="mt-4">What follows</h2>
+      <p className="text-faded text-sm">
+        {review.offers.length === 0
+          ? 'Nothing is offered from what this week shows.'
+          : 'Offered from what the week shows. Nothing changes before you have seen what it does.'}
+      </p>
+      <ul>
+        {review.offers.map(({ key, offer: o, effect: does }) => {
+          const [what, why] = offer(o, format)
+          return (
+            <li key={key} className="border-hairline flex flex-wrap items-baseline gap-x-3 border-b py-1.5">
+              <span>
+                <strong className="font-medium">{what}</strong> <span className="text-faded">{why}</span>
+                {does && <span className="text-faded block text-sm">{effect(does, format)}</span>}
+              </span>
+              <Button
+                look="quiet"
+                className="ml-auto"
+                disabled={take.isPending}
+                aria-label={`Take it: ${what}`}
+                onClick={() => take.mutate(key)}
+              >
+                Take it
+              </Button>
+            </li>
+          )
+        })}
+        {review.taken.map((o, i) => (
+          <li key={`taken ${i}`} className="border-hairline border-b py-1.5">
+            {offer(o, format)[0]}, <em>taken</em>
+          </li>
+        ))}
+      </ul>
+      <p className="no-print mt-2">
+        <Link to="/course" className={LINE_LINK}>
+          A change of your own
+        </Link>
+      </p>
+      <div className="mt-4 font-serif text-lg">
+        <TextField
+          label="Next week I expect"
+          hint="one sentence, to be read in a week"
+          value={expects}
+          maxLength={longest}
+          rows={2}
+          onChange={(e) => setExpects(e.target.value)}
+        />
+      </div>
+      <div className="no-print mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        <Button
+          look="ink"
+          disabled={keep.isPending}
+          onClick={() => keep.mutate({ words, expects, state: 'CLOSED' })}
+        >
+          Close the week
+        </Button>
+        <Button disabled={keep.isPending} onClick={() => keep.mutate({ words, expects, state: 'OPEN' })}>
+          Keep it open
+        </Button>
+        {review.state === 'SKIPPED' ? (
+          <span className="text-faded">Passed over; it can be written all the same.</span>
+        ) : (
+          <Button
+            look="quiet"
+            disabled={keep.isPending}
+            onClick={() => keep.mutate({ words, expects, state: 'SKIPPED' })}
+          >
+            Pass this week over
+          </Button>
+        )}
+        <TakenAway review={{ ...review, words, expects }} />
+      </div>
+    </>
+  )
+}
+
+function Closed({ review }: { review: Review }) {
+  const { keep } = useReview(review)
+  return (
+    <>
+      <Written review={review} />
+      {review.words === '' && review.taken.length === 0 && (
+        <p className="text-faded">Closed without words.</p>
+      )}
+      <div className="no-print mt-5 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        <Button
+          disabled={keep.isPending}
+          onClick={() => keep.mutate({ words: review.words, expects: review.expects, state: 'OPEN' })}
+        >
+          Open it again
+        </Button>
+        <TakenAway review={review} />
+      </div>
+    </>
+  )
+}
+
+function TakenAway({ review }: { review: Review }) {
+  const format = useFormats()
+  return (
+    <>
+      <Button look="quiet" onClick={() => window.print()}>
+        Print, or keep as PDF
+      </Button>
+      <Button
+        look="quiet"
+        onClick={() =>
+          save(new Blob([markdown(review, format)], { type: 'text/markdown' }), `week ${review.from}.md`)
+        }
+      >
+        As Markdown
+      </Button>
+    </>
+  )
+}

@@ -1,0 +1,159 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { queries, refreshAll } from '../../api/queries'
+import { save } from '../../shared/download'
+import { WEEKDAYS } from '../../shared/weekdays'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Options } from '../../ui/Choices'
+import { SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { plural } from '../../ui/plural'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { Facts, Written } from './Letter'
+import { Parts } from './Parts'
+import { markdown, type Review } from './text'
+
+type List = Schemas['ReviewList']
+
+const STATES: Record<Schemas['ReviewLine']['state'], string> = {
+  OPEN: '',
+  CLOSED: 'closed',
+  SKIPPED: 'passed over',
+}
+
+/** All weeks, and several of them as one document. */
+export default function WeeksScreen() {
+  return <Waiting query={useQuery(queries.reviews())}>{(list) => <Weeks list={list} />}</Waiting>
+}
+
+function Weeks({ list }: { list: List }) {
+  const format = useFormats()
+  const [count, setCount] = useState(4)
+  const chosen = list.weeks.slice(0, count)
+  const letters = useQuery({
+    queryKey: ['reviews', 'letters', chosen.map((w) => w.from)],
+    queryFn: () =>
+      Promise.all(
+        chosen.map((w) => answer(api.GET('/api/reviews/{from}', { params: { path: { from: w.from } } }))),
+      ),
+    enabled: false,
+  })
+  return (
+    <TwoLeaves>
+      <Leaf aria-labelledby="weeks">
+        <Parts />
+        <h1 id="weeks">Weeks looked back on</h1>
+        {list.due ? (
+          <p className="mt-2">
+            <Link to={`/look-back/weeks/${list.due}`} className={LINE_LINK}>
+              The week of {format.dayMonth(list.due)} waits to be looked back on
+            </Link>
+          </p>
+        ) : (
+          <p className="text-faded mt-2">Nothing waits to be looked back on today.</p>
+        )}
+        <ul className="mt-3">
+          {list.weeks.map((w) => (
+            <li
+              key={w.from}
+              className="border-hairline flex flex-wrap items-baseline gap-x-3 border-b py-1.5"
+            >
+              <Link
+                to={`/look-back/weeks/${w.from}`}
+                className="font-serif text-lg underline underline-offset-4"
+              >
+                {format.dayMonth(w.from)} to {format.dayMonth(w.to)}
+              </Link>
+              <span className="text-faded">
+                {format.minutes(w.minutes)}, {plural(w.drawings, 'drawing')}
+                {w.taken > 0 && `, ${plural(w.taken, 'change')} taken`}
+              </span>
+              <span className="text-faded ml-auto">{STATES[w.state]}</span>
+              {w.words && <p className="w-full truncate font-serif italic">{w.words}</p>}
+            </li>
+          ))}
+        </ul>
+      </Leaf>
+      <Leaf second aria-label="Several weeks as one document">
+        <div className="no-print">
+          <h2>Which day is for it</h2>
+          <DayChoice list={list} />
+          <h2 className="mt-5">Several weeks as one document</h2>
+          <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+            <SelectField
+              label="How many, from the newest back"
+              value={String(count)}
+              onChange={(e) => setCount(Number(e.target.value))}
+            >
+              {[4, 8, 13, 26, 52].map((n) => (
+                <option key={n} value={n}>
+                  {n}
+                </option>
+              ))}
+            </SelectField>
+            <Button onClick={() => void letters.refetch()} disabled={letters.isFetching}>
+              {letters.isFetching ? 'Reading…' : 'Put them together'}
+            </Button>
+          </div>
+        </div>
+        {letters.data && <Together letters={letters.data} />}
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+function Together({ letters }: { letters: Review[] }) {
+  const format = useFormats()
+  const inOrder = [...letters].reverse()
+  return (
+    <section aria-label="Letters, the oldest first">
+      <p className="no-print mt-3 flex gap-x-6">
+        <Button look="quiet" onClick={() => window.print()}>
+          Print, or keep as PDF
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() =>
+            save(
+              new Blob([inOrder.map((r) => markdown(r, format)).join('\n')], { type: 'text/markdown' }),
+              `weeks ${inOrder[0]?.from ?? ''}.md`,
+            )
+          }
+        >
+          As Markdown
+        </Button>
+      </p>
+      {inOrder.map((r) => (
+        <article key={r.from} className="border-ink mt-6 border-t pt-3">
+          <Facts review={r} />
+          <div className="mt-3">
+            <Written review={r} />
+          </div>
+        </article>
+      ))}
+    </section>
+  )
+}
+
+function DayChoice({ list }: { list: List }) {
+  const client = useQueryClient()
+  const say = useNotice()
+  const choose = useMutation({
+    mutationFn: (day: List['day']) => answer(api.PUT('/api/reviews/day', { body: { day } })),
+    onSuccess: () => refreshAll(client),
+    onError: (error) => say(`Not kept: ${error.message}`),
+  })
+  return (
+    <SelectField
+      label="The week is looked back on, on"
+      value={list.day}
+      onChange={(e) => choose.mutate(e.target.value as List['day'])}
+    >
+      <Options of={WEEKDAYS} />
+    </SelectField>
+  )
+}

@@ -1,0 +1,148 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useNavigate, useParams } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { PenLine } from '../../shared/PenLine'
+import { Button } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
+import { Waiting } from '../../ui/Waiting'
+import { Parts } from './Parts'
+
+type Year = Schemas['YearView']
+type Mark = Schemas['YearMark']
+
+const KINDS: Record<Mark['kind'], string> = {
+  BOOK: 'book',
+  COURSE: 'course',
+  PROMISE: 'promise',
+  PAUSE: 'pause',
+}
+
+/** A year: twelve rows of the pen line, what began on it, and the runs of all years. */
+export default function YearScreen() {
+  const { year } = useParams()
+  const today = useQuery(queries.today()).data?.day
+  const wanted = Number(year ?? today?.slice(0, 4))
+  return Number.isInteger(wanted) && today ? <Chosen year={wanted} today={today} /> : null
+}
+
+function Chosen({ year, today }: { year: number; today: string }) {
+  return (
+    <Waiting query={useQuery(queries.year(year))}>{(view) => <Rows view={view} today={today} />}</Waiting>
+  )
+}
+
+function Rows({ view, today }: { view: Year; today: string }) {
+  const format = useFormats()
+  const navigate = useNavigate()
+  const monthName = (month: string) => format.month(`${month}-01`)
+  return (
+    <div className="wide:px-8 px-4 py-6">
+      <Parts />
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1>{view.year}</h1>
+        <p className="no-print flex flex-wrap gap-x-4">
+          {view.years.map((y) => (
+            <Link
+              key={y}
+              to={`/look-back/year/${y}`}
+              aria-current={y === view.year ? 'page' : undefined}
+              className={`min-h-8 py-1 pointer-coarse:min-h-11 ${y === view.year ? 'font-medium' : 'text-faded underline underline-offset-4'}`}
+            >
+              {y}
+            </Link>
+          ))}
+          <Button look="quiet" onClick={() => window.print()}>
+            Print on one sheet
+          </Button>
+        </p>
+      </div>
+      <p className="text-faded">
+        {view.days === 0
+          ? 'Nothing was drawn in this year.'
+          : `${format.minutes(view.minutes)}, ${plural(view.drawings, 'drawing')} on ${plural(view.days, 'day')}`}
+      </p>
+      <ol className="mt-4">
+        {view.months.map((m) => (
+          <li
+            key={m.month}
+            className="border-hairline grid grid-cols-[6.5rem_1fr] gap-x-3 border-b py-1 max-sm:grid-cols-1"
+          >
+            <span>
+              {monthName(m.month)}
+              <span className="text-faded block text-sm">{m.minutes > 0 && format.minutes(m.minutes)}</span>
+            </span>
+            <div className="min-w-0">
+              <PenLine
+                strokes={m.strokes}
+                today={today}
+                label={() => undefined}
+                name={(s) =>
+                  `${format.dayMonthYear(s.date)}${s.minutes > 0 ? `, ${format.minutes(s.minutes)}` : ''}`
+                }
+                text={`${monthName(m.month)}: ${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.strokes.filter((s) => s.mark === 'INK').length, 'day')}`}
+                onDay={(day) => void navigate(`/day/${day}`)}
+              />
+              <Marks marks={view.marks} month={m.month} />
+            </div>
+          </li>
+        ))}
+      </ol>
+      <Runs />
+    </div>
+  )
+}
+
+/** What began in a month. */
+function Marks({ marks, month }: { marks: Mark[]; month: string }) {
+  const format = useFormats()
+  const here = marks.filter((m) => m.from.startsWith(month))
+  return here.length === 0 ? null : (
+    <p className="text-faded text-sm">
+      {here
+        .map(
+          (m) =>
+            `${format.dayMonth(m.from)} ${KINDS[m.kind]} ${m.name}${m.kind === 'PAUSE' && m.to ? ` until ${format.dayMonth(m.to)}` : ''}`,
+        )
+        .join(' · ')}
+    </p>
+  )
+}
+
+const RULES: Record<Schemas['StreakView']['rule'], string> = {
+  EVERY_DAY: 'Every day: one miss ends the run',
+  NEVER_TWICE: 'Never twice: one miss is forgiven',
+  WEEKLY_RHYTHM: 'Weekly rhythm: so many days a week',
+}
+
+function Runs() {
+  const format = useFormats()
+  const runs = useQuery(queries.runs()).data ?? []
+  return (
+    <section aria-labelledby="runs" className="mt-6">
+      <h2 id="runs">Runs, under all three schools</h2>
+      <ul>
+        {runs.map((r) => {
+          const unit = r.unit === 'DAYS' ? 'day' : 'week'
+          const dates = (from?: string | null, to?: string | null) =>
+            from && to ? `, ${format.dayMonthYear(from)} to ${format.dayMonthYear(to)}` : ''
+          return (
+            <li key={r.rule} className="border-hairline border-b py-1.5">
+              <span className={r.own ? 'font-medium' : ''}>
+                {RULES[r.rule]}
+                {r.own && ' (yours)'}
+              </span>
+              <span className="text-faded block">
+                longest {plural(r.longest, unit)}
+                {dates(r.longestFrom, r.longestTo)}; now {plural(r.current, unit)}
+                {dates(r.currentFrom, r.currentTo)}
+                {r.forgiven > 0 && `, ${plural(r.forgiven, 'miss', 'misses')} forgiven`}
+              </span>
+            </li>
+          )
+        })}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,231 @@
+import type { Schemas } from '../../api/client'
+import { aimWords } from '../../shared/aim'
+import type { Formats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
+import { upperFirst } from '../../ui/text'
+
+export type Review = Schemas['ReviewView']
+export type Offer = Schemas['OfferedChange']
+export type Series = Schemas['SeriesView']
+
+/** A week by its place in the course, else by its dates. */
+export const weekTitle = (review: Pick<Review, 'course' | 'isoWeek'>) =>
+  review.course
+    ? `${review.course.week == null ? '' : `Week ${review.course.week}: `}${review.course.weekTitle}`
+    : `Calendar week ${review.isoWeek}`
+
+/** An offered change in two pieces: what it does, and what it follows from. */
+export function offer(o: Offer, format: Formats): [string, string] {
+  switch (o.kind) {
+    case 'MORE_OF':
+      return [
+        `${plural(o.amount, 'drawing')} more of ${o.subject} next week`,
+        `${o.about}: ${o.seen} of ${o.against} drawn`,
+      ]
+    case 'WARM_UP':
+      return [
+        `${upperFirst(o.subject)} as a warm-up, ${format.minutes(o.amount)}`,
+        `rusty at ${format.percent(o.seen)}${o.about === o.subject ? '' : `, and ${o.about} stands on it`}`,
+      ]
+    case 'AIM':
+      return [
+        `“${o.subject}” as what to look for in the next sittings`,
+        `said ${times(o.seen)} this week${o.against > 0 ? ` and ${times(o.against)} in the four before` : ''}`,
+      ]
+    case 'FREE_SHARE':
+      return [
+        `Keep ${o.amount} % free instead of ${format.percent(o.against)}`,
+        `drawn freely: ${format.percent(o.seen)} of four weeks`,
+      ]
+    case 'STRETCH':
+      return [
+        `${plural(o.amount, 'day')} for ${o.subject}`,
+        `${format.percent(o.seen)} of the planned minutes were drawn, ${format.percent(o.against)} the week before`,
+      ]
+  }
+}
+
+const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
+
+/** What the plan does with a change. */
+export function effect(e: Schemas['PreviewView'], format: Formats): string {
+  const end =
+    e.before.end === e.after.end
+      ? `the end stays on ${format.dayMonth(e.after.end)}`
+      : `the end moves from ${format.dayMonth(e.before.end)} to ${format.dayMonth(e.after.end)}`
+  const load =
+    e.before.load != null && e.after.load != null && Math.abs(e.before.load - e.after.load) >= 0.01
+      ? `, the week asks for ${format.percent(e.after.load)} of its time instead of ${format.percent(e.before.load)}`
+      : ''
+  const lacks = e.after.shortfalls.length > e.before.shortfalls.length ? ', and not all of it fits' : ''
+  return `${end}${load}${lacks}`
+}
+
+/** What became of a change. */
+export function became({ offer: o, stands, since }: Schemas['BecameView'], format: Formats): string {
+  const [what] = offer(o, format)
+  if (!stands) {
+    return `${what}: taken back.`
+  }
+  switch (o.kind) {
+    case 'MORE_OF':
+      return `${what}: ${since} drawn.`
+    case 'WARM_UP':
+      return `${what}: ${since === 0 ? 'not drawn' : `${plural(since, 'drawing')} since`}.`
+    case 'AIM':
+      return `${what}: said ${since === 0 ? 'no more' : times(since)}, ${times(o.seen)} the week before.`
+    case 'FREE_SHARE':
+    case 'STRETCH':
+      return `${what}: it stands.`
+  }
+}
+
+/** A fact of the week: what it is called, what it says, what it is held against. */
+export type Fact = { name: string; says: string; beside?: string; to?: string }
+
+/** The facts of a week, each with where it comes from. */
+export function facts(r: Review, format: Formats): Fact[] {
+  const f = r.facts
+  const met = r.planned.filter((p) => p.done >= p.planned)
+  const unmet = r.planned.filter((p) => p.done < p.planned)
+  const marked = (page: Schemas['MarkedPage']) =>
+    `${page.page == null ? page.called : `p ${page.page}`}, mark ${page.mark}`
+  const all: (Fact | undefined)[] = [
+    {
+      name: 'Drawn',
+      says:
+        f.days === 0
+          ? 'nothing this week'
+          : `${f.told ? '' : 'about '}${format.minutes(f.minutes)}, ${plural(f.drawings, 'drawing')} on ${plural(f.days, 'day')}`,
+      beside:
+        f.before == null
+          ? 'the first week; the next ones can be held against it'
+          : `${format.minutes(Math.round(f.before))} a week in the four before`,
+      to: `/day/${r.from}`,
+    },
+    r.planned.length > 0
+      ? {
+          name: 'Planned',
+          says: `${met.length} of ${plural(r.planned.length, 'exercise')} met`,
+          beside: unmet
+            .slice(0, 3)
+            .map((p) => `${p.title}, ${p.planned - p.done}${p.minutesCounted ? ' min' : ''} left`)
+            .join(' · '),
+          to: '/course',
+        }
+      : undefined,
+    {
+      name: 'Run',
+      says: `${r.run.length} ${r.run.unit === 'DAYS' ? 'days' : 'weeks'}`,
+      to: '/look-back/year',
+    },
+    r.newTopics.length > 0 ? { name: 'New', says: r.newTopics.join(', '), to: '/topics' } : undefined,
+    r.rusty.length > 0
+      ? {
+          name: 'Going rusty',
+          says: r.rusty.map((t) => t.topic).join(', '),
+          beside: r.rusty[0]
+            ? `first needed ${r.rusty[0].week == null ? `in ${r.rusty[0].weekTitle}` : `in week ${r.rusty[0].week}`}`
+            : '',
+          to: '/topics',
+        }
+      : undefined,
+    ...r.read.map((b) => ({
+      name: 'Read',
+      says: `${b.resource}, ${b.unit} ${b.from === b.to ? b.from : `${b.from} to ${b.to}`}`,
+      beside: format.minutes(b.minutes),
+      to: '/shelf',
+    })),
+    f.best && f.weakest
+      ? {
+          name: 'Best',
+          says: marked(f.best),
+          beside: `weakest: ${marked(f.weakest)}`,
+          to: `/day/${f.best.day}`,
+        }
+      : undefined,
+    r.remarks.length > 0
+      ? {
+          name: 'Went wrong',
+          says: r.remarks.map((w) => `“${w.words}” ${times(w.times)}`).join(' · '),
+          beside: r.remarks.some((w) => w.before > 0)
+            ? `before: ${r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0)} in four weeks`
+            : '',
+        }
+      : undefined,
+    r.aims.length > 0 ? { name: 'Habits', says: r.aims.map(aimWords).join(' · '), to: '/bench' } : undefined,
+  ]
+  return all.filter((fact): fact is Fact => fact !== undefined)
+}
+
+/** The letter as Markdown; what the learner wrote is quoted line by line. */
+export function markdown(r: Review, format: Formats): string {
+  const quoted = (text: string) => text.split('\n').map((line) => `> ${line}`)
+  const lines = [
+    `# ${weekTitle(r)}`,
+    '',
+    `${format.dayMonthYear(r.from)} to ${format.dayMonthYear(r.to)}`,
+    '',
+    ...facts(r, format).map((f) => `- **${f.name}**: ${f.says}${f.beside ? ` (${f.beside})` : ''}`),
+  ]
+  if (r.expected) {
+    lines.push('', '## What I expected', '', ...quoted(r.expected))
+  }
+  if (r.words) {
+    lines.push('', '## What I think of it', '', ...quoted(r.words))
+  }
+  if (r.became.length > 0) {
+    lines.push(
+      '',
+      '## What became of last week’s changes',
+      '',
+      ...r.became.map((b) => `- ${became(b, format)}`),
+    )
+  }
+  if (r.taken.length > 0) {
+    lines.push('', '## What follows', '', ...r.taken.map((o) => `- ${offer(o, format).join('; ')}`))
+  }
+  if (r.expects) {
+    lines.push('', '## Next week I expect', '', ...quoted(r.expects))
+  }
+  return `${lines.join('\n')}\n`
+}
+
+/** What is looked at from week to week. */
+export const FIGURES: Record<Series['figure'], string> = {
+  MARK: 'Marks, week by week',
+  MINUTES: 'Minutes on a drawing day',
+  MINUTES_EACH: 'Minutes a drawing',
+  PAGES: 'Pages on a drawing day',
+  WENT_WRONG: 'Entries that say what went wrong',
+}
+
+/** A value of a figure in words. */
+export const value = (figure: Series['figure'], v: number, format: Formats) =>
+  figure === 'WENT_WRONG' ? format.percent(v) : format.number(Math.round(v * 10) / 10)
+
+/** How a figure went, as far as it can be said. */
+export function trend(s: Series, format: Formats): string {
+  if (s.direction === 'NONE') {
+    return `No trend that ${plural(s.weeks, 'week')} can show.`
+  }
+  const way = s.direction === 'UP' ? 'Up' : 'Down'
+  const two = (v: number) =>
+    s.figure === 'WENT_WRONG'
+      ? format.percent(Math.abs(v))
+      : format.number(Math.round(Math.abs(v) * 100) / 100)
+  return s.slope
+    ? `${way} by ${two(s.slope.slope)} a week (${two(s.slope.low)} to ${two(s.slope.high)} with 95 %).`
+    : `${way} over ${plural(s.weeks, 'week')}.`
+}
+
+/** How it is known. */
+export function howSure(s: Series, format: Formats): string {
+  const p = (v: number) => (v < 0.001 ? 'below 0.001' : format.number(Math.round(v * 1000) / 1000))
+  if (s.order) {
+    return `Mann–Kendall over ${plural(s.weeks, 'week')}: tau ${format.number(Math.round(s.order.tau * 100) / 100)}, chance ${p(s.order.p)}. Said from eight weeks on, with a chance below 0.05.`
+  }
+  return s.slope
+    ? `Theil–Sen over ${plural(s.weeks, 'week')}. Said where the interval leaves 0 out.`
+    : `Fewer than eight weeks.`
+}

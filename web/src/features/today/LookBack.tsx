@@ -1,0 +1,25 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { queries } from '../../api/queries'
+
+/** A week that waits to be looked back on, and the aim that the last one set. */
+export function LookBack() {
+  const today = useQuery(queries.reviewToday()).data
+  return (
+    <>
+      {today?.aim && (
+        <p className="mt-2">
+          “{today.aim}”<span className="text-faded">, what to look for since you looked back.</span>
+        </p>
+      )}
+      {today?.due && (
+        <p className="mt-2">
+          <Link to={`/look-back/weeks/${today.due}`} className="underline underline-offset-4">
+            The week waits to be looked back on
+          </Link>
+          <span className="text-faded">, five minutes; it may be passed over.</span>
+        </p>
+      )}
+    </>
+  )
+}
