@@ -102,7 +102,7 @@ function BeginOf({ title, params }: { title: string; params: Record<string, stri
         className="ml-auto"
         disabled={begin.isPending}
         onClick={() => begin.mutate()}
-        aria-label={`Choose among ${title}`}
+        aria-label={`Begin with ${title}`}
       >
         Begin
       </Button>

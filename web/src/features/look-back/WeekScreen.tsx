@@ -181,7 +181,7 @@ function Open({ review }: { review: Review }) {
           Close the week
         </Button>
         <Button disabled={keep.isPending} onClick={() => keep.mutate({ words, expects, state: 'OPEN' })}>
-          Keep it open
+          Keep it, still open
         </Button>
         {review.state === 'SKIPPED' ? (
           <span className="text-faded">Passed over; it can be written all the same.</span>

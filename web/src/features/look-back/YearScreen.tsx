@@ -6,6 +6,7 @@ import { PenLine } from '../../shared/PenLine'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Parts } from './Parts'
 
@@ -37,60 +38,65 @@ function Rows({ view, today }: { view: Year; today: string }) {
   const format = useFormats()
   const navigate = useNavigate()
   const monthName = (month: string) => format.month(`${month}-01`)
+  const rows = (months: Year['months']) => (
+    <ol className="mt-3">
+      {months.map((m) => (
+        <li key={m.month} className="border-hairline border-b py-1">
+          <p className="flex justify-between text-sm">
+            {monthName(m.month)}
+            <span className="text-faded">{m.minutes > 0 && format.minutes(m.minutes)}</span>
+          </p>
+          <div className="[&_svg]:max-h-12 [&_svg]:min-w-0">
+            <PenLine
+              strokes={m.strokes}
+              today={today}
+              label={() => undefined}
+              name={(s) =>
+                `${format.dayMonthYear(s.date)}${s.minutes > 0 ? `, ${format.minutes(s.minutes)}` : ''}`
+              }
+              text={`${monthName(m.month)}: ${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.strokes.filter((s) => s.mark === 'INK').length, 'day')}`}
+              onDay={(day) => void navigate(`/day/${day}`)}
+            />
+          </div>
+          <Marks marks={view.marks} month={m.month} />
+        </li>
+      ))}
+    </ol>
+  )
   return (
-    <div className="wide:px-8 px-4 py-6">
-      <Parts />
-      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h1>{view.year}</h1>
-        <p className="no-print flex flex-wrap gap-x-4">
-          {view.years.map((y) => (
-            <Link
-              key={y}
-              to={`/look-back/year/${y}`}
-              aria-current={y === view.year ? 'page' : undefined}
-              className={`min-h-8 py-1 pointer-coarse:min-h-11 ${y === view.year ? 'font-medium' : 'text-faded underline underline-offset-4'}`}
-            >
-              {y}
-            </Link>
-          ))}
-          <Button look="quiet" onClick={() => window.print()}>
-            Print on one sheet
-          </Button>
+    <TwoLeaves>
+      <Leaf aria-labelledby="year">
+        <Parts />
+        <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+          <h1 id="year">{view.year}</h1>
+          <p className="no-print flex flex-wrap gap-x-4">
+            {view.years.map((y) => (
+              <Link
+                key={y}
+                to={`/look-back/year/${y}`}
+                aria-current={y === view.year ? 'page' : undefined}
+                className={`min-h-8 py-1 pointer-coarse:min-h-11 ${y === view.year ? 'font-medium' : 'text-faded underline underline-offset-4'}`}
+              >
+                {y}
+              </Link>
+            ))}
+            <Button look="quiet" onClick={() => window.print()}>
+              Print on one sheet
+            </Button>
+          </p>
+        </div>
+        <p className="text-faded">
+          {view.days === 0
+            ? 'Nothing was drawn in this year.'
+            : `${format.minutes(view.minutes)}, ${plural(view.drawings, 'drawing')} on ${plural(view.days, 'day')}`}
         </p>
-      </div>
-      <p className="text-faded">
-        {view.days === 0
-          ? 'Nothing was drawn in this year.'
-          : `${format.minutes(view.minutes)}, ${plural(view.drawings, 'drawing')} on ${plural(view.days, 'day')}`}
-      </p>
-      <ol className="mt-4">
-        {view.months.map((m) => (
-          <li
-            key={m.month}
-            className="border-hairline grid grid-cols-[6.5rem_1fr] gap-x-3 border-b py-1 max-sm:grid-cols-1"
-          >
-            <span>
-              {monthName(m.month)}
-              <span className="text-faded block text-sm">{m.minutes > 0 && format.minutes(m.minutes)}</span>
-            </span>
-            <div className="min-w-0">
-              <PenLine
-                strokes={m.strokes}
-                today={today}
-                label={() => undefined}
-                name={(s) =>
-                  `${format.dayMonthYear(s.date)}${s.minutes > 0 ? `, ${format.minutes(s.minutes)}` : ''}`
-                }
-                text={`${monthName(m.month)}: ${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.strokes.filter((s) => s.mark === 'INK').length, 'day')}`}
-                onDay={(day) => void navigate(`/day/${day}`)}
-              />
-              <Marks marks={view.marks} month={m.month} />
-            </div>
-          </li>
-        ))}
-      </ol>
-      <Runs />
-    </div>
+        {rows(view.months.slice(0, 6))}
+      </Leaf>
+      <Leaf second aria-label="The second half, and runs">
+        {rows(view.months.slice(6))}
+        <Runs />
+      </Leaf>
+    </TwoLeaves>
   )
 }
 

@@ -122,6 +122,7 @@ class ShapeTest {
                   "piece",
                   "placement",
                   "quota",
+                  "review",
                   "settings",
                   "shelf")));
 

@@ -45,6 +45,7 @@ import org.springframework.stereotype.Component;
 public class DemoBooks {
   private static final Logger LOG = LoggerFactory.getLogger(DemoBooks.class);
   private static final int LEAVES = 36;
+  private static final int RANKED = 16;
   private static final int IN_TRAY = 5;
   private static final String NEWEST = "Harbour book 3";
 
@@ -55,6 +56,7 @@ public class DemoBooks {
   private final PagePictures pictures;
   private final DemoPieces pieces;
   private final DemoBench bench;
+  private final DemoRanking ranking;
   private final EntryLedger ledger;
 
   /** How many pictures are drawn at most; tests that look at none need none. */
@@ -71,6 +73,7 @@ public class DemoBooks {
       PagePictures pictures,
       DemoPieces pieces,
       DemoBench bench,
+      DemoRanking ranking,
       EntryLedger ledger,
       @Value("${quill.demo.pictures:1000}") int most) {
     this.most = most;
@@ -81,6 +84,7 @@ public class DemoBooks {
     this.pictures = pictures;
     this.pieces = pieces;
     this.bench = bench;
+    this.ranking = ranking;
     this.ledger = ledger;
   }
 
@@ -282,6 +286,9 @@ public class DemoBooks {
       }
       for (int i = 0; i < Math.min(most, order.size()) && !stopped; i++) {
         picture(order.get(i), learner, i < IN_TRAY);
+      }
+      if (most > 0) {
+        ranking.make(order.stream().limit(RANKED).map(p -> pictureOf(p.book, p.number)).toList());
       }
       if (most < order.size()) {
         return;

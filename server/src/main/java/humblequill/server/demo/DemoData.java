@@ -5,6 +5,7 @@ import humblequill.core.entry.Done;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Tally;
+import humblequill.core.placement.Extras;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.Placement;
 import humblequill.core.placement.PlanChange;
@@ -56,6 +57,7 @@ class DemoData implements SmartInitializingSingleton {
   private final DemoPromises promises;
   private final DemoShelf shelf;
   private final DemoBooks books;
+  private final DemoReviews reviews;
 
   DemoData(
       SettingsService settings,
@@ -64,7 +66,9 @@ class DemoData implements SmartInitializingSingleton {
       EntryService entries,
       DemoPromises promises,
       DemoShelf shelf,
-      DemoBooks books) {
+      DemoBooks books,
+      DemoReviews reviews) {
+    this.reviews = reviews;
     this.shelf = shelf;
     this.books = books;
     this.promises = promises;
@@ -92,6 +96,11 @@ class DemoData implements SmartInitializingSingleton {
         "The far side of the hull would not turn. One more week for it.");
     decide(
         placed.id(),
+        DemoReviews.lastClosedSunday(settings.learner()),
+        new PlanChange.Add("18", Extras.warmUp("lines", 5, "looked-back")),
+        "Looking back: lines are rusty, and gesture needs them.");
+    decide(
+        placed.id(),
         today.minusDays(3),
         new PlanChange.Drop("19", Map.of("w19-gulls", 10)),
         "Fewer gulls, more of the dogs on the quay.");
@@ -110,6 +119,7 @@ class DemoData implements SmartInitializingSingleton {
     promises.make(settings.learner());
     books.make(settings.learner());
     entries.createAll(DemoSheets.write(today, practised));
+    reviews.write(settings.learner());
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {

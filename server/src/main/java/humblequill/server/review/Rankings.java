@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Pictures ranked by choices between two. */
 @Service
-class Rankings {
+public class Rankings {
   /** Most pictures of one ranking. */
   static final int MOST = 500;
 
@@ -67,7 +67,7 @@ class Rankings {
    * @param sure chance that the last of the top truly stands before the next
    * @param next the two to choose between; null once it is settled
    */
-  record RankingView(
+  public record RankingView(
       UUID id,
       long version,
       String title,
@@ -82,7 +82,7 @@ class Rankings {
       List<SharedByTop> shared) {}
 
   /** A picture of a ranking with what is known of its drawing. */
-  record RankedPicture(
+  public record RankedPicture(
       UUID picture,
       @Nullable LocalDate day,
       @Nullable String called,
@@ -90,10 +90,10 @@ class Rankings {
       @Nullable String source) {}
 
   /** Two pictures to choose between. */
-  record NextPair(UUID one, UUID other) {}
+  public record NextPair(UUID one, UUID other) {}
 
   /** What the best share: so many of the top have it, and so many of the rest. */
-  record SharedByTop(String what, String value, int top, int ofTop, int rest, int ofRest) {}
+  public record SharedByTop(String what, String value, int top, int ofTop, int rest, int ofRest) {}
 
   private List<KeptRanking> all() {
     return stored.get(

@@ -249,6 +249,24 @@ public class Reviews {
         new StoredReview(document.words(), document.expects(), taken));
   }
 
+  /**
+   * Keeps that a change followed from a week, where the plan holds it already.
+   *
+   * @param decision the decision of the plan that it was
+   */
+  @Transactional
+  public void remember(LocalDate from, OfferedChange offer, UUID placement, UUID decision) {
+    var kept = of(from);
+    var document = kept.map(KeptReview::document).orElse(StoredReview.EMPTY);
+    var taken = new ArrayList<>(document.taken());
+    taken.add(StoredReview.StoredTaken.of(offer, placement, decision));
+    write(
+        from,
+        kept.map(KeptReview::version).orElse(null),
+        kept.map(KeptReview::state).orElse(State.OPEN),
+        new StoredReview(document.words(), document.expects(), taken));
+  }
+
   /** Why the plan changed, as its history tells it. */
   private static String reason(OfferedChange o) {
     return switch (o.kind()) {

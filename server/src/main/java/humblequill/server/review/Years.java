@@ -93,7 +93,7 @@ class Years {
     drawn.minutes().byDay().keySet().forEach(day -> years.add(day.getYear()));
     years.add(learner.today().getYear());
     var months = new ArrayList<MonthView>();
-    var line = streaks.penLine(learner, from, to);
+    var line = begun(streaks.penLine(learner, from, to));
     int begin = 0;
     for (var month = YearMonth.of(year, 1); month.getYear() == year; month = month.plusMonths(1)) {
       var entries = drawn.between(month.atDay(1), month.atEndOfMonth());
@@ -111,6 +111,18 @@ class Years {
         (int) all.stream().map(Drawn::day).distinct().count(),
         months,
         marks(learner, from, to));
+  }
+
+  /** Rest before anything was ever drawn is no rest. */
+  private List<PenLine.Stroke> begun(List<PenLine.Stroke> line) {
+    var byDay = ground.drawn().minutes().byDay();
+    return line.stream()
+        .map(
+            s ->
+                byDay.isEmpty() || s.date().isBefore(byDay.firstKey())
+                    ? new PenLine.Stroke(s.date(), PenLine.Mark.GAP, 0)
+                    : s)
+        .toList();
   }
 
   private static int minutes(List<Drawn> drawn) {

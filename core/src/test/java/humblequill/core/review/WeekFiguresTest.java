@@ -1,0 +1,53 @@
+package humblequill.core.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Drawns;
+import humblequill.core.entry.Ledger;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+/** What a week was, counted by hand. */
+class WeekFiguresTest {
+  private static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
+
+  @Test
+  void a_week_is_counted_and_held_against_those_before() {
+    var drawn = new ArrayList<Drawn>();
+    drawn.add(Drawns.of(MONDAY, "hulls", 3, 30, 1, 2));
+    drawn.add(Drawns.of(MONDAY, "ropes", 2, 20, 1, 4));
+    drawn.add(Drawns.of(MONDAY.plusDays(6), "hulls", 1, 10, 1, 3));
+    drawn.add(Drawns.of(MONDAY.plusDays(7), "hulls", 9, 90));
+    drawn.add(Drawns.of(MONDAY.minusDays(1), "hulls", 1, 40));
+    drawn.add(Drawns.of(MONDAY.minusDays(8), "hulls", 1, 20));
+    var week = WeekFigures.of(Ledger.of(drawn), MONDAY);
+    assertThat(List.of(week.minutes(), week.drawings(), week.days())).containsExactly(60, 6, 2);
+    assertThat(week.before()).as("40 and 20 in two weeks").isEqualTo(OptionalDouble.of(30));
+    assertThat(week.meanMark()).isEqualTo(OptionalDouble.of(3));
+    assertThat(week.best().orElseThrow().mark()).isEqualTo(4);
+    assertThat(week.weakest().orElseThrow().mark()).isEqualTo(2);
+    assertThat(week.told()).isTrue();
+  }
+
+  @Test
+  void a_week_without_entries_and_the_first_week_say_what_is_missing() {
+    var first = WeekFigures.of(Ledger.of(List.of(Drawns.of(MONDAY, "hulls", 3, 30))), MONDAY);
+    assertThat(first.before()).isEmpty();
+    assertThat(first.best()).as("one mark at most").isEmpty();
+    var empty = WeekFigures.of(Ledger.EMPTY, MONDAY);
+    assertThat(List.of(empty.minutes(), empty.drawings(), empty.days())).containsOnly(0);
+    assertThat(empty.freeShare()).isEmpty();
+  }
+
+  /** A week in between without drawing counts as none drawn, not as no week. */
+  @Test
+  void a_week_without_drawing_counts_among_those_before() {
+    var drawn =
+        List.of(Drawns.of(MONDAY.minusDays(28), "hulls", 1, 80), Drawns.of(MONDAY, "hulls", 1, 10));
+    assertThat(WeekFigures.of(Ledger.of(drawn), MONDAY).before()).isEqualTo(OptionalDouble.of(20));
+  }
+}

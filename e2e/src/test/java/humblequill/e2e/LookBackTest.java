@@ -1,0 +1,110 @@
+package humblequill.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static humblequill.e2e.BooksTest.starting;
+import static humblequill.e2e.Pages.button;
+import static humblequill.e2e.Pages.field;
+import static humblequill.e2e.Pages.link;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Looking back, with the demo's learner. */
+class LookBackTest {
+  private static final int MOST_LOOKS = 100;
+
+  private static Quill quill;
+  private static Pages pages;
+
+  @BeforeAll
+  static void start() {
+    quill = Quill.start(Quill.folder(), "--demo");
+    pages = Pages.shared();
+  }
+
+  @AfterAll
+  static void stop() {
+    quill.close();
+  }
+
+  @Test
+  void a_letter_changes_the_plan_and_says_why() {
+    var page = pages.open(quill.url() + "/today");
+    link(page, "The week waits to be looked back on").click();
+    assertThat(page.getByText("Steps will be quick; the crane will not.")).isVisible();
+    page.getByLabel("What I think of it").fill("The other way round.\nThe quay helps.");
+    var take = page.getByRole(AriaRole.BUTTON, starting("Take it: "));
+    var before = take.count();
+    page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("^Take it: .* as a warm-up")))
+        .first()
+        .click();
+    assertThat(take).hasCount(before - 1);
+    assertThat(page.getByLabel("What I think of it"))
+        .hasValue("The other way round.\nThe quay helps.");
+    page.getByLabel("Next week I expect").fill("Gulls will not hold still.");
+    button(page, "Close the week").click();
+    assertThat(button(page, "Open it again")).isVisible();
+    assertThat(page.getByText("The other way round.")).isVisible();
+    org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
+    link(page, "The week after").click();
+    assertThat(page.getByText("What became of last week’s changes")).isVisible();
+    assertThat(page.getByText("Gulls will not hold still.")).isVisible();
+    page.navigate(quill.url() + "/today");
+    assertThat(page.getByText("looked back on")).hasCount(0);
+    page.context().close();
+  }
+
+  @Test
+  void weeks_are_put_together_as_one_document() {
+    var page = pages.open(quill.url() + "/look-back/weeks");
+    button(page, "Put them together").click();
+    assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(4);
+    var saved = page.waitForDownload(() -> button(page, "As Markdown").click());
+    org.assertj.core.api.Assertions.assertThat(saved.suggestedFilename()).endsWith(".md");
+    page.context().close();
+  }
+
+  @Test
+  void a_phase_is_given_a_name() {
+    var page = pages.open(quill.url() + "/look-back/months");
+    button(page, "Give it a name").first().click();
+    field(page, "What you call it").fill("Before the quay");
+    button(page, "Keep").click();
+    assertThat(page.getByText("Before the quay:")).isVisible();
+    page.context().close();
+  }
+
+  /** The demo's pictures are drawn after its start. */
+  @Test
+  void favourites_are_chosen_by_arrow_keys() {
+    var page = pages.open(quill.url() + "/look-back/favourites");
+    for (int i = 0; folded(page) < 2; i++) {
+      org.assertj.core.api.Assertions.assertThat(i).as("looked so often").isLessThan(MOST_LOOKS);
+      page.reload();
+      page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+    button(page, "Begin with Folded corners").click();
+    assertThat(page.getByText("0 choices so far")).isVisible();
+    page.keyboard().press("ArrowLeft");
+    assertThat(page.getByText("1 choice so far")).isVisible();
+    page.keyboard().press("ArrowRight");
+    assertThat(page.getByText("2 choices so far")).isVisible();
+    button(page, "Take the last one back").click();
+    assertThat(page.getByText("1 choice so far")).isVisible();
+    org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
+    page.context().close();
+  }
+
+  /** How many folded corners have a picture by now. */
+  private static int folded(Page page) {
+    var answer = page.request().get(quill.url() + "/api/sheet?favourites=true").text();
+    return answer.split("\"picture\":", -1).length - 1;
+  }
+}

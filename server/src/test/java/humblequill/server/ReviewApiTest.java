@@ -1,0 +1,149 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import humblequill.server.picture.Pictures;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Looking back, over HTTP. */
+@ExtendWith(RunningQuill.class)
+class ReviewApiTest {
+  private static void log(Api api, LocalDate day, Object... more) {
+    var fields = new HashMap<>(EntryApiTest.fields(more));
+    fields.put("day", day.toString());
+    var body = Map.of("id", UUID.randomUUID(), "fields", fields);
+    assertThat(api.post("/api/entries", body).status()).isEqualTo(201);
+  }
+
+  private static LocalDate today(Api api) {
+    return LocalDate.parse(api.get("/api/today").json().path("day").asString());
+  }
+
+  private static LocalDate running(Api api) {
+    log(api, today(api), "note", "harbour", "minutes", 20, "drawings", 2);
+    return LocalDate.parse(
+        api.get("/api/reviews").json().path("weeks").get(0).path("from").asString());
+  }
+
+  private static Api.Answer keep(
+      Api api, LocalDate week, Long version, String words, String state) {
+    var body = new HashMap<String, Object>();
+    body.put("version", version);
+    body.put("words", words);
+    body.put("expects", "Steps will be quick.");
+    body.put("state", state);
+    return api.put("/api/reviews/" + week, body);
+  }
+
+  @Test
+  void a_week_is_closed_opened_again_and_expected_of_the_next(Api api) {
+    var week = running(api).minusDays(21);
+    log(api, week, "note", "quay", "minutes", 40, "mark", 4);
+    var words = "<b>Steps</b> *fall* apart.\nPhotos do not help.";
+    var closed = keep(api, week, null, words, "CLOSED");
+    assertThat(closed.status()).as(closed.body()).isEqualTo(200);
+    assertThat(closed.json().path("words").asString()).as("as text").isEqualTo(words);
+    assertThat(closed.json().path("facts").path("minutes").asInt()).isEqualTo(40);
+    var next = api.get("/api/reviews/" + week.plusDays(7)).json();
+    assertThat(next.path("expected").asString()).isEqualTo("Steps will be quick.");
+    assertThat(keep(api, week, null, "from another tab", "CLOSED").status()).isEqualTo(409);
+    long version = closed.json().path("version").asLong();
+    assertThat(keep(api, week, version, words, "OPEN").status()).isEqualTo(200);
+    assertThat(keep(api, week, version, words, "SKIPPED").status()).as("stale").isEqualTo(409);
+    assertThat(keep(api, week, version + 1, "x".repeat(20_001), "OPEN").status()).isEqualTo(400);
+  }
+
+  @Test
+  void days_that_begin_no_week_or_lie_elsewhere_are_named(Api api) {
+    var week = running(api);
+    assertThat(api.get("/api/reviews/" + week.plusDays(1)).body()).contains("first day of a week");
+    assertThat(api.get("/api/reviews/" + week.plusDays(7)).body()).contains("not begun");
+    assertThat(api.get("/api/reviews/1999-01-04").status()).isEqualTo(400);
+    assertThat(api.get("/api/reviews/soon").status()).isEqualTo(400);
+    assertThat(api.get("/api/look-back/years/0").status()).isEqualTo(400);
+    assertThat(api.get("/api/look-back/years/2019").json().path("minutes").asInt()).isZero();
+  }
+
+  private static List<String> offers(JsonNode review) {
+    return review.path("offers").valueStream().map(o -> o.path("key").asString()).toList();
+  }
+
+  @Test
+  void what_is_said_again_is_offered_as_an_aim_and_taken_once(Api api) {
+    var week = running(api);
+    for (int i = 0; i < 2; i++) {
+      log(api, today(api), "note", "masts " + i, "wentWrong", "Masts lean in.");
+    }
+    var key = "AIM Masts lean in";
+    assertThat(offers(api.get("/api/reviews/" + week).json())).contains(key);
+    var take = Map.of("id", UUID.randomUUID(), "key", key);
+    for (int again = 0; again < 2; again++) {
+      var taken = api.post("/api/reviews/" + week + "/taken", take);
+      assertThat(taken.status()).as(taken.body()).isEqualTo(200);
+      assertThat(taken.json().path("taken")).hasSize(1);
+      assertThat(offers(taken.json())).doesNotContain(key);
+    }
+    assertThat(api.get("/api/reviews/today").json().path("aim").asString())
+        .isEqualTo("Masts lean in");
+    var gone = Map.of("id", UUID.randomUUID(), "key", "STRETCH nothing");
+    assertThat(api.post("/api/reviews/" + week + "/taken", gone).status()).isEqualTo(409);
+  }
+
+  @Test
+  void the_day_for_looking_back_decides_what_is_due(Api api) {
+    var week = running(api);
+    log(api, week.minusDays(7), "note", "before", "minutes", 5);
+    var first = Map.of("day", week.getDayOfWeek().toString());
+    assertThat(api.put("/api/reviews/day", first).status()).isEqualTo(204);
+    assertThat(api.get("/api/reviews/today").json().path("due").asString())
+        .as("its first day is here")
+        .isEqualTo(week.toString());
+    var kept = api.get("/api/reviews/" + week).json();
+    var version = kept.path("version").isNull() ? null : kept.path("version").asLong();
+    assertThat(keep(api, week, version, "", "SKIPPED").status()).isEqualTo(200);
+    assertThat(api.get("/api/reviews/today").json().path("due").isNull())
+        .as("passed over")
+        .isTrue();
+  }
+
+  @Test
+  void pictures_are_ranked_by_choices_and_one_that_is_gone_is_left_out(Api api) throws IOException {
+    var pictures = new ArrayList<UUID>();
+    for (int i = 0; i < 3; i++) {
+      var id = UUID.randomUUID();
+      api.putBytes("/api/pictures/" + id + "?name=p.jpg", Pictures.jpeg(3000 + i));
+      pictures.add(id);
+    }
+    var path = "/api/rankings/" + UUID.randomUUID();
+    var made = api.put(path, Map.of("title", "Boats", "pictures", pictures)).json();
+    assertThat(made.path("ranked")).hasSize(3);
+    var one = made.path("next").path("one").asString();
+    var other = made.path("next").path("other").asString();
+    var choice = Map.of("version", made.path("version").asLong(), "winner", one, "loser", other);
+    var chosen = api.post(path + "/choices", choice);
+    assertThat(chosen.json().path("ranked").get(0).path("picture").asString()).isEqualTo(one);
+    assertThat(api.post(path + "/choices", choice).status()).as("another tab").isEqualTo(409);
+    var same = new HashMap<String, Object>(choice);
+    same.put("loser", one);
+    assertThat(api.post(path + "/choices", same).status()).isEqualTo(400);
+
+    assertThat(api.delete("/api/pictures/" + other).status()).isLessThan(300);
+    var left = api.get(path).json();
+    assertThat(left.path("ranked")).hasSize(2);
+    assertThat(left.path("choices").asInt()).isZero();
+    var back = path + "/choices/last?version=" + left.path("version").asLong();
+    assertThat(api.delete(back).status()).isEqualTo(200);
+    var few = Map.of("title", "One", "pictures", List.of(UUID.fromString(one)));
+    assertThat(api.put("/api/rankings/" + UUID.randomUUID(), few).body())
+        .contains("Two pictures are needed");
+  }
+}
