@@ -232,6 +232,11 @@ export const queries = {
       queryKey: ['look-back', 'runs'],
       queryFn: () => answer(api.GET('/api/look-back/runs')),
     }),
+  courseEnd: () =>
+    queryOptions({
+      queryKey: ['look-back', 'course-end'],
+      queryFn: () => answer(api.GET('/api/look-back/course-end')),
+    }),
   rankings: () => queryOptions({ queryKey: ['rankings'], queryFn: () => answer(api.GET('/api/rankings')) }),
   ranking: (id: string) =>
     queryOptions({

@@ -980,6 +980,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/look-back/course-end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["end_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/look-back/phases": {
         parameters: {
             query?: never;
@@ -3048,6 +3064,24 @@ export interface components {
             name: string;
             /** Format: int32 */
             units: number;
+        };
+        CourseEndAnswer: {
+            end?: components["schemas"]["CourseEndView"];
+        };
+        CourseEndView: {
+            /** Format: date */
+            byPlan: string;
+            /** Format: date */
+            early?: string | null;
+            /** Format: date */
+            late?: string | null;
+            /** Format: date */
+            middle?: string | null;
+            /** Format: int32 */
+            ownWeeks: number;
+            /** Format: double */
+            share: number;
+            title: string;
         };
         CourseState: {
             aim: string;
@@ -7985,6 +8019,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineReading"];
+                };
+            };
+        };
+    };
+    end_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseEndAnswer"];
                 };
             };
         };

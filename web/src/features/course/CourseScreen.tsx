@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { CourseEnd } from '../../shared/CourseEnd'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
@@ -73,6 +74,7 @@ function Page({
       </p>
       <div className="wide:px-8 px-4 py-5">
         <Followed followed={course.followed} shown={placed.placement} onPlan={onPlan} />
+        {course.followed[0]?.placement === placed.placement && <CourseEnd />}
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1>
             {weekName(week)}: {lowerFirst(week.title)}

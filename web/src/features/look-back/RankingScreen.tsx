@@ -179,7 +179,7 @@ function Order({ ranking: r }: { ranking: Ranking }) {
         ))}
       </ol>
       {r.ranked.length > SHOWN && (
-        <p className="text-faded text-sm">and {plural(r.ranked.length - SHOWN, 'more')} after them</p>
+        <p className="text-faded text-sm">and {r.ranked.length - SHOWN} more after them</p>
       )}
     </>
   )

@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { answer, api, Problem } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
+import { CourseEnd } from '../../shared/CourseEnd'
 import { save } from '../../shared/download'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -32,6 +33,11 @@ function Letter({ review }: { review: Review }) {
       <Leaf aria-labelledby="week">
         <Parts />
         <Facts review={review} />
+        {!review.over && (
+          <div className="mt-4">
+            <CourseEnd named />
+          </div>
+        )}
         <Neighbours review={review} />
       </Leaf>
       <Leaf second aria-label="What you make of it">

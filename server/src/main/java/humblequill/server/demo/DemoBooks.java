@@ -288,7 +288,12 @@ public class DemoBooks {
         picture(order.get(i), learner, i < IN_TRAY);
       }
       if (most > 0) {
-        ranking.make(order.stream().limit(RANKED).map(p -> pictureOf(p.book, p.number)).toList());
+        ranking.make(
+            order.stream()
+                .skip(IN_TRAY)
+                .limit(RANKED)
+                .map(p -> pictureOf(p.book, p.number))
+                .toList());
       }
       if (most < order.size()) {
         return;

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -46,6 +47,15 @@ class LookBackController {
   Years.YearView year(@PathVariable int year) {
     return years.read(year);
   }
+
+  /** When the main course will really end; null without one under way. */
+  @GetMapping("/course-end")
+  CourseEndAnswer end() {
+    return new CourseEndAnswer(years.end().orElse(null));
+  }
+
+  /** The end of the main course; null without one under way. */
+  record CourseEndAnswer(Years.@Nullable CourseEndView end) {}
 
   /** Runs under all three schools of counting. */
   @GetMapping("/runs")

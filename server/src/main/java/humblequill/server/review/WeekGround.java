@@ -6,11 +6,13 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Ledger;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.PlacedWeek;
+import humblequill.core.review.CourseEnd;
 import humblequill.core.review.OfferedChange;
 import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
 import humblequill.core.review.WeekFigures;
 import humblequill.server.coverage.Standings;
+import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.SaidNotes;
 import humblequill.server.plan.PlanService;
@@ -32,6 +34,7 @@ class WeekGround {
   private final SaidNotes notes;
   private final PlanService plans;
   private final Standings standings;
+  private final Derived<Optional<CourseEnd>> ends = new Derived<>();
 
   WeekGround(EntryLedger ledger, SaidNotes notes, PlanService plans, Standings standings) {
     this.ledger = ledger;
@@ -141,6 +144,14 @@ class WeekGround {
 
   Optional<PlacedCourse> main(Learner learner) {
     return plans.planning(learner).followed().stream().findFirst();
+  }
+
+  /** When a course will really end. */
+  Optional<CourseEnd> end(PlacedCourse course, Learner learner) {
+    var ledgerNow = drawn();
+    return ends.get(
+        List.of(ledgerNow, course, learner.today()),
+        () -> CourseEnd.of(course, ledgerNow, learner.today()));
   }
 
   /** The week of the main course that begins after a day. */

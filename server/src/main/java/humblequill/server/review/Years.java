@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -156,6 +157,45 @@ class Years {
         .filter(m -> !m.from().isAfter(to) && !(m.to() == null ? m.from() : m.to()).isBefore(from))
         .sorted(Comparator.comparing(YearMark::from))
         .toList();
+  }
+
+  /**
+   * When a course will end.
+   *
+   * @param share mean share of the planned minutes that its weeks brought
+   * @param early by which it ends with 10 %; null while too few weeks are over
+   * @param middle with 50 %
+   * @param late with 90 %; null beyond what can be told
+   */
+  record CourseEndView(
+      String title,
+      LocalDate byPlan,
+      int ownWeeks,
+      double share,
+      @Nullable LocalDate early,
+      @Nullable LocalDate middle,
+      @Nullable LocalDate late) {}
+
+  /** The main course's end; empty without one under way. */
+  @Transactional(readOnly = true)
+  public Optional<CourseEndView> end() {
+    var learner = settings.learner();
+    return ground
+        .main(learner)
+        .flatMap(
+            course ->
+                ground
+                    .end(course, learner)
+                    .map(
+                        e ->
+                            new CourseEndView(
+                                course.placement().course().title(),
+                                e.byPlan(),
+                                e.ownWeeks(),
+                                e.share(),
+                                e.early().orElse(null),
+                                e.middle().orElse(null),
+                                e.late().orElse(null))));
   }
 
   /** Runs under all three schools. */
