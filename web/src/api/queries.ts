@@ -232,6 +232,11 @@ export const queries = {
       queryKey: ['look-back', 'runs'],
       queryFn: () => answer(api.GET('/api/look-back/runs')),
     }),
+  subjects: () =>
+    queryOptions({
+      queryKey: ['look-back', 'subjects'],
+      queryFn: () => answer(api.GET('/api/look-back/subjects')),
+    }),
   courseEnd: () =>
     queryOptions({
       queryKey: ['look-back', 'course-end'],

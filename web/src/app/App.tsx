@@ -22,6 +22,7 @@ const WeeksScreen = lazy(() => import('../features/look-back/WeeksScreen'))
 const WeekScreen = lazy(() => import('../features/look-back/WeekScreen'))
 const MonthsScreen = lazy(() => import('../features/look-back/MonthsScreen'))
 const YearScreen = lazy(() => import('../features/look-back/YearScreen'))
+const BeforeScreen = lazy(() => import('../features/look-back/BeforeScreen'))
 const FavouritesScreen = lazy(() => import('../features/look-back/FavouritesScreen'))
 const RankingScreen = lazy(() => import('../features/look-back/RankingScreen'))
 const MeasureOnScreen = lazy(() => import('../features/bench/MeasureOnScreen'))
@@ -101,6 +102,7 @@ function Framed() {
           <Route path="/look-back/months" element={<MonthsScreen />} />
           <Route path="/look-back/year" element={<YearScreen />} />
           <Route path="/look-back/year/:year" element={<YearScreen />} />
+          <Route path="/look-back/before" element={<BeforeScreen />} />
           <Route path="/look-back/favourites" element={<FavouritesScreen />} />
           <Route path="/look-back/favourites/:id" element={<RankingScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />

@@ -1044,6 +1044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/look-back/subjects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["subjects"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/look-back/years/{year}": {
         parameters: {
             query?: never;
@@ -3816,6 +3832,19 @@ export interface components {
             /** Format: date */
             weekFrom: string;
         };
+        MomentView: {
+            /** Format: date */
+            drawn?: string | null;
+            /** Format: uuid */
+            entry?: string | null;
+            /** Format: int32 */
+            mark: number;
+            /** Format: uuid */
+            picture?: string | null;
+            /** Format: date */
+            planned: string;
+            title: string;
+        };
         MonthView: {
             /** Format: int32 */
             drawings: number;
@@ -5529,6 +5558,16 @@ export interface components {
             kind: "BASELINE";
             topic: string;
             week: string;
+        };
+        SubjectView: {
+            course: string;
+            /** Format: int64 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            minutes: number;
+            moments: components["schemas"]["MomentView"][];
         };
         Sums: {
             /** Format: int32 */
@@ -8101,6 +8140,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeriesView"][];
+                };
+            };
+        };
+    };
+    subjects: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubjectView"][];
                 };
             };
         };

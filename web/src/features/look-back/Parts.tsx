@@ -4,6 +4,7 @@ const PARTS = [
   { to: '/look-back/weeks', name: 'Weeks' },
   { to: '/look-back/months', name: 'Months' },
   { to: '/look-back/year', name: 'The year' },
+  { to: '/look-back/before', name: 'Before and after' },
   { to: '/look-back/favourites', name: 'Favourites' },
 ]
 

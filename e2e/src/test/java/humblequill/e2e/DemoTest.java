@@ -62,6 +62,7 @@ class DemoTest {
     "/look-back/weeks, 1280, LIGHT",
     "/look-back/months, 390, DARK",
     "/look-back/year, 1280, DARK",
+    "/look-back/before, 390, DARK",
     "/look-back/favourites, 390, LIGHT",
     "/shelf, 1280, LIGHT",
     "/shelf, 390, DARK",

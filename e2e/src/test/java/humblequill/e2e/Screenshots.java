@@ -31,10 +31,10 @@ public final class Screenshots {
       camera.take("worksheet", url + "/quotas/new", Screenshots::promise);
       camera.take("books", url + "/books", Screenshots::withPictures);
       camera.take("page", url + "/books", Screenshots::openFavourite);
-      camera.take("tray", url + "/tray", Screenshots::withPictures);
-      camera.take("straighten", url + "/tray", Screenshots::straighten);
       camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
-      camera.take("settings", url + "/settings", AS_IT_IS);
+      camera.take("week", url + "/today", Screenshots::openLetter);
+      camera.take("months", url + "/look-back/months", AS_IT_IS);
+      camera.take("year", url + "/look-back/year", AS_IT_IS);
       camera.take("topics", url + "/topics", AS_IT_IS);
       camera.take("topic", url + "/topics", Screenshots::openTopic);
       camera.take("habits", url + "/bench", Screenshots::withPictures);
@@ -82,20 +82,12 @@ public final class Screenshots {
     withPictures(page);
   }
 
-  private static void straighten(Page page) {
-    withPictures(page);
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Straighten")).click();
-    page.waitForResponse(
-        answer -> answer.url().contains("even=true"),
-        () -> page.getByLabel("Even out the light").check());
-    page.waitForFunction(
-        "() => [...document.images].every((image) => image.complete)"
-            + " && document.querySelector('img[src*=\"even=true\"]').naturalWidth > 0");
+  private static void openLetter(Page page) {
     page.getByRole(
-            AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Upper right")))
-        .focus();
-    page.getByText("The page seen straight").waitFor();
+            AriaRole.LINK,
+            new Page.GetByRoleOptions().setName("The week waits to be looked back on"))
+        .click();
+    page.getByText("What follows").waitFor();
     page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 

@@ -27,7 +27,9 @@ class ShapeTest {
           Map.entry("entry", Set.of("name")),
           Map.entry("bench", Set.of("cabinet", "entry", "name", "picture", "stats")),
           Map.entry("measure", Set.of("picture")),
-          Map.entry("review", Set.of("coverage", "entry", "name", "placement", "quota", "stats")),
+          Map.entry(
+              "review",
+              Set.of("course", "coverage", "entry", "name", "placement", "quota", "stats")),
           Map.entry(
               "coverage",
               Set.of("calendar", "course", "entry", "placement", "quota", "stats", "topic")),

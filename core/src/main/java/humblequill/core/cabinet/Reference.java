@@ -106,7 +106,8 @@ public record Reference(
   private static Reference of(
       long seed, Kind kind, Emphasis emphasis, View view, Optional<StudyLayer> within) {
     var random = new SplittableRandom(seed * 31 + kind.ordinal());
-    return shown(random, Subject.of(random, kind), emphasis, view, within);
+    var wish = kind.figure() || !emphasis.ofFigures() ? emphasis : Emphasis.ANY;
+    return shown(random, Merit.subject(random, kind, wish), wish, view, within);
   }
 
   private static Vector3D light(SplittableRandom random) {

@@ -142,6 +142,22 @@ class ReferenceTest {
     }
   }
 
+  /** What is no figure has neither legs nor shoulders: it is shown as it comes. */
+  @ParameterizedTest
+  @EnumSource
+  void everything_can_be_asked_of_every_kind(Reference.Kind kind) {
+    for (var emphasis : Emphasis.values()) {
+      for (long seed = 1; seed <= 3; seed++) {
+        var asked = Reference.of(seed, kind, emphasis, View.ANY);
+        assertThat(asked.landmarks()).isNotEmpty();
+        if (emphasis.ofFigures() && !kind.figure()) {
+          assertThat(asked.landmarks())
+              .isEqualTo(Reference.of(seed, kind, Emphasis.ANY, View.ANY).landmarks());
+        }
+      }
+    }
+  }
+
   /** What is laid in has the same joints as the figure. */
   @ParameterizedTest
   @EnumSource(names = {"STANDING", "SITTING", "LYING", "ACTION"})

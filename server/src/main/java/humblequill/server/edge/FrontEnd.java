@@ -44,6 +44,7 @@ class FrontEnd {
     "/look-back/months",
     "/look-back/year",
     "/look-back/year/*",
+    "/look-back/before",
     "/look-back/favourites",
     "/look-back/favourites/*",
     "/topics",

@@ -23,8 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 class LookBackController {
   private final Months months;
   private final Years years;
+  private final BeforeAfter subjects;
 
-  LookBackController(Months months, Years years) {
+  LookBackController(Months months, Years years, BeforeAfter subjects) {
+    this.subjects = subjects;
     this.months = months;
     this.years = years;
   }
@@ -46,6 +48,12 @@ class LookBackController {
   @GetMapping("/years/{year}")
   Years.YearView year(@PathVariable int year) {
     return years.read(year);
+  }
+
+  /** Subjects that courses ask for more than once. */
+  @GetMapping("/subjects")
+  List<BeforeAfter.SubjectView> subjects() {
+    return subjects.read();
   }
 
   /** When the main course will really end; null without one under way. */

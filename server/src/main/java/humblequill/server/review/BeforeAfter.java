@@ -1,0 +1,130 @@
+package humblequill.server.review;
+
+import humblequill.core.entry.Drawn;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.Redraws;
+import humblequill.server.book.EntryPictures;
+import humblequill.server.placement.PlacementService;
+import humblequill.server.plan.PlanService;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Subjects that a course asks for more than once, each time beside the others. */
+@Service
+class BeforeAfter {
+  private final PlacementService placements;
+  private final PlanService plans;
+  private final EntryPictures pictures;
+  private final WeekGround ground;
+
+  BeforeAfter(
+      PlacementService placements, PlanService plans, EntryPictures pictures, WeekGround ground) {
+    this.placements = placements;
+    this.plans = plans;
+    this.pictures = pictures;
+    this.ground = ground;
+  }
+
+  /**
+   * A subject that is drawn more than once.
+   *
+   * @param moments in the order of the plan
+   * @param days between the first and the last that were drawn; 0 with fewer than two
+   * @param minutes drawn between them
+   * @param drawings made between them
+   */
+  record SubjectView(
+      String course, List<MomentView> moments, long days, int minutes, int drawings) {}
+
+  /**
+   * One drawing of a subject.
+   *
+   * @param planned first day of its week
+   * @param drawn the day it was first drawn; null before
+   * @param picture of its page; null without one
+   */
+  record MomentView(
+      String title,
+      LocalDate planned,
+      @Nullable LocalDate drawn,
+      @Nullable UUID entry,
+      @Nullable UUID picture,
+      int mark) {}
+
+  @Transactional(readOnly = true)
+  public List<SubjectView> read() {
+    return placements.all().stream()
+        .flatMap(
+            placed ->
+                Redraws.of(placed.placement(), plans.done(placed)).stream()
+                    .map(moments -> view(placed, moments)))
+        .toList();
+  }
+
+  private SubjectView view(PlacedCourse placed, List<Redraws.Moment> moments) {
+    var entries = moments.stream().map(m -> entry(placed, m)).toList();
+    var seen =
+        pictures.of(
+            entries.stream()
+                .flatMap(Optional::stream)
+                .map(Drawn::entry)
+                .collect(Collectors.toSet()));
+    var views =
+        IntStream.range(0, moments.size())
+            .mapToObj(
+                i -> {
+                  var m = moments.get(i);
+                  var e = entries.get(i);
+                  return new MomentView(
+                      m.exercise().title(),
+                      m.from(),
+                      m.drawn().orElse(null),
+                      e.map(Drawn::entry).orElse(null),
+                      e.map(d -> seen.get(d.entry())).orElse(null),
+                      e.map(Drawn::mark).orElse(0));
+                })
+            .toList();
+    var drawn = views.stream().map(MomentView::drawn).filter(Objects::nonNull).toList();
+    if (drawn.size() < 2) {
+      return new SubjectView(placed.placement().course().title(), views, 0, 0, 0);
+    }
+    var first = drawn.get(0);
+    var last = drawn.get(drawn.size() - 1);
+    var own =
+        entries.stream().flatMap(Optional::stream).map(Drawn::entry).collect(Collectors.toSet());
+    var between = between(first, last, own);
+    return new SubjectView(
+        placed.placement().course().title(),
+        views,
+        ChronoUnit.DAYS.between(first, last),
+        between.stream().mapToInt(d -> d.minutes().minutes()).sum(),
+        between.stream().mapToInt(d -> d.drawings().orElse(0)).sum());
+  }
+
+  private Optional<Drawn> entry(PlacedCourse placed, Redraws.Moment moment) {
+    return moment
+        .drawn()
+        .flatMap(
+            day ->
+                ground.drawn().between(day, day).stream()
+                    .filter(d -> d.placement().filter(placed.id()::equals).isPresent())
+                    .filter(d -> d.exercise().filter(moment.exercise().id()::equals).isPresent())
+                    .findFirst());
+  }
+
+  private List<Drawn> between(LocalDate first, LocalDate last, Set<UUID> own) {
+    return ground.drawn().between(first, last).stream()
+        .filter(d -> !own.contains(d.entry()))
+        .toList();
+  }
+}
