@@ -13,6 +13,14 @@ import org.junit.jupiter.api.Test;
 /** Screens ask the database a fixed number of times, however much was drawn. */
 class StatementsTest {
   private static final int MOST = 12;
+  private static final int LETTER = 15;
+
+  private static Map<String, Object> entry() {
+    var fields = new HashMap<String, Object>(Map.of("day", "2026-03-05", "topic", "hulls"));
+    fields.putAll(Map.of("drawings", 1, "minutes", 5, "wentWrong", "", "nextTime", ""));
+    fields.put("note", "");
+    return Map.of("id", UUID.randomUUID(), "fields", fields);
+  }
 
   private static long asked(Statistics statistics, Api api, String screen) {
     statistics.clear();
@@ -21,7 +29,7 @@ class StatementsTest {
   }
 
   @Test
-  void topics_against_weeks_need_at_most_twelve_statements() {
+  void screens_need_few_statements() {
     try (var quill =
         RunningQuill.start(
             RunningQuill.temporaryFolder(),
@@ -33,12 +41,8 @@ class StatementsTest {
       var api =
           new Api(quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
       for (var window : new String[] {"COURSE", "DAYS", "YEAR"}) {
-        var fields = new HashMap<String, Object>(Map.of("day", "2026-03-05", "topic", "hulls"));
-        fields.putAll(Map.of("drawings", 1, "minutes", 5, "wentWrong", "", "nextTime", ""));
-        fields.put("note", "");
-        var entry = Map.of("id", UUID.randomUUID(), "fields", fields);
         statistics.clear();
-        assertThat(api.post("/api/entries", entry).status()).isEqualTo(201);
+        assertThat(api.post("/api/entries", entry()).status()).isEqualTo(201);
         assertThat(statistics.getPrepareStatementCount()).as("they are counted").isPositive();
         assertThat(asked(statistics, api, "/api/coverage?all=true&window=" + window))
             .as("%s, right after an entry was written", window)
@@ -47,6 +51,13 @@ class StatementsTest {
             .as("%s, once more", window)
             .isLessThanOrEqualTo(MOST);
       }
+      var week = api.get("/api/reviews").json().path("weeks").get(1).path("from").asString();
+      assertThat(api.post("/api/entries", entry()).status()).isEqualTo(201);
+      assertThat(asked(statistics, api, "/api/reviews/" + week))
+          .as("a week looked back on, right after an entry was written")
+          .isLessThanOrEqualTo(LETTER);
+      assertThat(asked(statistics, api, "/api/look-back/series")).isLessThanOrEqualTo(LETTER);
+      assertThat(asked(statistics, api, "/api/look-back/years/2026")).isLessThanOrEqualTo(LETTER);
     }
   }
 }
