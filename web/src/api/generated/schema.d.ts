@@ -4288,6 +4288,7 @@ export interface components {
             /** Format: double */
             mean: number;
             name: string;
+            pictures: string[];
             /** Format: date */
             to: string;
             typical: components["schemas"]["Typical"];

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { habit, POSE_LENGTHS, practiceSitting, RESULT, STANDING, type Habit } from '../../shared/habit'
@@ -29,7 +29,8 @@ const ANYTHING: Asked = { source: '', medium: '', length: '' }
 /** Differences that come back from drawing to drawing, each with its interval and how sure it is. */
 export function Habits({ template, few = false }: { template?: string; few?: boolean }) {
   const format = useFormats()
-  const [typed, setTyped] = useState('')
+  const [params] = useSearchParams()
+  const [typed, setTyped] = useState(few ? '' : (params.get('parted') ?? ''))
   const [asked, setAsked] = useState(ANYTHING)
   const parted = isDay(typed) ? typed : undefined
   const told = Object.fromEntries(Object.entries(asked).filter(([, value]) => value !== ''))

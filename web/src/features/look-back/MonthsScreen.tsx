@@ -3,7 +3,8 @@ import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
-import { Button } from '../../ui/Button'
+import { Link } from 'react-router'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
@@ -91,7 +92,7 @@ function Phases({ all }: { all: Series[] }) {
           <h3 className="font-medium">{FIGURES[s.figure]}</h3>
           <ol>
             {s.phases.map((p) => (
-              <Phase key={p.from} figure={s.figure} phase={p} />
+              <Phase key={p.from} figure={s.figure} phase={p} first={p === s.phases[0]} />
             ))}
           </ol>
         </section>
@@ -100,7 +101,16 @@ function Phases({ all }: { all: Series[] }) {
   )
 }
 
-function Phase({ figure, phase }: { figure: Series['figure']; phase: Schemas['PhaseView'] }) {
+function Phase({
+  figure,
+  phase,
+  first,
+}: {
+  figure: Series['figure']
+  phase: Schemas['PhaseView']
+  /** Whether nothing lies before it. */
+  first: boolean
+}) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
@@ -129,6 +139,24 @@ function Phase({ figure, phase }: { figure: Series['figure']; phase: Schemas['Ph
         <strong className="font-medium">{value(figure, phase.mean, format)}</strong>
       </p>
       <p className="text-faded text-sm">{typical.join(' · ')}</p>
+      {phase.pictures.length > 0 && (
+        <div className="mt-1 flex gap-2">
+          {phase.pictures.map((picture) => (
+            <img
+              key={picture}
+              src={`/api/pictures/${picture}/SMALL`}
+              alt="A page of this time"
+              loading="lazy"
+              className="plate border-hairline h-24 w-18 border object-contain"
+            />
+          ))}
+        </div>
+      )}
+      {!first && (
+        <Link to={`/bench?parted=${phase.from}`} className={`${LINE_LINK} no-print mr-4`}>
+          Habits before and after
+        </Link>
+      )}
       {naming === undefined ? (
         <Button look="quiet" className="no-print" onClick={() => setNaming(phase.name)}>
           {phase.name ? 'Call it something else' : 'Give it a name'}

@@ -6,20 +6,24 @@ import humblequill.core.review.Trend;
 import humblequill.core.review.WeekSeries;
 import humblequill.core.stats.MannKendall;
 import humblequill.core.stats.TheilSen;
+import humblequill.server.book.EntryPictures;
 import humblequill.server.data.Derived;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
-import humblequill.server.settings.Learner;
+import humblequill.server.picture.PagePictures;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,14 +31,25 @@ import org.springframework.transaction.annotation.Transactional;
 /** Figures from week to week, how they went, and the phases they fall into. */
 @Service
 class Months {
+  private static final int SHOWN = 4;
+
   private final WeekGround ground;
   private final SettingsService settings;
+  private final EntryPictures pictures;
+  private final PagePictures files;
   private final PhaseNameRepository repository;
   private final Remembered<Map<PhaseNameEntity.Key, String>> names;
-  private final Derived<List<WeekSeries>> series = new Derived<>();
+  private final Derived<List<SeriesView>> series = new Derived<>();
 
   Months(
-      WeekGround ground, SettingsService settings, PhaseNameRepository repository, Memory memory) {
+      WeekGround ground,
+      SettingsService settings,
+      EntryPictures pictures,
+      PagePictures files,
+      PhaseNameRepository repository,
+      Memory memory) {
+    this.pictures = pictures;
+    this.files = files;
     this.ground = ground;
     this.settings = settings;
     this.repository = repository;
@@ -66,8 +81,15 @@ class Months {
    * @param mean of its weeks
    * @param name that the learner gave it; empty without
    * @param typical what is most of it
+   * @param pictures of some of its pages, the oldest first
    */
-  record PhaseView(LocalDate from, LocalDate to, double mean, String name, Typical typical) {}
+  record PhaseView(
+      LocalDate from,
+      LocalDate to,
+      double mean,
+      String name,
+      Typical typical,
+      List<UUID> pictures) {}
 
   /**
    * What is most of a phase, by minutes.
@@ -87,14 +109,15 @@ class Months {
     var learner = settings.learner();
     var drawn = ground.drawn();
     var first = ground.firstWeek(learner);
-    var all =
-        series.get(
-            List.of(drawn, first, learner.today()),
-            () -> WeekSeries.of(drawn, first, learner.today()));
-    return all.stream().map(s -> view(s, first, drawn, learner)).toList();
+    return series.get(
+        List.of(drawn, first, learner.today(), names(), files.all()),
+        () ->
+            WeekSeries.of(drawn, first, learner.today()).stream()
+                .map(s -> view(s, first, drawn))
+                .toList());
   }
 
-  private SeriesView view(WeekSeries s, LocalDate first, Ledger drawn, Learner learner) {
+  private SeriesView view(WeekSeries s, LocalDate first, Ledger drawn) {
     return new SeriesView(
         s.figure(),
         s.points().stream()
@@ -133,9 +156,25 @@ class Months {
                   .average()
                   .orElse(0),
               names().getOrDefault(key(s.figure(), from), ""),
-              typical(drawn.between(from, to))));
+              typical(drawn.between(from, to)),
+              s.phases().isEmpty() ? List.of() : seen(drawn.between(from, to))));
     }
     return phases;
+  }
+
+  /** Pictures spread over the time of a phase. */
+  private List<UUID> seen(List<Drawn> drawn) {
+    var named = drawn.stream().filter(d -> d.span().isPresent()).toList();
+    var byEntry = pictures.of(named.stream().map(Drawn::entry).collect(Collectors.toSet()));
+    var all =
+        named.stream()
+            .map(d -> byEntry.get(d.entry()))
+            .filter(Objects::nonNull)
+            .distinct()
+            .toList();
+    return IntStream.range(0, Math.min(SHOWN, all.size()))
+        .mapToObj(i -> all.get(i * all.size() / Math.min(SHOWN, all.size())))
+        .toList();
   }
 
   private static Typical typical(List<Drawn> drawn) {
