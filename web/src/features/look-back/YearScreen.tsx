@@ -39,14 +39,17 @@ function Rows({ view, today }: { view: Year; today: string }) {
   const navigate = useNavigate()
   const monthName = (month: string) => format.month(`${month}-01`)
   const rows = (months: Year['months']) => (
-    <ol className="mt-3">
+    <ol className="mt-3 print:mt-0">
       {months.map((m) => (
-        <li key={m.month} className="border-hairline border-b py-1">
-          <p className="flex justify-between text-sm">
+        <li
+          key={m.month}
+          className="border-hairline border-b py-1 print:grid print:grid-cols-[5.5rem_1fr] print:gap-x-3 print:py-0"
+        >
+          <p className="flex justify-between text-sm print:block">
             {monthName(m.month)}
-            <span className="text-faded">{m.minutes > 0 && format.minutes(m.minutes)}</span>
+            <span className="text-faded print:block">{m.minutes > 0 && format.minutes(m.minutes)}</span>
           </p>
-          <div className="[&_svg]:max-h-12 [&_svg]:min-w-0">
+          <div className="min-w-0 [&_svg]:max-h-12 [&_svg]:min-w-0 print:[&_svg]:max-h-9">
             <PenLine
               strokes={m.strokes}
               today={today}
@@ -65,7 +68,7 @@ function Rows({ view, today }: { view: Year; today: string }) {
   )
   return (
     <TwoLeaves>
-      <Leaf aria-labelledby="year">
+      <Leaf aria-labelledby="year" className="print:py-0">
         <Parts />
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
           <h1 id="year">{view.year}</h1>
@@ -92,7 +95,7 @@ function Rows({ view, today }: { view: Year; today: string }) {
         </p>
         {rows(view.months.slice(0, 6))}
       </Leaf>
-      <Leaf second aria-label="The second half, and runs">
+      <Leaf second aria-label="The second half, and runs" className="print:border-0 print:py-0">
         {rows(view.months.slice(6))}
         <Runs />
       </Leaf>
@@ -105,7 +108,7 @@ function Marks({ marks, month }: { marks: Mark[]; month: string }) {
   const format = useFormats()
   const here = marks.filter((m) => m.from.startsWith(month))
   return here.length === 0 ? null : (
-    <p className="text-faded text-sm">
+    <p className="text-faded text-sm print:col-start-2 print:text-xs">
       {here
         .map(
           (m) =>
@@ -126,7 +129,7 @@ function Runs() {
   const format = useFormats()
   const runs = useQuery(queries.runs()).data ?? []
   return (
-    <section aria-labelledby="runs" className="mt-6">
+    <section aria-labelledby="runs" className="no-print mt-6">
       <h2 id="runs">Runs, under all three schools</h2>
       <ul>
         {runs.map((r) => {

@@ -9,10 +9,13 @@ import static humblequill.e2e.Pages.link;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Looking back, with the demo's learner. */
 class LookBackTest {
@@ -78,6 +81,19 @@ class LookBackTest {
     field(page, "What you call it").fill("Before the quay");
     button(page, "Keep").click();
     assertThat(page.getByText("Before the quay:")).isVisible();
+    page.context().close();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"A4", "Letter"})
+  void a_year_is_printed_on_one_sheet(String format) {
+    var page = pages.open(quill.url() + "/look-back/year");
+    assertThat(page.getByText("Runs, under all three schools")).isVisible();
+    var pdf =
+        new String(page.pdf(new Page.PdfOptions().setFormat(format)), StandardCharsets.ISO_8859_1);
+    org.assertj.core.api.Assertions.assertThat(
+            Pattern.compile("/Type\\s*/Page\\b(?!s)").matcher(pdf).results().count())
+        .isEqualTo(1);
     page.context().close();
   }
 
