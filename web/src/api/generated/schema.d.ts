@@ -5002,6 +5002,7 @@ export interface components {
             to: string;
             /** Format: int64 */
             version?: number | null;
+            whatFor?: components["schemas"]["Serving"];
             words: string;
         };
         Row: {
@@ -5137,6 +5138,14 @@ export interface components {
         Served: {
             address: string;
             name: string;
+        };
+        Serving: {
+            aim: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            of: number;
+            topics: string[];
         };
         SetFields: {
             /** @enum {string|null} */

@@ -153,6 +153,17 @@ export function facts(r: Review, format: Formats): Fact[] {
             : '',
         }
       : undefined,
+    r.whatFor
+      ? {
+          name: 'What for',
+          says: r.whatFor.aim,
+          beside:
+            r.whatFor.topics.length === 0
+              ? ''
+              : `${format.minutes(r.whatFor.minutes)} of ${format.minutes(r.whatFor.of)} in four weeks went into ${r.whatFor.topics.join(', ')}`,
+          to: '/settings',
+        }
+      : undefined,
     r.aims.length > 0 ? { name: 'Habits', says: r.aims.map(aimWords).join(' · '), to: '/bench' } : undefined,
   ]
   return all.filter((fact): fact is Fact => fact !== undefined)

@@ -58,7 +58,7 @@ final class DemoLearner {
         List.of(),
         List.of(
             new Settings.PauseSpan(start.plusDays(52), start.plusDays(56), "in bed with a cold")),
-        "Draw a working harbour in ink, on the spot, without a pencil line first.",
+        "Draw hulls and water of a working harbour in ink, on the spot, without a pencil line first.",
         45,
         70,
         50,

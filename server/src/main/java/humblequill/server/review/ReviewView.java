@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param read what was read or watched
  * @param remarks what was said again under "went wrong"
  * @param aims habits that are an aim now
+ * @param whatFor what all this is for; null where nothing was said
  * @param expected what was expected of it a week before; empty without
  * @param offers changes that follow from it, each with its effect; none of older weeks
  * @param taken those that were taken
@@ -44,6 +45,7 @@ record ReviewView(
     List<ReadInWeek> read,
     List<SaidAgain> remarks,
     List<Tendencies.AimView> aims,
+    @Nullable Serving whatFor,
     String expected,
     String words,
     String expects,
@@ -70,6 +72,13 @@ record ReviewView(
       @Nullable Double freeShare,
       @Nullable MarkedPage best,
       @Nullable MarkedPage weakest) {}
+
+  /**
+   * What all this is for, and what of four weeks served it.
+   *
+   * @param topics that its words name
+   */
+  record Serving(String aim, List<String> topics, int minutes, int of) {}
 
   /** A marked entry with its place. */
   record MarkedPage(

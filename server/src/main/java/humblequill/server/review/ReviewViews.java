@@ -129,6 +129,7 @@ class ReviewViews {
         readIn(from),
         ground.remarks(from).stream().limit(MOST_REMARKS).toList(),
         fresh ? tendencies.running() : List.of(),
+        whatFor(learner, to),
         reviews.of(from.minusDays(WeekGround.DAYS)).map(r -> r.document().expects()).orElse(""),
         document.words(),
         document.expects(),
@@ -151,6 +152,16 @@ class ReviewViews {
                                 w.number().orElse(null),
                                 w.week().title())))
         .orElse(null);
+  }
+
+  private ReviewView.@Nullable Serving whatFor(Learner learner, LocalDate to) {
+    var aim = settings.read().whatFor();
+    if (aim.isBlank()) {
+      return null;
+    }
+    var last = to.isAfter(learner.today()) ? learner.today() : to;
+    var serves = ground.serves(aim, learner, last);
+    return new ReviewView.Serving(aim, serves.topics(), serves.minutes(), serves.of());
   }
 
   private ReviewView.WeekFacts facts(WeekFigures w) {

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -153,13 +154,14 @@ public class Reviews {
     return !from.isBefore(running.minusDays(7 * MOST_WEEKS_AGO));
   }
 
-  /** All changes that follow from a week and were not taken yet. */
+  /** All changes that follow from a week and were not taken yet, nor in the week beside it. */
   List<OfferedChange> open(Learner learner, LocalDate from) {
     if (!offers(learner, from)) {
       return List.of();
     }
     var taken =
-        of(from).stream()
+        Stream.of(from, from.minusDays(WeekGround.DAYS), from.plusDays(WeekGround.DAYS))
+            .flatMap(week -> of(week).stream())
             .flatMap(r -> r.document().taken().stream())
             .map(t -> t.offer().key())
             .toList();

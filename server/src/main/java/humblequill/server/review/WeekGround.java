@@ -11,6 +11,7 @@ import humblequill.core.review.OfferedChange;
 import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
 import humblequill.core.review.WeekFigures;
+import humblequill.core.review.WhatFor;
 import humblequill.server.coverage.Standings;
 import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryLedger;
@@ -140,6 +141,11 @@ class WeekGround {
     return known.followed().stream()
         .flatMap(c -> RustAhead.of(c.placement(), known.graph(), known::of, known.today()).stream())
         .toList();
+  }
+
+  /** Whether the last weeks serve what all this is for. */
+  WhatFor serves(String aim, Learner learner, LocalDate last) {
+    return WhatFor.of(aim, standings.of(learner).standing().keySet(), drawn(), last);
   }
 
   Optional<PlacedCourse> main(Learner learner) {
