@@ -178,17 +178,6 @@ class BenchTest {
   }
 
   @Test
-  void words_of_notes_are_cases_until_they_are_told_to_be_none() {
-    var page = bench();
-    var far = page.getByText("Far side of hull too broad");
-    far.click();
-    assertThat(page.getByText("6 of 6 notes")).isVisible();
-    page.getByRole(AriaRole.BUTTON, starting("Not meant so: Far side")).first().click();
-    assertThat(page.getByText("5 of 5 notes")).isVisible();
-    page.context().close();
-  }
-
-  @Test
   void a_habit_leads_to_a_sitting_that_practises_it() {
     var page = bench();
     page.getByRole(
