@@ -2752,6 +2752,14 @@ export interface components {
             /** Format: double */
             ratio: number;
         };
+        Between: {
+            /** Format: int64 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            minutes: number;
+        };
         BookFields: {
             /** @enum {string} */
             binding: "BOUND" | "RING" | "LOOSE";
@@ -3335,6 +3343,8 @@ export interface components {
         EyeLevelView: {
             /** Format: double */
             degrees?: number | null;
+            /** Format: double */
+            down?: number | null;
             left?: components["schemas"]["Spot"];
             right?: components["schemas"]["Spot"];
         };
@@ -4291,7 +4301,7 @@ export interface components {
             pictures: string[];
             /** Format: date */
             to: string;
-            typical: components["schemas"]["Typical"];
+            typical: components["schemas"]["TypicalView"];
         };
         Phrase: {
             choices: components["schemas"]["Choice"][];
@@ -4422,17 +4432,15 @@ export interface components {
             gate: string;
             name: string;
         };
-        PlannedExercise: {
+        PlannedThen: {
             /** Format: int32 */
             done: number;
-            exercise: string;
+            /** Format: int32 */
+            left: number;
             minutesCounted: boolean;
             /** Format: int32 */
             planned: number;
-            /** Format: int32 */
-            secondsEach: number;
             title: string;
-            topics: string[];
         };
         PlannedTopic: {
             /** Format: date */
@@ -4990,7 +4998,7 @@ export interface components {
             newTopics: string[];
             offers: components["schemas"]["OfferView"][];
             over: boolean;
-            planned: components["schemas"]["PlannedExercise"][];
+            planned: components["schemas"]["PlannedThen"][];
             read: components["schemas"]["ReadInWeek"][];
             remarks: components["schemas"]["SaidAgain"][];
             run: components["schemas"]["RunThen"];
@@ -5275,7 +5283,8 @@ export interface components {
             /** Format: int32 */
             top: number;
             value: string;
-            what: string;
+            /** @enum {string} */
+            what: "MEDIUM" | "SOURCE" | "SUBJECT";
         };
         SheetInBook: {
             /** Format: uuid */
@@ -5570,13 +5579,8 @@ export interface components {
             week: string;
         };
         SubjectView: {
+            between: components["schemas"]["Between"];
             course: string;
-            /** Format: int64 */
-            days: number;
-            /** Format: int32 */
-            drawings: number;
-            /** Format: int32 */
-            minutes: number;
             moments: components["schemas"]["MomentView"][];
         };
         Sums: {
@@ -5899,7 +5903,7 @@ export interface components {
             part: string;
             sheet: components["schemas"]["SheetOfPicture"];
         };
-        Typical: {
+        TypicalView: {
             /** Format: int32 */
             drawings: number;
             medium?: string | null;

@@ -8,6 +8,9 @@ type Landmark = Comparison['landmarks'][number]
 const STEP = 0.002
 const LONG_STEP = 0.02
 
+/** A pointer that moves less, in pixels, is held still. */
+const STILL = 4
+
 const WAYS: Partial<Record<string, [number, number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -75,14 +78,26 @@ export function LandmarkPicture({
     const box = frame.current?.getBoundingClientRect()
     setMoving(box && { place, box })
   }
-  /** What moves a ring: by pointer and keys it moves at once and is kept when it is let go. */
-  const movingOf = (place: Place, keep: (place: Place) => void) => ({
+  /**
+   * What moves a ring: by pointer and keys it moves at once and is kept when it is let go. A set ring that is
+   * pressed and not moved is in the way of the landmark asked for, which is set there.
+   */
+  const movingOf = (place: Place, keep: (place: Place) => void, inTheWay = false) => ({
     onGrab: () => take(place),
     onDrag: (event: PointerEvent) => {
       const spot = at(event)
       if (spot) {
         setMoving({ place: { name: place.name, x: spot.x, y: spot.y }, box: spot.box })
       }
+    },
+    onPress: (event: PointerEvent) => {
+      const spot = at(event)
+      if (inTheWay && next && onSet && spot) {
+        setMoving(undefined)
+        onSet({ name: next, x: spot.x, y: spot.y })
+        return true
+      }
+      return false
     },
     onStep: (dx: number, dy: number) =>
       take({ name: place.name, x: within(place.x + dx), y: within(place.y + dy * ratio) }),
@@ -128,7 +143,7 @@ export function LandmarkPicture({
           look={ringLook(landmarks.find((l) => l.name === place.name)?.foundation ?? false, sure)}
           fixed={!onSet}
           focus={fresh === place.name}
-          {...movingOf(place, onSet ?? (() => undefined))}
+          {...movingOf(place, onSet ?? (() => undefined), sure)}
           onTake={onTake && sure ? () => onTake(place.name) : undefined}
         />
       ))}
@@ -144,7 +159,7 @@ export function LandmarkPicture({
             label={String(i + 1)}
             fixed={!onPin}
             focus={false}
-            {...movingOf(place, ({ x, y }) => onPin?.(i, { x, y }))}
+            {...movingOf(place, ({ x, y }) => onPin?.(i, { x, y }), true)}
             onTake={undefined}
           />
         )
@@ -189,6 +204,7 @@ function Ring({
   focus,
   onGrab,
   onDrag,
+  onPress,
   onDrop,
   onStep,
   onLeave,
@@ -204,6 +220,8 @@ function Ring({
   focus: boolean
   onGrab: () => void
   onDrag: (event: PointerEvent) => void
+  /** Pressed and not moved: whether that meant something else than the ring. */
+  onPress: (event: PointerEvent) => boolean
   onDrop: () => void
   onStep: (dx: number, dy: number) => void
   onLeave: () => void
@@ -211,6 +229,8 @@ function Ring({
 }) {
   const format = useFormats()
   const button = useRef<HTMLButtonElement>(null)
+  /** Where the pointer was put down, until it moved away from there. */
+  const start = useRef<{ x: number; y: number }>(undefined)
   useEffect(() => {
     if (focus) {
       button.current?.focus()
@@ -251,16 +271,26 @@ function Ring({
       title={says}
       style={style}
       onPointerDown={(event) => {
+        start.current = { x: event.clientX, y: event.clientY }
         event.currentTarget.setPointerCapture(event.pointerId)
         event.currentTarget.focus()
         onGrab()
       }}
       onPointerMove={(event) => {
-        if (event.currentTarget.hasPointerCapture(event.pointerId)) {
+        const from = start.current
+        const still = from && Math.hypot(event.clientX - from.x, event.clientY - from.y) < STILL
+        if (event.currentTarget.hasPointerCapture(event.pointerId) && !still) {
+          start.current = undefined
           onDrag(event)
         }
       }}
-      onPointerUp={onDrop}
+      onPointerUp={(event) => {
+        const pressed = start.current !== undefined
+        start.current = undefined
+        if (!pressed || !onPress(event)) {
+          onDrop()
+        }
+      }}
       onKeyDown={press}
       onKeyUp={onDrop}
       onBlur={onLeave}

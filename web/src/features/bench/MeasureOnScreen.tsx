@@ -259,12 +259,12 @@ function useResult(way: Way, placed: Place[], ratio: number): { words: string; l
     }
   }
   if (way === 'EYE' && eye) {
-    const { left, right, degrees } = eye
+    const { left, right, degrees, down } = eye
     const seen = (p: { x: number; y: number }) => ({ x: p.x, y: p.y * ratio })
     const l = left && seen(left)
     const r = right && seen(right)
-    if (l && r && degrees != null) {
-      const height = l.y + ((r.y - l.y) * (0.5 - l.x)) / (r.x - l.x)
+    if (l && r && degrees != null && down != null) {
+      const height = down * ratio
       return {
         words: `The eye level lies ${
           height < 0

@@ -46,7 +46,7 @@ function Sheet({ subject }: { subject: Subject }) {
       <p className="text-faded">
         {subject.course}
         {drawn.length > 1
-          ? `: ${plural(subject.days, 'day')}, ${format.minutes(subject.minutes)} and ${plural(subject.drawings, 'drawing')} lie between the first and the last.`
+          ? `: ${plural(subject.between.days, 'day')}, ${format.minutes(subject.between.minutes)} and ${plural(subject.between.drawings, 'drawing')} lie between the first and the last.`
           : ': it lies beside itself once it is drawn again.'}
       </p>
       <ol className="mt-3 grid grid-cols-3 gap-4 max-sm:grid-cols-1">

@@ -15,6 +15,12 @@ type Ranking = Schemas['RankingView']
 
 const SHOWN = 12
 
+const SHARED: Record<Schemas['SharedByTop']['what'], string> = {
+  MEDIUM: 'medium',
+  SOURCE: 'source',
+  SUBJECT: 'subject',
+}
+
 /** Two pictures to choose between on the left, the order so far on the right. */
 export default function RankingScreen() {
   const { id = '' } = useParams()
@@ -156,7 +162,7 @@ function Order({ ranking: r }: { ranking: Ranking }) {
               {s.top} of the best {s.ofTop}: {s.value}
               <span className="text-faded">
                 {' '}
-                ({s.what}; {s.rest} of the other {s.ofRest})
+                ({SHARED[s.what]}; {s.rest} of the other {s.ofRest})
               </span>
             </li>
           ))}

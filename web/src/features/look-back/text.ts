@@ -86,8 +86,8 @@ export type Fact = { name: string; says: string; beside?: string; to?: string }
 /** The facts of a week, each with where it comes from. */
 export function facts(r: Review, format: Formats): Fact[] {
   const f = r.facts
-  const met = r.planned.filter((p) => p.done >= p.planned)
-  const unmet = r.planned.filter((p) => p.done < p.planned)
+  const met = r.planned.filter((p) => p.left === 0)
+  const unmet = r.planned.filter((p) => p.left > 0)
   const marked = (page: Schemas['MarkedPage']) =>
     `${page.page == null ? page.called : `p ${page.page}`}, mark ${page.mark}`
   const all: (Fact | undefined)[] = [
@@ -109,7 +109,7 @@ export function facts(r: Review, format: Formats): Fact[] {
           says: `${met.length} of ${plural(r.planned.length, 'exercise')} met`,
           beside: unmet
             .slice(0, 3)
-            .map((p) => `${p.title}, ${p.planned - p.done}${p.minutesCounted ? ' min' : ''} left`)
+            .map((p) => `${p.title}, ${p.left}${p.minutesCounted ? ' min' : ''} left`)
             .join(' · '),
           to: '/course',
         }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useState, type MouseEvent } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
@@ -64,6 +64,7 @@ function Nothing() {
 function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const format = useFormats()
   const leave = useLeave()
+  const navigate = useNavigate()
   const { change, remove } = useEntryWrites()
   const [fields, setFields] = useState(entry.fields)
   const unjudged = useUnjudged(entry.fields.book)
@@ -84,7 +85,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         api.PUT('/api/sittings/{id}/set-up', { params: { path: { id: sitting.id } }, body: { minutes } }),
       ),
   })
-  const save = async () => {
+  const save = async (next: () => void) => {
     const told = format.readNumber(setUp)
     if (told !== undefined && told !== sitting.setUpMinutes) {
       await tell.mutateAsync(told).catch(() => undefined)
@@ -99,7 +100,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
           pageTo: first > 0 ? format.readNumber(lastPage) : null,
         },
       },
-      { onSuccess: leave },
+      { onSuccess: next },
     )
   }
   return (
@@ -107,7 +108,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
       onSubmit={(event) => {
         event.preventDefault()
         if (!bad) {
-          void save()
+          void save(leave)
         }
       }}
     >
@@ -118,7 +119,18 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         {fields.book && `, in ${fields.book}`}
         {first > 0 && `, ${pages(entry.fields, true)}`}.
       </p>
-      {sitting.known && !unjudged && <ToBench known={sitting.known} title={sitting.title} />}
+      {sitting.known && !unjudged && (
+        <ToBench
+          known={sitting.known}
+          title={sitting.title}
+          onGo={(event, to) => {
+            if (!bad) {
+              event.preventDefault()
+              void save(() => void navigate(to))
+            }
+          }}
+        />
+      )}
       <div className="mt-4 grid gap-3">
         {entry.fields.drawings != null && (
           <NumberField
@@ -230,7 +242,16 @@ function Marks({
 }
 
 /** The way to the bench, where the references' landmarks are known. */
-function ToBench({ known, title }: { known: NonNullable<Sitting['known']>; title: string }) {
+function ToBench({
+  known,
+  title,
+  onGo,
+}: {
+  known: NonNullable<Sitting['known']>
+  title: string
+  /** Keeps what was typed before the page is left. */
+  onGo: (event: MouseEvent, to: string) => void
+}) {
   const params = new URLSearchParams({
     cabinet: known.cabinet,
     emphasis: known.emphasis,
@@ -247,11 +268,13 @@ function ToBench({ known, title }: { known: NonNullable<Sitting['known']>; title
     open: String(known.seed),
     within: 'BONES',
   })
+  const bench = `/bench/new?${params.toString()}`
+  const cabinet = `/cabinet?${within.toString()}`
   return (
     <p className="mt-4">
       {known.count === 1 ? 'This reference has' : `These ${known.count} have`} known landmarks: photograph the
       page and{' '}
-      <Link to={`/bench/new?${params.toString()}`} className="underline underline-offset-4">
+      <Link to={bench} onClick={(event) => onGo(event, bench)} className="underline underline-offset-4">
         hold {known.count === 1 ? 'it' : 'one of them'} beside your drawing
       </Link>
       .
@@ -259,7 +282,11 @@ function ToBench({ known, title }: { known: NonNullable<Sitting['known']>; title
         <>
           {' '}
           Without a picture:{' '}
-          <Link to={`/cabinet?${within.toString()}`} className="underline underline-offset-4">
+          <Link
+            to={cabinet}
+            onClick={(event) => onGo(event, cabinet)}
+            className="underline underline-offset-4"
+          >
             look at the axes, blocks and bones within
           </Link>
           .

@@ -29,7 +29,15 @@ class ShapeTest {
           Map.entry("measure", Set.of("picture")),
           Map.entry(
               "review",
-              Set.of("course", "coverage", "entry", "name", "placement", "quota", "stats")),
+              Set.of(
+                  "calendar",
+                  "course",
+                  "coverage",
+                  "entry",
+                  "name",
+                  "placement",
+                  "quota",
+                  "stats")),
           Map.entry(
               "coverage",
               Set.of("calendar", "course", "entry", "placement", "quota", "stats", "topic")),

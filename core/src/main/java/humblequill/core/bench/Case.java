@@ -26,7 +26,7 @@ public record Case(LocalDate day, Map<Quantity, Double> values) {
   public static Case of(LocalDate day, Template template, Compared compared, Set<String> refused) {
     var values = new LinkedHashMap<Quantity, List<Double>>();
     for (var p : compared.parts()) {
-      if (!p.longEnough()) {
+      if (!p.judged()) {
         continue;
       }
       var name = template.both(p.part());

@@ -48,7 +48,12 @@ public record Compared(
   /** How many landmarks must be set before the others are proposed. */
   private static final int PROPOSES = 3;
 
+  /** Share of the size from which a part is long. */
   private static final double LONG_ENOUGH = 0.1;
+
+  /** Shorter ones are not judged. Hips seen from the front have about 0.09. */
+  private static final double SHORTEST = 0.05;
+
   private static final int TILTS = 5;
   private static final double STEEP = 5;
 
@@ -171,16 +176,18 @@ public record Compared(
     double drawn = Angles.wrapped(direction(attempt.drawn(), p) - turn - axis);
     double off = Angles.wrapped(drawn - (attempt.pushed() ? Attempt.PUSH * tilt : tilt));
     double ratio = length(attempt.drawn(), p) / length(attempt.reference(), p) / usual;
-    boolean longEnough = length(attempt.reference(), p) >= LONG_ENOUGH * size;
+    double share = length(attempt.reference(), p) / size;
+    double wider = share < SHORTEST ? Double.POSITIVE_INFINITY : Math.max(1, LONG_ENOUGH / share);
     return new PartFigure(
         p,
         ratio,
         tilt,
         Angles.halfWrapped(drawn),
         off,
-        longEnough,
-        longEnough && Math.abs(ratio - 1) > tolerances.length(),
-        longEnough && Math.abs(off) > tolerances.degrees());
+        share >= LONG_ENOUGH,
+        wider,
+        Math.abs(ratio - 1) > wider * tolerances.length(),
+        Math.abs(off) > wider * tolerances.degrees());
   }
 
   private static double turn(Attempt attempt, Template.Part p) {
@@ -239,7 +246,7 @@ public record Compared(
                 p.part().layer(),
                 p.tilt(),
                 p.drawnTilt(),
-                Math.abs(p.off()) / tolerances.degrees()));
+                Math.abs(p.off()) / (p.tolerance() * tolerances.degrees())));
       }
       if (p.length()) {
         found.add(
@@ -249,7 +256,7 @@ public record Compared(
                 p.part().layer(),
                 1,
                 p.ratio(),
-                Math.abs(p.ratio() - 1) / tolerances.length()));
+                Math.abs(p.ratio() - 1) / (p.tolerance() * tolerances.length())));
       }
     }
     // Parts that are off carry their ends away; only where all are right does a place say more.

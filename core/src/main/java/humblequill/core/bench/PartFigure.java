@@ -8,7 +8,9 @@ package humblequill.core.bench;
  * @param tilt of the reference, from the nearer of plumb and level, −45 to 45 degrees
  * @param drawnTilt of the attempt, from the same axis
  * @param off degrees from what was aimed at, clockwise positive
- * @param longEnough whether it is at least a tenth of the size, so that its figures say something
+ * @param longEnough whether it is at least a tenth of the size, so that others are measured by it
+ * @param tolerance by how much more it may be off than a long part: a place that is a little off
+ *     turns a short part far; infinite for what is too short to be judged
  * @param length whether its length differs by more than the tolerance
  * @param turned whether its direction does
  */
@@ -19,5 +21,11 @@ public record PartFigure(
     double drawnTilt,
     double off,
     boolean longEnough,
+    double tolerance,
     boolean length,
-    boolean turned) {}
+    boolean turned) {
+  /** Whether it is long enough that something can be said of it. */
+  public boolean judged() {
+    return Double.isFinite(tolerance);
+  }
+}

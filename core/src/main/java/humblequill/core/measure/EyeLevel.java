@@ -32,6 +32,18 @@ public record EyeLevel(Optional<Spot> left, Optional<Spot> right, Optional<Doubl
                     })));
   }
 
+  /**
+   * How far down it lies at a place across; empty without both places, or where it stands upright.
+   */
+  public Optional<Double> downAt(double x) {
+    if (left.isEmpty() || right.isEmpty() || left.get().x() == right.get().x()) {
+      return Optional.empty();
+    }
+    var p = left.get();
+    var q = right.get();
+    return Optional.of(p.y() + (q.y() - p.y()) * (x - p.x()) / (q.x() - p.x()));
+  }
+
   /** Where the lines of two edges meet. */
   static Optional<Spot> meet(Edge a, Edge b) {
     double ax = a.to().x() - a.from().x();

@@ -6,11 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import humblequill.core.bench.Finding.Kind;
 import humblequill.core.bench.Template.Layer;
+import humblequill.core.cabinet.Emphasis;
+import humblequill.core.cabinet.Reference;
+import humblequill.core.cabinet.View;
 import humblequill.core.picture.Spot;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -99,6 +103,53 @@ class ComparedTest {
     assertThat(off).containsExactlyInAnyOrder("left flank", "right flank");
     assertThat(held.parts().stream().filter(p -> p.part().layer() != Layer.FOUNDATION))
         .allSatisfy(p -> assertThat(p.ratio()).isCloseTo(1, within(1e-9)));
+  }
+
+  private static Map<String, Spot> fromTheFront(long seed) {
+    var seen = Reference.of(seed, Reference.Kind.STANDING, Emphasis.ANY, View.FRONT).landmarks();
+    var places = new HashMap<String, Spot>();
+    seen.forEach((name, p) -> places.put(name, new Spot(p.x(), p.y())));
+    return places;
+  }
+
+  private static boolean findsHips(Map<String, Spot> reference, Map<String, Spot> drawn) {
+    return Benches.held(reference, drawn).findings().stream()
+        .anyMatch(f -> f.kind() == Finding.Kind.TILT && f.subject().equals("hips"));
+  }
+
+  /**
+   * Hips are short against a whole figure, and their tilt is what a stance hangs on: turned by 20°
+   * they are named, and an unsteady hand of half a percent names them hardly ever.
+   */
+  @Test
+  void hips_that_tilt_are_found_though_they_are_short() {
+    var random = new Random(4);
+    int turned = 0;
+    int unsteady = 0;
+    for (long seed = 1; seed <= 100; seed++) {
+      var reference = fromTheFront(seed);
+      var left = reference.get("left hip");
+      var right = reference.get("right hip");
+      var drawn = new HashMap<>(reference);
+      for (var name : List.of("left hip", "right hip")) {
+        double x = reference.get(name).x() - (left.x() + right.x()) / 2;
+        double y = reference.get(name).y() - (left.y() + right.y()) / 2;
+        double cos = Math.cos(Math.toRadians(20));
+        double sin = Math.sin(Math.toRadians(20));
+        drawn.put(
+            name,
+            new Spot(
+                (left.x() + right.x()) / 2 + cos * x - sin * y,
+                (left.y() + right.y()) / 2 + sin * x + cos * y));
+      }
+      turned += findsHips(reference, drawn) ? 1 : 0;
+      var shaken = new HashMap<>(reference);
+      shaken.replaceAll(
+          (n, p) -> new Spot(p.x() + 2 * random.nextGaussian(), p.y() + 2 * random.nextGaussian()));
+      unsteady += findsHips(reference, shaken) ? 1 : 0;
+    }
+    assertThat(turned).isGreaterThan(90);
+    assertThat(unsteady).isLessThan(10);
   }
 
   @Test

@@ -29,6 +29,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/measure")
 class MeasureController {
+  private static final double MIDDLE = 0.5;
+
   /**
    * A grid over reference and paper.
    *
@@ -102,8 +104,10 @@ class MeasureController {
    * @param left null where the first two edges are parallel in the picture
    * @param right null where the other two are
    * @param degrees of the eye level against level; null without both
+   * @param down where it crosses the middle of a picture that is 1 broad; null without both
    */
-  record EyeLevelView(@Nullable Spot left, @Nullable Spot right, @Nullable Double degrees) {}
+  record EyeLevelView(
+      @Nullable Spot left, @Nullable Spot right, @Nullable Double degrees, @Nullable Double down) {}
 
   /** Of four edges, each told as x and y of its two ends. */
   @GetMapping("/eye-level")
@@ -114,7 +118,10 @@ class MeasureController {
     }
     var found = EyeLevel.of(e[0], e[1], e[2], e[3]);
     return new EyeLevelView(
-        found.left().orElse(null), found.right().orElse(null), found.degrees().orElse(null));
+        found.left().orElse(null),
+        found.right().orElse(null),
+        found.degrees().orElse(null),
+        found.downAt(MIDDLE).orElse(null));
   }
 
   /** How many of a unit a length has; a head as unit gives heads tall. */

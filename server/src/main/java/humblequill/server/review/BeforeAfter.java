@@ -3,15 +3,14 @@ package humblequill.server.review;
 import humblequill.core.entry.Drawn;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.Redraws;
+import humblequill.core.review.Between;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.PlanService;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -39,12 +38,9 @@ class BeforeAfter {
    * A subject that is drawn more than once.
    *
    * @param moments in the order of the plan
-   * @param days between the first and the last that were drawn; 0 with fewer than two
-   * @param minutes drawn between them
-   * @param drawings made between them
+   * @param between what lies between the first and the last that were drawn
    */
-  record SubjectView(
-      String course, List<MomentView> moments, long days, int minutes, int drawings) {}
+  record SubjectView(String course, List<MomentView> moments, Between between) {}
 
   /**
    * One drawing of a subject.
@@ -94,21 +90,19 @@ class BeforeAfter {
                       e.map(Drawn::mark).orElse(0));
                 })
             .toList();
-    var drawn = views.stream().map(MomentView::drawn).filter(Objects::nonNull).toList();
-    if (drawn.size() < 2) {
-      return new SubjectView(placed.placement().course().title(), views, 0, 0, 0);
-    }
-    var first = drawn.get(0);
-    var last = drawn.get(drawn.size() - 1);
-    var own =
-        entries.stream().flatMap(Optional::stream).map(Drawn::entry).collect(Collectors.toSet());
-    var between = between(first, last, own);
-    return new SubjectView(
-        placed.placement().course().title(),
-        views,
-        ChronoUnit.DAYS.between(first, last),
-        between.stream().mapToInt(d -> d.minutes().minutes()).sum(),
-        between.stream().mapToInt(d -> d.drawings().orElse(0)).sum());
+    var days = views.stream().map(MomentView::drawn).filter(Objects::nonNull).toList();
+    var between =
+        days.size() < 2
+            ? Between.NOTHING
+            : Between.of(
+                ground.drawn(),
+                days.get(0),
+                days.get(days.size() - 1),
+                entries.stream()
+                    .flatMap(Optional::stream)
+                    .map(Drawn::entry)
+                    .collect(Collectors.toSet()));
+    return new SubjectView(placed.placement().course().title(), views, between);
   }
 
   private Optional<Drawn> entry(PlacedCourse placed, Redraws.Moment moment) {
@@ -120,11 +114,5 @@ class BeforeAfter {
                     .filter(d -> d.placement().filter(placed.id()::equals).isPresent())
                     .filter(d -> d.exercise().filter(moment.exercise().id()::equals).isPresent())
                     .findFirst());
-  }
-
-  private List<Drawn> between(LocalDate first, LocalDate last, Set<UUID> own) {
-    return ground.drawn().between(first, last).stream()
-        .filter(d -> !own.contains(d.entry()))
-        .toList();
   }
 }

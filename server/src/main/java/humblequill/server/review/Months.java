@@ -3,6 +3,7 @@ package humblequill.server.review;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Ledger;
 import humblequill.core.review.Trend;
+import humblequill.core.review.Typical;
 import humblequill.core.review.WeekSeries;
 import humblequill.core.stats.MannKendall;
 import humblequill.core.stats.TheilSen;
@@ -15,13 +16,10 @@ import humblequill.server.picture.PagePictures;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -88,7 +86,7 @@ class Months {
       LocalDate to,
       double mean,
       String name,
-      Typical typical,
+      TypicalView typical,
       List<UUID> pictures) {}
 
   /**
@@ -96,7 +94,7 @@ class Months {
    *
    * @param mediumShare 0 to 1
    */
-  record Typical(
+  record TypicalView(
       @Nullable String topic,
       @Nullable String medium,
       double mediumShare,
@@ -177,29 +175,14 @@ class Months {
         .toList();
   }
 
-  private static Typical typical(List<Drawn> drawn) {
-    double all = drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
-    var medium = most(drawn, d -> d.medium().stream().toList());
-    return new Typical(
-        most(drawn, d -> List.copyOf(d.topics())).map(Map.Entry::getKey).orElse(null),
-        medium.map(Map.Entry::getKey).orElse(null),
-        medium.filter(m -> all > 0).map(m -> m.getValue() / all).orElse(0.0),
-        most(drawn, d -> d.source().stream().toList()).map(Map.Entry::getKey).orElse(null),
-        drawn.stream().mapToInt(d -> d.drawings().orElse(0)).sum());
-  }
-
-  /** What took most minutes. */
-  private static Optional<Map.Entry<String, Integer>> most(
-      List<Drawn> drawn, Function<Drawn, List<String>> what) {
-    return drawn.stream()
-        .flatMap(d -> what.apply(d).stream().map(w -> Map.entry(w, d.minutes().minutes())))
-        .collect(
-            Collectors.groupingBy(Map.Entry::getKey, Collectors.summingInt(Map.Entry::getValue)))
-        .entrySet()
-        .stream()
-        .max(
-            Map.Entry.<String, Integer>comparingByValue()
-                .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())));
+  private static TypicalView typical(List<Drawn> drawn) {
+    var t = Typical.of(drawn);
+    return new TypicalView(
+        t.topic().orElse(null),
+        t.medium().orElse(null),
+        t.mediumShare(),
+        t.source().orElse(null),
+        t.drawings());
   }
 
   private Map<PhaseNameEntity.Key, String> names() {

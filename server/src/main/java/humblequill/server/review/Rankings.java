@@ -2,6 +2,7 @@ package humblequill.server.review;
 
 import humblequill.core.entry.Drawn;
 import humblequill.core.review.Ranking;
+import humblequill.core.review.SharedByTop;
 import humblequill.core.stats.BradleyTerry.Choice;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.data.Memory;
@@ -14,11 +15,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -92,9 +90,6 @@ public class Rankings {
   /** Two pictures to choose between. */
   public record NextPair(UUID one, UUID other) {}
 
-  /** What the best share: so many of the top have it, and so many of the rest. */
-  public record SharedByTop(String what, String value, int top, int ofTop, int rest, int ofRest) {}
-
   private List<KeptRanking> all() {
     return stored.get(
         () ->
@@ -144,8 +139,8 @@ public class Rankings {
             .toList();
     var ranking = Ranking.of(left.size(), choices);
     var drawn = entries.byPicture();
-    var ranked =
-        ranking.order().stream().map(left::get).map(p -> picture(p, drawn.get(p))).toList();
+    var order = ranking.order().stream().map(left::get).toList();
+    var ranked = order.stream().map(p -> picture(p, drawn.get(p))).toList();
     return new RankingView(
         id,
         kept.version(),
@@ -158,7 +153,11 @@ public class Rankings {
         ranking.notSettled(),
         ranking.sure(),
         ranking.next().map(p -> new NextPair(left.get(p.one()), left.get(p.other()))).orElse(null),
-        choices.isEmpty() ? List.of() : shared(ranked, ranking.top()));
+        choices.isEmpty()
+            ? List.of()
+            : SharedByTop.of(
+                order.stream().map(p -> Optional.ofNullable(drawn.get(p))).toList(),
+                ranking.top()));
   }
 
   private static RankedPicture picture(UUID id, @Nullable Drawn d) {
@@ -166,42 +165,6 @@ public class Rankings {
         ? new RankedPicture(id, null, null, null, null)
         : new RankedPicture(
             id, d.day(), d.called(), d.medium().orElse(null), d.source().orElse(null));
-  }
-
-  private static List<SharedByTop> shared(List<RankedPicture> ranked, int top) {
-    var shared = new ArrayList<SharedByTop>();
-    share("medium", RankedPicture::medium, ranked, top).ifPresent(shared::add);
-    share("source", RankedPicture::source, ranked, top).ifPresent(shared::add);
-    share("subject", RankedPicture::called, ranked, top).ifPresent(shared::add);
-    return shared;
-  }
-
-  /** What two or more of the top have in common. */
-  private static Optional<SharedByTop> share(
-      String what,
-      Function<RankedPicture, @Nullable String> of,
-      List<RankedPicture> ranked,
-      int top) {
-    Map<String, Long> counts =
-        ranked.subList(0, top).stream()
-            .map(of)
-            .filter(v -> v != null)
-            .collect(Collectors.groupingBy(v -> v, Collectors.counting()));
-    return counts.entrySet().stream()
-        .filter(e -> e.getValue() > 1)
-        .max(Map.Entry.comparingByValue())
-        .map(
-            e ->
-                new SharedByTop(
-                    what,
-                    e.getKey(),
-                    e.getValue().intValue(),
-                    top,
-                    (int)
-                        ranked.subList(top, ranked.size()).stream()
-                            .filter(p -> e.getKey().equals(of.apply(p)))
-                            .count(),
-                    ranked.size() - top));
   }
 
   /** Begins a ranking; the same told twice makes one. */

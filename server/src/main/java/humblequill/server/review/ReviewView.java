@@ -38,7 +38,7 @@ record ReviewView(
     @Nullable Long version,
     @Nullable CourseThen course,
     WeekFacts facts,
-    List<PlannedExercise> planned,
+    List<PlannedThen> planned,
     RunThen run,
     List<String> newTopics,
     List<RustyAhead> rusty,
@@ -89,6 +89,18 @@ record ReviewView(
       @Nullable String book,
       @Nullable Integer page,
       @Nullable UUID picture) {}
+
+  /**
+   * An exercise against what was drawn of it.
+   *
+   * @param minutesCounted whether units are minutes, not drawings
+   * @param left units that were planned and not drawn
+   */
+  record PlannedThen(String title, boolean minutesCounted, int planned, int done, int left) {
+    static PlannedThen of(PlannedExercise p) {
+      return new PlannedThen(p.title(), p.minutesCounted(), p.planned(), p.done(), p.left());
+    }
+  }
 
   /** The run at the week's end, by the learner's own rule. */
   record RunThen(int length, Streak.Unit unit) {}

@@ -122,7 +122,7 @@ class ReviewViews {
         kept.map(Reviews.KeptReview::version).orElse(null),
         course(learner, to),
         facts(WeekFigures.of(ground.drawn(), from)),
-        ground.planned(learner, from),
+        ground.planned(learner, from).stream().map(ReviewView.PlannedThen::of).toList(),
         run(learner, to),
         ground.newTopics(from),
         fresh ? rusty(learner) : List.of(),

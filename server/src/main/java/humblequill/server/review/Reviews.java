@@ -2,6 +2,7 @@ package humblequill.server.review;
 
 import humblequill.core.calendar.Weeks;
 import humblequill.core.review.OfferedChange;
+import humblequill.core.review.ReviewDay;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
@@ -92,7 +93,7 @@ public class Reviews {
                 lookBack
                     .findById(LookBackEntity.ONLY)
                     .map(e -> StoredJson.kind(DayOfWeek.class, e.reviewDay)))
-        .orElse(learner.weekStart().minus(1));
+        .orElse(ReviewDay.usual(learner.weekStart()));
   }
 
   @Transactional
@@ -109,10 +110,7 @@ public class Reviews {
    */
   @Transactional(readOnly = true)
   public Optional<LocalDate> due(Learner learner) {
-    var today = learner.today();
-    var running = Weeks.startOf(today, learner.weekStart());
-    int offset = Math.floorMod(day(learner).getValue() - learner.weekStart().getValue(), 7);
-    var from = today.isBefore(running.plusDays(offset)) ? running.minusDays(7) : running;
+    var from = ReviewDay.week(learner.today(), learner.weekStart(), day(learner));
     boolean open = of(from).map(r -> r.state() == State.OPEN).orElse(true);
     boolean drawn = !from.isBefore(ground.firstWeek(learner)) && !ground.entries(from).isEmpty();
     return open && drawn ? Optional.of(from) : Optional.empty();

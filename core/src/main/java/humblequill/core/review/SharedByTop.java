@@ -1,0 +1,72 @@
+package humblequill.core.review;
+
+import humblequill.core.entry.Drawn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * What two or more of the best have in common.
+ *
+ * @param what which property
+ * @param value what they share
+ * @param top how many of the best have it
+ * @param ofTop how many are the best
+ * @param rest how many of the others have it
+ * @param ofRest how many others there are
+ */
+public record SharedByTop(What what, String value, int top, int ofTop, int rest, int ofRest) {
+  /** What can be shared. */
+  public enum What {
+    /** What it was drawn with. */
+    MEDIUM,
+    /** What it was drawn from. */
+    SOURCE,
+    /** What was drawn. */
+    SUBJECT
+  }
+
+  /**
+   * What the best share, one value a property: that which most of them have.
+   *
+   * @param ranked entries of the pictures, the best first; empty for pictures without one
+   * @param top how many of them are the best
+   */
+  public static List<SharedByTop> of(List<Optional<Drawn>> ranked, int top) {
+    var shared = new ArrayList<SharedByTop>();
+    of(What.MEDIUM, Drawn::medium, ranked, top).ifPresent(shared::add);
+    of(What.SOURCE, Drawn::source, ranked, top).ifPresent(shared::add);
+    of(What.SUBJECT, d -> Optional.of(d.called()), ranked, top).ifPresent(shared::add);
+    return shared;
+  }
+
+  private static Optional<SharedByTop> of(
+      What what, Function<Drawn, Optional<String>> of, List<Optional<Drawn>> ranked, int top) {
+    Map<String, Long> best = counts(of, ranked.subList(0, top));
+    Map<String, Long> others = counts(of, ranked.subList(top, ranked.size()));
+    return best.entrySet().stream()
+        .filter(e -> e.getValue() > 1)
+        .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+        .map(
+            e ->
+                new SharedByTop(
+                    what,
+                    e.getKey(),
+                    e.getValue().intValue(),
+                    top,
+                    others.getOrDefault(e.getKey(), 0L).intValue(),
+                    ranked.size() - top));
+  }
+
+  private static Map<String, Long> counts(
+      Function<Drawn, Optional<String>> of, List<Optional<Drawn>> drawn) {
+    return drawn.stream()
+        .flatMap(Optional::stream)
+        .map(of)
+        .flatMap(Optional::stream)
+        .collect(Collectors.groupingBy(v -> v, Collectors.counting()));
+  }
+}
