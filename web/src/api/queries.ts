@@ -237,6 +237,63 @@ export const queries = {
       queryKey: ['look-back', 'subjects'],
       queryFn: () => answer(api.GET('/api/look-back/subjects')),
     }),
+  sittingsBack: () =>
+    queryOptions({
+      queryKey: ['look-back', 'sittings'],
+      queryFn: () => answer(api.GET('/api/look-back/sittings')),
+    }),
+  sittingHabits: () =>
+    queryOptions({ queryKey: ['sittings', 'told'], queryFn: () => answer(api.GET('/api/sittings/told')) }),
+  dips: () =>
+    queryOptions({ queryKey: ['look-back', 'dips'], queryFn: () => answer(api.GET('/api/look-back/dips')) }),
+  pictured: () =>
+    queryOptions({
+      queryKey: ['look-back', 'pictured'],
+      queryFn: () => answer(api.GET('/api/look-back/pictured')),
+    }),
+  courseBack: () =>
+    queryOptions({
+      queryKey: ['look-back', 'course-end', 'back'],
+      queryFn: () => answer(api.GET('/api/look-back/course-end/back')),
+    }),
+  hung: () =>
+    queryOptions({
+      queryKey: ['what-for', 'pictures'],
+      queryFn: () => answer(api.GET('/api/what-for/pictures')),
+    }),
+  goals: () =>
+    queryOptions({ queryKey: ['what-for', 'goals'], queryFn: () => answer(api.GET('/api/what-for/goals')) }),
+  goal: (kind: Schemas['GoalView']['kind'], about: string) =>
+    queryOptions({
+      queryKey: ['what-for', 'goals', kind, about],
+      queryFn: () =>
+        answer(api.GET('/api/what-for/goals/{kind}/{about}', { params: { path: { kind, about } } })),
+    }),
+  openEnds: () =>
+    queryOptions({
+      queryKey: ['what-for', 'open-ends'],
+      queryFn: () => answer(api.GET('/api/what-for/open-ends')),
+    }),
+  offeredEnd: () =>
+    queryOptions({
+      queryKey: ['what-for', 'open-ends', 'offered'],
+      queryFn: () => answer(api.GET('/api/what-for/open-ends/offered')),
+    }),
+  little: () =>
+    queryOptions({ queryKey: ['today', 'little'], queryFn: () => answer(api.GET('/api/today/little')) }),
+  bored: (turn: number) =>
+    queryOptions({
+      queryKey: ['today', 'bored', turn],
+      queryFn: () => answer(api.GET('/api/today/bored', { params: { query: { turn } } })),
+    }),
+  fitting: (minutes: number, medium: string) =>
+    queryOptions({
+      queryKey: ['today', 'short', minutes, medium],
+      queryFn: () =>
+        answer(
+          api.GET('/api/today/short', { params: { query: { minutes, ...(medium ? { medium } : {}) } } }),
+        ),
+    }),
   courseEnd: () =>
     queryOptions({
       queryKey: ['look-back', 'course-end'],

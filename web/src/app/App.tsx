@@ -24,6 +24,10 @@ const MonthsScreen = lazy(() => import('../features/look-back/MonthsScreen'))
 const YearScreen = lazy(() => import('../features/look-back/YearScreen'))
 const BeforeScreen = lazy(() => import('../features/look-back/BeforeScreen'))
 const FavouritesScreen = lazy(() => import('../features/look-back/FavouritesScreen'))
+const SittingsScreen = lazy(() => import('../features/look-back/SittingsScreen'))
+const WhatForScreen = lazy(() => import('../features/look-back/WhatForScreen'))
+const EasyScreen = lazy(() => import('../features/easy/EasyScreen'))
+const YearAheadScreen = lazy(() => import('../features/course/YearAheadScreen'))
 const RankingScreen = lazy(() => import('../features/look-back/RankingScreen'))
 const MeasureOnScreen = lazy(() => import('../features/bench/MeasureOnScreen'))
 const NewPairScreen = lazy(() => import('../features/bench/NewPairScreen'))
@@ -105,6 +109,10 @@ function Framed() {
           <Route path="/look-back/before" element={<BeforeScreen />} />
           <Route path="/look-back/favourites" element={<FavouritesScreen />} />
           <Route path="/look-back/favourites/:id" element={<RankingScreen />} />
+          <Route path="/look-back/sittings" element={<SittingsScreen />} />
+          <Route path="/look-back/what-for" element={<WhatForScreen />} />
+          <Route path="/easy" element={<EasyScreen />} />
+          <Route path="/course/year-ahead" element={<YearAheadScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />
           <Route path="/topics/edit" element={<EditorScreen />} />
           <Route path="/topics/:id" element={<TopicScreen />} />

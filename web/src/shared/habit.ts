@@ -107,3 +107,24 @@ export const said = (part: string, along: keyof typeof SAID, more: boolean) =>
 /** A sitting that practises a habit. */
 export const practiceSitting = ({ kind, emphasis }: Schemas['Practice'], title: string) =>
   `/sitting?${new URLSearchParams({ cabinet: kind, emphasis, view: 'ANY', title }).toString()}`
+
+/** What a habit is, in words alone. */
+export function habitName({ kind, part, mean }: Pick<Habit, 'kind' | 'part' | 'mean'>): string {
+  const little = mean < 0
+  switch (kind) {
+    case 'LENGTH':
+      return `${part} ${little ? 'short' : 'long'}`
+    case 'TILT':
+      return `${part} tilted too ${little ? 'little' : 'much'}`
+    case 'LEAN':
+      return `the whole leaning too ${little ? 'little' : 'much'}`
+    case 'TILT_RESPONSE':
+      return `tilts ${little ? 'tamed' : 'pushed'}`
+    case 'TAPER':
+      return `${part} narrowing too ${little ? 'much' : 'little'}`
+    case 'AREA':
+      return `${part} too ${little ? 'small' : 'large'}`
+    case 'DEPTH':
+      return `${part}: foreshortening ${little ? 'tamed' : 'pushed'}`
+  }
+}

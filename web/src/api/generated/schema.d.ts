@@ -92,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_9"];
-        put: operations["keep_4"];
+        put: operations["keep_5"];
         post?: never;
         delete: operations["remove_8"];
         options?: never;
@@ -996,6 +996,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/look-back/course-end/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["back"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/dips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/look-back/phases": {
         parameters: {
             query?: never;
@@ -1005,6 +1037,38 @@ export interface paths {
         };
         get?: never;
         put: operations["call"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/phases/boundaries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["part"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/pictured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pictured"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1044,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/look-back/sittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sittings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/look-back/subjects": {
         parameters: {
             query?: never;
@@ -1054,6 +1134,54 @@ export interface paths {
         get: operations["subjects"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/subjects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lay"];
+        post?: never;
+        delete: operations["takeApart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/subjects/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/year-ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["yearAhead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1261,7 +1389,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["part_1"];
+        post: operations["part_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1340,7 +1468,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["original"];
-        put: operations["keep_3"];
+        put: operations["keep_4"];
         post?: never;
         delete: operations["remove_6"];
         options?: never;
@@ -1453,7 +1581,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["part"];
+        post: operations["part_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1596,7 +1724,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_5"];
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete: operations["remove_5"];
         options?: never;
@@ -1988,6 +2116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rankings/{id}/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references/folder": {
         parameters: {
             query?: never;
@@ -2027,7 +2171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pictures"];
+        get: operations["pictures_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2076,7 +2220,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["keep_1"];
+        put: operations["keep_2"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -2140,7 +2284,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_2"];
-        put: operations["keep"];
+        put: operations["keep_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2372,6 +2516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sittings/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["told"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sittings/{id}": {
         parameters: {
             query?: never;
@@ -2383,6 +2543,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sittings/{id}/felt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tellFelt"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2460,6 +2636,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/bored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bored"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/little": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["little"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/short": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitting"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2559,6 +2783,118 @@ export interface paths {
         put: operations["putWarmUp"];
         post?: never;
         delete: operations["removeWarmUp"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/goals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["goals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/goals/{kind}/{about}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["goal"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/open-ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/open-ends/offered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offered"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/open-ends/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/open-ends/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/what-for/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pictures"];
+        put: operations["hang"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2678,6 +3014,12 @@ export interface components {
             tilt: number;
             toName: string;
         };
+        BackView: {
+            /** Format: uuid */
+            placement?: string | null;
+            ways: components["schemas"]["WayBackView"][];
+            week?: string | null;
+        };
         Balance: {
             /** Format: int32 */
             minutes: number;
@@ -2705,6 +3047,8 @@ export interface components {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
             cue: string;
+            /** Format: int32 */
+            dread?: number | null;
             /** @enum {string} */
             drill: "NONE" | "STRAIGHT_LINES" | "SILHOUETTES" | "JOINTS_AS_DOTS" | "UPSIDE_DOWN" | "NEGATIVE_SHAPES" | "PEN_WITHOUT_LIFTING";
             /** @enum {string|null} */
@@ -2715,6 +3059,7 @@ export interface components {
             free?: boolean | null;
             /** Format: uuid */
             id: string;
+            little?: boolean | null;
             medium?: string | null;
             /** Format: int32 */
             page?: number | null;
@@ -2738,6 +3083,7 @@ export interface components {
             unitFrom?: number | null;
             /** @enum {string|null} */
             view?: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW" | null;
+            where?: string | null;
         };
         Behind: {
             /** Format: date */
@@ -2841,6 +3187,12 @@ export interface components {
             version: number;
             /** Format: int32 */
             widthMm?: number | null;
+        };
+        BoredView: {
+            /** @enum {string} */
+            constraint: "ONE_LINE" | "OTHER_HAND" | "EYES_ON_SUBJECT" | "THREE_VALUES" | "SPACES_BETWEEN" | "SHADE_ALONE" | "SMALL" | "HALF_THE_TIME" | "MINUTE_OF_LOOKING" | "FROM_BELOW" | "STRAIGHT_LINES" | "LARGEST_TOOL";
+            familiar?: string | null;
+            other?: string | null;
         };
         BrokenFile: {
             file: string;
@@ -3160,6 +3512,16 @@ export interface components {
             /** @enum {string} */
             window: "DAYS" | "COURSE" | "YEAR";
         };
+        CueRecord: {
+            cue: string;
+            /** Format: int32 */
+            led: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            of: number;
+            sure: components["schemas"]["Wilson"];
+        };
         CurrentSitting: {
             sitting?: components["schemas"]["SittingView"];
         };
@@ -3248,6 +3610,17 @@ export interface components {
             kind: "DETOUR_OF_COURSE";
             week: string;
         };
+        DipView: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            endedAfter?: number | null;
+            /** Format: date */
+            from: string;
+            topic: string;
+        };
         DrawnStage: {
             /** Format: int32 */
             days: number;
@@ -3290,6 +3663,10 @@ export interface components {
              */
             kind: "EMPTY";
             week: string;
+        };
+        EndState: {
+            /** @enum {string} */
+            state: "OPEN" | "DONE" | "LET_GO";
         };
         EntryFields: {
             book?: string | null;
@@ -3355,8 +3732,33 @@ export interface components {
             state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
             topic: string;
         };
+        FearedView: {
+            /** Format: int32 */
+            easier: number;
+            /** Format: int32 */
+            harder: number;
+            said: boolean;
+            /** Format: int32 */
+            same: number;
+        };
         Feed: {
             address: string;
+        };
+        FeltAfter: {
+            /** Format: int32 */
+            energy?: number | null;
+            /** Format: int32 */
+            was?: number | null;
+        };
+        FeltView: {
+            /** Format: int32 */
+            dread?: number | null;
+            /** Format: int32 */
+            energyAfter?: number | null;
+            /** Format: int32 */
+            energyBefore?: number | null;
+            /** Format: int32 */
+            was?: number | null;
         };
         Figures: {
             days: components["schemas"]["DayLoad"][];
@@ -3385,6 +3787,24 @@ export interface components {
             truth: number;
             /** Format: double */
             yours: number;
+        };
+        FittingView: {
+            book?: string | null;
+            exercise?: string | null;
+            /** @enum {string} */
+            from: "SHARE" | "PROMISE" | "FREE";
+            medium?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            minutesCounted: boolean;
+            /** Format: int32 */
+            secondsEach: number;
+            source?: string | null;
+            title: string;
+            topic?: string | null;
+            /** Format: int32 */
+            units: number;
+            whole: boolean;
         };
         FolderChoice: {
             path: string;
@@ -3500,6 +3920,48 @@ export interface components {
             /** Format: double */
             pagesADay: number;
         };
+        Gap: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            drawn: number;
+            /** Format: int32 */
+            minutes: number;
+            pauses: string[];
+        };
+        GoalInWords: {
+            became: string;
+            said: string;
+            /** Format: int64 */
+            version?: number | null;
+        };
+        GoalView: {
+            /** Format: uuid */
+            about: string;
+            became: string;
+            /** Format: date */
+            becameOn?: string | null;
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "COURSE" | "PROMISE" | "BOOK";
+            /** Format: double */
+            meanMark?: number | null;
+            /** Format: int32 */
+            minutes: number;
+            over: boolean;
+            pictures: string[];
+            said: string;
+            title: string;
+            /** Format: date */
+            to?: string | null;
+            /** Format: int64 */
+            version?: number | null;
+        };
         Grew: {
             /** Format: int32 */
             from: number;
@@ -3539,11 +4001,25 @@ export interface components {
             lower: components["schemas"]["Spot"];
             upper: components["schemas"]["Spot"];
         };
+        HabitChange: {
+            came: boolean;
+            /** @enum {string} */
+            kind: "LENGTH" | "TILT" | "LEAN" | "TILT_RESPONSE" | "DEPTH" | "TAPER" | "AREA";
+            /** Format: double */
+            mean: number;
+            part: string;
+            template: string;
+        };
         HabitsView: {
             lengths: ("QUICK" | "SHORT" | "LONG")[];
             media: string[];
             sources: string[];
             templates: components["schemas"]["TemplateTendencies"][];
+        };
+        Hanging: {
+            pictures: components["schemas"]["SeenPicture"][];
+            /** Format: int64 */
+            version: number;
         };
         HeadsTall: {
             /** Format: double */
@@ -3586,6 +4062,21 @@ export interface components {
             madeOn: string;
             reason: string;
             undone: boolean;
+        };
+        HungPicture: {
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            breadth: number;
+            /** Format: double */
+            down: number;
+            /** @enum {string} */
+            from: "PAGES" | "FOLDER";
+            /** Format: uuid */
+            picture: string;
+        };
+        Idea: {
+            text: string;
         };
         ImportReport: {
             /** Format: int32 */
@@ -3679,6 +4170,26 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        Laid: {
+            /** Format: date */
+            from: string;
+            inYear: boolean;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            minutesAWeek: number;
+            /** Format: double */
+            share: number;
+            title: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            weeks: number;
+        };
+        LaidSubject: {
+            entries: string[];
+            title: string;
+        };
         LandmarkFile: {
             file: string;
         };
@@ -3740,6 +4251,21 @@ export interface components {
             subjects: string[];
             things: string[];
         };
+        LittleView: {
+            medium?: string | null;
+            /** Format: int32 */
+            minutes: number;
+            topic?: string | null;
+        };
+        LongRunView: {
+            before: components["schemas"]["Gap"];
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            length: number;
+            /** Format: date */
+            to: string;
+        };
         Made: {
             /** Format: int32 */
             after?: number | null;
@@ -3791,6 +4317,16 @@ export interface components {
             page?: number | null;
             /** Format: uuid */
             picture?: string | null;
+        };
+        MeanView: {
+            /** Format: double */
+            high?: number | null;
+            /** Format: double */
+            low?: number | null;
+            /** Format: double */
+            mean: number;
+            /** Format: int32 */
+            of: number;
         };
         MeasuredShare: {
             name: string;
@@ -3941,7 +4477,7 @@ export interface components {
         };
         NamedPhase: {
             /** @enum {string} */
-            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG";
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
             /** Format: date */
             from: string;
             name: string;
@@ -4050,6 +4586,9 @@ export interface components {
             subject: string;
             week: string;
         };
+        OfferedEnd: {
+            end?: components["schemas"]["OpenEndView"];
+        };
         OffsetView: {
             /** Format: double */
             down: number;
@@ -4062,6 +4601,17 @@ export interface components {
             medium: string;
             /** @enum {string} */
             takes: "STANDS" | "BUCKLES" | "BLEEDS_THROUGH";
+        };
+        OpenEndView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "IDEA" | "PIECE" | "RESOURCE";
+            /** Format: date */
+            since: string;
+            /** @enum {string} */
+            state: "OPEN" | "DONE" | "LET_GO";
+            text: string;
         };
         OpenLook: {
             /** Format: uuid */
@@ -4105,6 +4655,11 @@ export interface components {
             /** Format: uuid */
             change: string;
             text: string;
+        };
+        OwnBoundaries: {
+            /** @enum {string} */
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
+            weeks?: string[] | null;
         };
         Pace: {
             exerciseId: string;
@@ -4332,6 +4887,25 @@ export interface components {
             picture: string;
             /** Format: int32 */
             to: number;
+        };
+        PictureWords: {
+            disliked: string;
+            liked: string;
+            /** Format: uuid */
+            picture: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PicturedEntry: {
+            called: string;
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            entry: string;
+            /** Format: int32 */
+            mark: number;
+            /** Format: uuid */
+            picture: string;
         };
         PieceFields: {
             about: string;
@@ -4611,9 +5185,11 @@ export interface components {
             /** Format: int32 */
             done: number;
             marks: number[];
+            marksGo: components["schemas"]["MannKendall"];
             /** Format: int32 */
             minutes: number;
             pace: number[];
+            paceGoes: components["schemas"]["MannKendall"];
             /** Format: int32 */
             span: number;
         };
@@ -4732,6 +5308,8 @@ export interface components {
             called?: string | null;
             /** Format: date */
             day?: string | null;
+            disliked: string;
+            liked: string;
             medium?: string | null;
             /** Format: uuid */
             picture: string;
@@ -4834,6 +5412,11 @@ export interface components {
         RefusedFile: {
             path: string;
             sentence: string;
+        };
+        Rehung: {
+            pictures: components["schemas"]["HungPicture"][];
+            /** Format: int64 */
+            version: number;
         };
         Relative: {
             book: string;
@@ -4993,6 +5576,7 @@ export interface components {
             facts: components["schemas"]["WeekFacts"];
             /** Format: date */
             from: string;
+            habits: components["schemas"]["HabitChange"][];
             /** Format: int32 */
             isoWeek: number;
             newTopics: string[];
@@ -5005,6 +5589,7 @@ export interface components {
             rusty: components["schemas"]["RustyAhead"][];
             /** @enum {string} */
             state: "OPEN" | "CLOSED" | "SKIPPED";
+            suitingLength?: string | null;
             taken: components["schemas"]["OfferedChange"][];
             /** Format: date */
             to: string;
@@ -5075,6 +5660,10 @@ export interface components {
             /** Format: int32 */
             seconds: number;
         };
+        RunsView: {
+            longest: components["schemas"]["LongRunView"][];
+            streak: components["schemas"]["StreakView"];
+        };
         RustyAhead: {
             neededFor: string;
             topic: string;
@@ -5117,12 +5706,42 @@ export interface components {
             more: boolean;
             part: string;
         };
+        SatGroupView: {
+            energy?: components["schemas"]["MeanView"];
+            marks?: components["schemas"]["MeanView"];
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: int32 */
+            sittings: number;
+        };
+        SatGroupsView: {
+            bestEnergy?: string | null;
+            bestMarks?: string | null;
+            groups: components["schemas"]["SatGroupView"][];
+            /** Format: int32 */
+            lacking: number;
+        };
         Second: {
             /** Format: date-time */
             newest?: string | null;
             path: string;
             present: boolean;
             trouble?: string | null;
+        };
+        SeenPicture: {
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            breadth: number;
+            /** Format: double */
+            down: number;
+            /** @enum {string} */
+            from: "PAGES" | "FOLDER";
+            /** Format: uuid */
+            picture: string;
+            /** Format: double */
+            ratio: number;
         };
         Selection: {
             /** Format: int32 */
@@ -5135,8 +5754,9 @@ export interface components {
             /** @enum {string} */
             direction: "UP" | "DOWN" | "NONE";
             /** @enum {string} */
-            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG";
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
             order?: components["schemas"]["MannKendall"];
+            ownBoundaries: boolean;
             phases: components["schemas"]["PhaseView"][];
             slope?: components["schemas"]["TheilSen"];
             values: components["schemas"]["WeekValue"][];
@@ -5337,6 +5957,12 @@ export interface components {
             resources: components["schemas"]["ResourceView"][];
             weeks: components["schemas"]["WeekWithoutTeacher"][];
         };
+        ShortView: {
+            fitting: components["schemas"]["FittingView"][];
+            media: string[];
+            /** Format: int32 */
+            minutes: number;
+        };
         ShortfallView: {
             /** Format: int32 */
             count: number;
@@ -5368,6 +5994,10 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        SittingHabits: {
+            cues: string[];
+            places: string[];
         };
         SittingPlan: {
             /** @enum {string} */
@@ -5401,6 +6031,7 @@ export interface components {
             entryId?: string | null;
             /** Format: int32 */
             events: number;
+            felt: components["schemas"]["FeltView"];
             flash: boolean;
             /** Format: uuid */
             id: string;
@@ -5408,6 +6039,7 @@ export interface components {
             left: components["schemas"]["Ahead"][];
             /** Format: int64 */
             leftMillis: number;
+            little: boolean;
             /** Format: int32 */
             minutesDrawn: number;
             /** Format: int64 */
@@ -5424,6 +6056,19 @@ export interface components {
             step: number;
             steps: components["schemas"]["StepView"][];
             title: string;
+        };
+        SittingsView: {
+            cues: components["schemas"]["CueRecord"][];
+            feared: components["schemas"]["FearedView"];
+            hours: components["schemas"]["SatGroupsView"];
+            lengths: components["schemas"]["SatGroupsView"];
+            longest?: components["schemas"]["StretchView"];
+            longestLately?: components["schemas"]["StretchView"];
+            places: components["schemas"]["SatGroupsView"];
+            /** Format: int32 */
+            sittings: number;
+            warmedUp: components["schemas"]["SatGroupsView"];
+            where: components["schemas"]["SatGroupsView"];
         };
         Skip: {
             /**
@@ -5537,6 +6182,12 @@ export interface components {
             kind: "STRETCH";
             week: string;
         };
+        StretchView: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            minutes: number;
+        };
         Strip: {
             /** Format: double */
             asIf: number;
@@ -5582,6 +6233,9 @@ export interface components {
             between: components["schemas"]["Between"];
             course: string;
             moments: components["schemas"]["MomentView"][];
+            /** Format: uuid */
+            own?: string | null;
+            title: string;
         };
         Sums: {
             /** Format: int32 */
@@ -6002,6 +6656,13 @@ export interface components {
             title: string;
             words: ("PAGE" | "DAY" | "ABOUT" | "COUNT" | "MINUTES" | "MEDIUM" | "MARK")[];
         };
+        WantedCourse: {
+            beside: boolean;
+            course: string;
+        };
+        WantedYear: {
+            courses: components["schemas"]["WantedCourse"][];
+        };
         WarmUp: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -6046,6 +6707,14 @@ export interface components {
             /** @enum {string} */
             room: "SETTING_UP" | "FREE_SHARE";
             topic: string;
+        };
+        WayBackView: {
+            /** Format: int32 */
+            amount: number;
+            change?: components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"];
+            effect?: components["schemas"]["PreviewView"];
+            /** @enum {string} */
+            way: "MORE_MINUTES" | "DROP" | "STRETCH";
         };
         Weak: {
             /** Format: int32 */
@@ -6224,6 +6893,21 @@ export interface components {
             /** Format: uuid */
             entry: string;
             text: string;
+        };
+        YearAheadView: {
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            fullest: number;
+            lines: components["schemas"]["Laid"][];
+            /** Format: int32 */
+            ownWeeks: number;
+            /** Format: int32 */
+            plannedMinutes: number;
+            /** Format: int32 */
+            roomMinutes: number;
+            /** Format: double */
+            stretch: number;
         };
         YearMark: {
             /** Format: date */
@@ -6430,7 +7114,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8096,6 +8780,46 @@ export interface operations {
             };
         };
     };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackView"];
+                };
+            };
+        };
+    };
+    dips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DipView"][];
+                };
+            };
+        };
+    };
     call: {
         parameters: {
             query?: never;
@@ -8118,6 +8842,48 @@ export interface operations {
             };
         };
     };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnBoundaries"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pictured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PicturedEntry"][];
+                };
+            };
+        };
+    };
     runs: {
         parameters: {
             query?: never;
@@ -8133,7 +8899,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StreakView"][];
+                    "application/json": components["schemas"]["RunsView"][];
                 };
             };
         };
@@ -8158,6 +8924,26 @@ export interface operations {
             };
         };
     };
+    sittings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingsView"];
+                };
+            };
+        };
+    };
     subjects: {
         parameters: {
             query?: never;
@@ -8174,6 +8960,94 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SubjectView"][];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LaidSubject"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeApart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    layAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    yearAhead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedYear"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearAheadView"];
                 };
             };
         };
@@ -8476,7 +9350,7 @@ export interface operations {
             };
         };
     };
-    part_1: {
+    part_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8614,7 +9488,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query: {
                 name: string;
@@ -8874,7 +9748,7 @@ export interface operations {
             };
         };
     };
-    part: {
+    part_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9144,7 +10018,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9905,6 +10779,32 @@ export interface operations {
             };
         };
     };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureWords"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RankingView"];
+                };
+            };
+        };
+    };
     read_3: {
         parameters: {
             query?: never;
@@ -9969,7 +10869,7 @@ export interface operations {
             };
         };
     };
-    pictures: {
+    pictures_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10031,7 +10931,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10159,7 +11059,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10639,6 +11539,26 @@ export interface operations {
             };
         };
     };
+    told: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingHabits"];
+                };
+            };
+        };
+    };
     get_2: {
         parameters: {
             query?: never;
@@ -10671,6 +11591,30 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    tellFelt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeltAfter"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -10791,6 +11735,71 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    bored: {
+        parameters: {
+            query: {
+                turn: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoredView"];
+                };
+            };
+        };
+    };
+    little: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LittleView"];
+                };
+            };
+        };
+    };
+    fitting: {
+        parameters: {
+            query: {
+                minutes: number;
+                medium?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShortView"];
                 };
             };
         };
@@ -10991,6 +12000,208 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    goals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoalView"][];
+                };
+            };
+        };
+    };
+    goal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "COURSE" | "PROMISE" | "BOOK";
+                about: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoalView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "COURSE" | "PROMISE" | "BOOK";
+                about: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoalInWords"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoalView"];
+                };
+            };
+        };
+    };
+    ends: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenEndView"][];
+                };
+            };
+        };
+    };
+    offered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedEnd"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Idea"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndState"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hanging"];
+                };
+            };
+        };
+    };
+    hang: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Rehung"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hanging"];
+                };
             };
         };
     };

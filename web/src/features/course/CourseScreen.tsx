@@ -2,11 +2,13 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { CourseEnd } from '../../shared/CourseEnd'
+import { Goal } from '../../shared/Goal'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { LINE_LINK } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { ChooseCourse } from './ChooseCourse'
+import { BackOnPlan } from './BackOnPlan'
 import { ChangeThePlan } from './ChangeThePlan'
 import { Followed } from './Followed'
 import { Pairs } from './Pairs'
@@ -74,7 +76,13 @@ function Page({
       </p>
       <div className="wide:px-8 px-4 py-5">
         <Followed followed={course.followed} shown={placed.placement} onPlan={onPlan} />
-        {course.followed[0]?.placement === placed.placement && <CourseEnd />}
+        {course.followed[0]?.placement === placed.placement && (
+          <>
+            <CourseEnd />
+            <BackOnPlan />
+          </>
+        )}
+        <Goal kind="COURSE" about={placed.placement} />
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1>
             {weekName(week)}: {lowerFirst(week.title)}
@@ -104,6 +112,7 @@ function Page({
             <p className="text-faded">{placed.summary}</p>
             <p className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
               <PageLink to="/course/library">All courses</PageLink>
+              <PageLink to="/course/year-ahead">A year ahead</PageLink>
               <PageLink to="/topics/edit">Topics and what they need</PageLink>
               <PageLink to={`/course/print?plan=${placed.placement}&week=${week.key}`}>
                 Print this week

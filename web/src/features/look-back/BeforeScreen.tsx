@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { Waiting } from '../../ui/Waiting'
+import { LayBeside, TakeApart } from './LayBeside'
 import { Parts } from './Parts'
 
 type Subject = Schemas['SubjectView']
@@ -26,13 +27,15 @@ export default function BeforeScreen() {
           subjects.length === 0 ? (
             <p className="mt-2 max-w-prose">
               No course asks for a subject twice yet. Under <Link to="/course">Course</Link>,{' '}
-              <em>Change the plan</em> puts one in: drawn unaided now, and once more at the end.
+              <em>Change the plan</em> puts one in: drawn unaided now, and once more at the end. What was
+              drawn again without a plan is laid side by side below.
             </p>
           ) : (
             subjects.map((s, i) => <Sheet key={i} subject={s} />)
           )
         }
       </Waiting>
+      <LayBeside />
     </div>
   )
 }
@@ -42,16 +45,19 @@ function Sheet({ subject }: { subject: Subject }) {
   const drawn = subject.moments.filter((m) => m.drawn)
   return (
     <section className="border-hairline mt-4 border-t pt-3">
-      <h2>{subject.moments[0]?.title}</h2>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h2>{subject.title}</h2>
+        {subject.own && <TakeApart id={subject.own} title={subject.title} />}
+      </div>
       <p className="text-faded">
-        {subject.course}
+        {subject.course && `${subject.course}: `}
         {drawn.length > 1
-          ? `: ${plural(subject.between.days, 'day')}, ${format.minutes(subject.between.minutes)} and ${plural(subject.between.drawings, 'drawing')} lie between the first and the last.`
-          : ': it lies beside itself once it is drawn again.'}
+          ? `${plural(subject.between.days, 'day')}, ${format.minutes(subject.between.minutes)} and ${plural(subject.between.drawings, 'drawing')} lie between the first and the last.`
+          : 'it lies beside itself once it is drawn again.'}
       </p>
       <ol className="mt-3 grid grid-cols-3 gap-4 max-sm:grid-cols-1">
         {subject.moments.map((m) => (
-          <li key={m.title}>
+          <li key={m.entry ?? m.title}>
             {m.picture ? (
               <img
                 src={`/api/pictures/${m.picture}/LARGE`}

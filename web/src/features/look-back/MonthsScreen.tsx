@@ -9,11 +9,13 @@ import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Plot } from '../../ui/Plot'
+import { plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Parts } from './Parts'
-import { FIGURES, howSure, trend, value, type Series } from './text'
+import { PhaseBegins } from './PhaseBegins'
+import { FIGURES, howSure, isShare, trend, value, type Series } from './text'
 
 const day = (date: string) => Date.parse(date) / 86_400_000
 
@@ -40,6 +42,7 @@ export default function MonthsScreen() {
             </Leaf>
             <Leaf second aria-label="Phases">
               <Phases all={shown} />
+              <Dips />
             </Leaf>
           </TwoLeaves>
         )
@@ -51,13 +54,13 @@ export default function MonthsScreen() {
 function Figure({ series: s }: { series: Series }) {
   const format = useFormats()
   const values = s.values.map((v) => v.value)
-  const most = s.figure === 'MARK' ? 5 : Math.max(...values, s.figure === 'WENT_WRONG' ? 0.1 : 1)
+  const most = s.figure === 'MARK' ? 5 : Math.max(...values, isShare(s.figure) ? 0.1 : 1)
   const begins = new Set(s.phases.slice(1).map((p) => p.from))
   return (
     <section className="mb-4">
       <Plot
         name={FIGURES[s.figure]}
-        kind={s.figure === 'MARK' || s.figure === 'WENT_WRONG' ? 'dots' : 'line'}
+        kind={s.figure === 'MARK' || isShare(s.figure) ? 'dots' : 'line'}
         most={most}
         marks={ticks(most, 3).map((at) => ({ at, label: value(s.figure, at, format) }))}
         ends={[format.dayMonth(s.values[0]?.from ?? ''), format.dayMonth(s.values.at(-1)?.from ?? '')]}
@@ -87,9 +90,13 @@ function Phases({ all }: { all: Series[] }) {
         could as well be chance is no phase.
       </p>
       {changed.length === 0 && <p className="mt-2">No phases that these weeks can show.</p>}
+      <PhaseBegins all={all} />
       {changed.map((s) => (
         <section key={s.figure} className="mt-4">
-          <h3 className="font-medium">{FIGURES[s.figure]}</h3>
+          <h3 className="font-medium">
+            {FIGURES[s.figure]}
+            {s.ownBoundaries && <span className="text-faded font-normal">, parted by you</span>}
+          </h3>
           <ol>
             {s.phases.map((p) => (
               <Phase key={p.from} figure={s.figure} phase={p} first={p === s.phases[0]} />
@@ -98,6 +105,35 @@ function Phases({ all }: { all: Series[] }) {
         </section>
       ))}
     </>
+  )
+}
+
+/** Marks that fell when something new was taken up, and how that ended. */
+function Dips() {
+  const format = useFormats()
+  const dips = useQuery(queries.dips()).data ?? []
+  const mark = (v: number) => format.number(Math.round(v * 10) / 10)
+  return dips.length === 0 ? null : (
+    <section className="mt-6">
+      <h2>Marks that fell with something new</h2>
+      <p className="text-faded max-w-prose text-sm">
+        Three weeks before against three weeks from then on, half a mark or more. It stands here because it is
+        usual, not because one made the other.
+      </p>
+      <ul>
+        {dips.map((d) => (
+          <li key={d.topic + d.from} className="border-hairline border-b py-1.5">
+            {d.topic}, new on {format.dayMonthYear(d.from)}
+            <span className="text-faded block">
+              mark {mark(d.before)} before, {mark(d.after)} after;{' '}
+              {d.endedAfter == null
+                ? 'not as good as before yet'
+                : `as good as before after ${plural(d.endedAfter, 'week')}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }
 

@@ -6,6 +6,8 @@ const PARTS = [
   { to: '/look-back/year', name: 'The year' },
   { to: '/look-back/before', name: 'Before and after' },
   { to: '/look-back/favourites', name: 'Favourites' },
+  { to: '/look-back/sittings', name: 'Sittings' },
+  { to: '/look-back/what-for', name: 'What for' },
 ]
 
 /** The parts of looking back, as words in one line. */

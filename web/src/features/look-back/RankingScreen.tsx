@@ -9,6 +9,7 @@ import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { Liked } from './Liked'
 import { Parts } from './Parts'
 
 type Ranking = Schemas['RankingView']
@@ -45,6 +46,12 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
     onSuccess: settled,
     onError,
   })
+  const tellWords = useMutation({
+    mutationFn: (words: Omit<Schemas['PictureWords'], 'version'>) =>
+      answer(api.PUT('/api/rankings/{id}/words', { ...path, body: { version: r.version, ...words } })),
+    onSuccess: settled,
+    onError,
+  })
   const back = useMutation({
     mutationFn: () =>
       answer(
@@ -75,6 +82,9 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
     }
   }
   const press = useEffectEvent((event: KeyboardEvent) => {
+    if (event.target instanceof HTMLInputElement) {
+      return
+    }
     if (event.key === 'ArrowLeft') {
       pick(r.next?.one, r.next?.other)
     } else if (event.key === 'ArrowRight') {
@@ -135,13 +145,19 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
         </p>
       </Leaf>
       <Leaf second aria-label="The order so far">
-        <Order ranking={r} />
+        <Order ranking={r} onSay={(words) => tellWords.mutate(words)} />
       </Leaf>
     </TwoLeaves>
   )
 }
 
-function Order({ ranking: r }: { ranking: Ranking }) {
+function Order({
+  ranking: r,
+  onSay,
+}: {
+  ranking: Ranking
+  onSay: (words: Omit<Schemas['PictureWords'], 'version'>) => void
+}) {
   const format = useFormats()
   return (
     <>
@@ -184,6 +200,7 @@ function Order({ ranking: r }: { ranking: Ranking }) {
           </li>
         ))}
       </ol>
+      <Liked ranking={r} onSay={onSay} />
       {r.ranked.length > SHOWN && (
         <p className="text-faded text-sm">and {r.ranked.length - SHOWN} more after them</p>
       )}

@@ -6,6 +6,7 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { CourseEnd } from '../../shared/CourseEnd'
 import { save } from '../../shared/download'
+import { HungBoard } from '../../shared/Hung'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { later } from '../../ui/days'
@@ -36,6 +37,11 @@ function Letter({ review }: { review: Review }) {
         {!review.over && (
           <div className="mt-4">
             <CourseEnd named />
+          </div>
+        )}
+        {!review.over && (
+          <div className="no-print mt-4 max-w-sm">
+            <HungBoard />
           </div>
         )}
         <Neighbours review={review} />

@@ -125,6 +125,36 @@ const RULES: Record<Schemas['StreakView']['rule'], string> = {
   WEEKLY_RHYTHM: 'Weekly rhythm: so many days a week',
 }
 
+/** The longest runs in order of time, with what lay between. */
+function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: string }) {
+  const format = useFormats()
+  return longest.length < 2 ? null : (
+    <details className="text-faded">
+      <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
+        The {longest.length} longest, and what lay between
+      </summary>
+      <ol className="pl-4">
+        {longest.map((run) => (
+          <li key={run.from}>
+            {run.before.days > 0 && (
+              <p className="pl-4 text-sm">
+                between: {plural(run.before.days, 'day')}
+                {run.before.drawn > 0
+                  ? `, ${format.minutes(run.before.minutes)} on ${plural(run.before.drawn, 'day')}`
+                  : ', nothing drawn'}
+                {run.before.pauses.length > 0 && `; paused: ${run.before.pauses.join(', ')}`}
+              </p>
+            )}
+            <p className="text-ink">
+              {plural(run.length, unit)}, {format.dayMonthYear(run.from)} to {format.dayMonthYear(run.to)}
+            </p>
+          </li>
+        ))}
+      </ol>
+    </details>
+  )
+}
+
 function Runs() {
   const format = useFormats()
   const runs = useQuery(queries.runs()).data ?? []
@@ -132,7 +162,7 @@ function Runs() {
     <section aria-labelledby="runs" className="no-print mt-6">
       <h2 id="runs">Runs, under all three schools</h2>
       <ul>
-        {runs.map((r) => {
+        {runs.map(({ streak: r, longest }) => {
           const unit = r.unit === 'DAYS' ? 'day' : 'week'
           const dates = (from?: string | null, to?: string | null) =>
             from && to ? `, ${format.dayMonthYear(from)} to ${format.dayMonthYear(to)}` : ''
@@ -148,6 +178,7 @@ function Runs() {
                 {dates(r.currentFrom, r.currentTo)}
                 {r.forgiven > 0 && `, ${plural(r.forgiven, 'miss', 'misses')} forgiven`}
               </span>
+              <LongRuns longest={longest} unit={unit} />
             </li>
           )
         })}

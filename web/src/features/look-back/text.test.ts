@@ -48,6 +48,7 @@ const review: Review = {
   offers: [],
   taken: [],
   became: [],
+  habits: [],
 }
 
 describe('an offered change', () => {
@@ -105,6 +106,7 @@ test('a trend is said with its interval, or not at all', () => {
     values: [],
     weeks: 16,
     phases: [],
+    ownBoundaries: false,
     direction: 'UP',
     slope: { slope: 0.094, low: 0.04, high: 0.132, of: 16, trend: true },
   }

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { aimWords } from '../../shared/aim'
+import { habitName } from '../../shared/habit'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { upperFirst } from '../../ui/text'
@@ -13,6 +14,18 @@ export const weekTitle = (review: Pick<Review, 'course' | 'isoWeek'>) =>
   review.course
     ? `${review.course.week == null ? '' : `Week ${review.course.week}: `}${review.course.weekTitle}`
     : `Calendar week ${review.isoWeek}`
+
+/** A class of lengths in words: "20-40", "90-". */
+export function sittingLength(name: string): string {
+  const [from, to] = name.split('-')
+  return to ? (from === '0' ? `up to ${to} min` : `${from} to ${to} min`) : `over ${from} min`
+}
+
+/** A class of hours in words: "09-12". */
+export function hours(name: string): string {
+  const [from, to] = name.split('-').map(Number)
+  return from === 0 ? `before ${to}` : to === 24 ? `after ${from}` : `${from} to ${to} o’clock`
+}
 
 /** An offered change in two pieces: what it does, and what it follows from. */
 export function offer(o: Offer, format: Formats): [string, string] {
@@ -161,7 +174,17 @@ export function facts(r: Review, format: Formats): Fact[] {
             r.whatFor.topics.length === 0
               ? ''
               : `${format.minutes(r.whatFor.minutes)} of ${format.minutes(r.whatFor.of)} in four weeks went into ${r.whatFor.topics.join(', ')}`,
-          to: '/settings',
+          to: '/look-back/what-for',
+        }
+      : undefined,
+    r.suitingLength
+      ? { name: 'Length that suits', says: sittingLength(r.suitingLength), to: '/look-back/sittings' }
+      : undefined,
+    r.habits.length > 0
+      ? {
+          name: 'Habits changed',
+          says: r.habits.map((h) => `${habitName(h)} ${h.came ? 'holds now' : 'holds no more'}`).join(' · '),
+          to: '/bench',
         }
       : undefined,
     r.aims.length > 0 ? { name: 'Habits', says: r.aims.map(aimWords).join(' · '), to: '/bench' } : undefined,
@@ -209,11 +232,15 @@ export const FIGURES: Record<Series['figure'], string> = {
   MINUTES_EACH: 'Minutes a drawing',
   PAGES: 'Pages on a drawing day',
   WENT_WRONG: 'Entries that say what went wrong',
+  LOOKED_FOR: 'What was looked for and found',
 }
+
+/** Whether a figure is a share of 1. */
+export const isShare = (figure: Series['figure']) => figure === 'WENT_WRONG' || figure === 'LOOKED_FOR'
 
 /** A value of a figure in words. */
 export const value = (figure: Series['figure'], v: number, format: Formats) =>
-  figure === 'WENT_WRONG' ? format.percent(v) : format.number(Math.round(v * 10) / 10)
+  isShare(figure) ? format.percent(v) : format.number(Math.round(v * 10) / 10)
 
 /** How a figure went, as far as it can be said. */
 export function trend(s: Series, format: Formats): string {
@@ -222,9 +249,7 @@ export function trend(s: Series, format: Formats): string {
   }
   const way = s.direction === 'UP' ? 'Up' : 'Down'
   const two = (v: number) =>
-    s.figure === 'WENT_WRONG'
-      ? format.percent(Math.abs(v))
-      : format.number(Math.round(Math.abs(v) * 100) / 100)
+    isShare(s.figure) ? format.percent(Math.abs(v)) : format.number(Math.round(Math.abs(v) * 100) / 100)
   return s.slope
     ? `${way} by ${two(s.slope.slope)} a week (${two(s.slope.low)} to ${two(s.slope.high)} with 95 %).`
     : `${way} over ${plural(s.weeks, 'week')}.`

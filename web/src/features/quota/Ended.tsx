@@ -7,7 +7,9 @@ import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
 import { TextField } from '../../ui/Field'
+import { Goal } from '../../shared/Goal'
 import { AsOneSheet, Kept } from './Kept'
+import { Pages } from './Pages'
 import { units } from '../../shared/quota-words'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Check } from '../../ui/Check'
@@ -78,10 +80,18 @@ export function Ended({ quota }: { quota: Quota }) {
           ))}
         </tbody>
       </table>
+      <p className="mt-2">{went(record, format)}</p>
       <Kept quota={quota} />
-      <AsOneSheet quota={quota} />
+      <Pages quota={quota} />
+      <p className="no-print flex flex-wrap gap-x-5">
+        <AsOneSheet quota={quota} />
+        <Button look="quiet" onClick={() => window.print()}>
+          Print this report, or keep it as PDF
+        </Button>
+      </p>
+      <Goal kind="PROMISE" about={quota.id} />
       <Learned quota={quota} />
-      <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+      <div className="no-print mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         {today && (
           <Button
             look="ink"
@@ -129,6 +139,21 @@ function rows(
     ['median time each', pace.join(', ') || 'not told'],
     ['mean mark', marks.join(', ') || 'no marks'],
   ]
+}
+
+/** How time and marks went from entry to entry, as far as it can be said. */
+export function went(record: Schemas['QuotaRecord'], format: ReturnType<typeof useFormats>): string {
+  const said = (name: string, goes: Schemas['MannKendall'], up: string, down: string) =>
+    goes.trend
+      ? `${name} ${goes.s > 0 ? up : down} from entry to entry (tau ${format.number(Math.round(goes.tau * 100) / 100)}, ${plural(goes.of, 'entry', 'entries')}).`
+      : ''
+  const told = [
+    said('The time each took', record.paceGoes, 'grew', 'fell'),
+    said('Marks', record.marksGo, 'rose', 'fell'),
+  ].filter(Boolean)
+  return told.length > 0
+    ? told.join(' ')
+    : `No trend in time or marks that ${plural(Math.max(record.paceGoes.of, record.marksGo.of), 'entry', 'entries')} can show.`
 }
 
 function Learned({ quota }: { quota: Quota }) {

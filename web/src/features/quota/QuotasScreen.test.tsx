@@ -52,6 +52,8 @@ const record = (done: number) => ({
   minutes: 283,
   pace: [318, 282, 234],
   marks: [2, 2.5, 0],
+  paceGoes: { s: -21, p: 0.03, tau: -0.75, of: 8, trend: true },
+  marksGo: { s: 1, p: 0.9, tau: 0.1, of: 5, trend: false },
   curve: [9, done],
 })
 
@@ -174,6 +176,7 @@ test('what it came to lies beside the time before', async () => {
   expect(counts.map((cell) => cell.textContent)).toEqual(['63 drawings', '40 drawings'])
   expect(within(table).getAllByText(/5.3 min first third, 4.7 min second third/)).toHaveLength(2)
   expect(screen.getByText(/63 of 90 drawings on 7 days, 4 h 43 min/)).toBeInTheDocument()
+  expect(screen.getByText(/The time each took fell from entry to entry/)).toBeInTheDocument()
 })
 
 test('best pages and one sentence are kept', async () => {

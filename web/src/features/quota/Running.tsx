@@ -6,6 +6,7 @@ import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { beginQuota } from '../../shared/begin'
+import { Goal } from '../../shared/Goal'
 import { AsOneSheet, Kept } from './Kept'
 import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
@@ -96,6 +97,7 @@ export function Running({ quota }: { quota: Quota }) {
           </Row>
         )}
       </dl>
+      <Goal kind="PROMISE" about={quota.id} />
       <Kept quota={quota} />
       {p.weeks.length > 0 && (
         <>

@@ -22,7 +22,7 @@ import { Waiting } from '../../ui/Waiting'
 import { begun, isFree, likeLast, newSitting, NUMBERS, pageOf, planOf, type Built } from './built'
 import { LadderForm, type LadderPart } from './LadderForm'
 import { LadderStrokes } from './LadderStrokes'
-import { rungs, type Begun, type Plan } from './text'
+import { ENERGY, HARD, rungs, type Begun, type Plan } from './text'
 
 /** A sitting before it begins: what and how on the left leaf, the ladder and its references on the right. */
 export default function BuilderScreen() {
@@ -203,28 +203,50 @@ function Aims({ onTake }: { onTake: (aim: string) => void }) {
   )
 }
 
-const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
-
 function Before({ built, set }: LadderPart) {
   const whatFor = useQuery(queries.settings()).data?.whatFor
+  const told = useQuery(queries.sittingHabits()).data
   const lacking = useQuery(queries.referenceSets()).data?.find((s) => s.missing > 0)
   return (
     <div className="mt-5 grid grid-cols-2 gap-x-6 gap-y-3">
       <SelectField label="Energy now" value={built.energy} onChange={(e) => set({ energy: e.target.value })}>
         <option value="">not said</option>
-        {ENERGY.map((name, i) => (
-          <option key={name} value={i + 1}>
-            {i + 1}, {name}
-          </option>
-        ))}
+        <Levels of={ENERGY} />
+      </SelectField>
+      <SelectField
+        label="How hard it seems"
+        value={built.dread}
+        onChange={(e) => set({ dread: e.target.value })}
+      >
+        <option value="">not said</option>
+        <Levels of={HARD} />
       </SelectField>
       <Field
+        list="cues"
         label="What made you sit down"
         maxLength={BOUNDS.BegunSitting.cue.maxLength}
         placeholder="after I locked up the bicycle"
         value={built.cue}
         onChange={(e) => set({ cue: e.target.value })}
       />
+      <Field
+        list="places"
+        label="Where"
+        maxLength={BOUNDS.BegunSitting.where.maxLength}
+        placeholder="on the bench outside"
+        value={built.where}
+        onChange={(e) => set({ where: e.target.value })}
+      />
+      <datalist id="cues">
+        {told?.cues.map((cue) => (
+          <option key={cue} value={cue} />
+        ))}
+      </datalist>
+      <datalist id="places">
+        {told?.places.map((place) => (
+          <option key={place} value={place} />
+        ))}
+      </datalist>
       {built.energy !== '' && Number(built.energy) <= 2 && (
         <div className="col-span-2">
           {whatFor && <p className="font-serif text-lg italic">{whatFor}</p>}
@@ -242,6 +264,14 @@ function Before({ built, set }: LadderPart) {
       )}
     </div>
   )
+}
+
+function Levels({ of }: { of: string[] }) {
+  return of.map((name, i) => (
+    <option key={name} value={i + 1}>
+      {i + 1}, {name}
+    </option>
+  ))
 }
 
 /** The ladder of a plan, computed anew as it changes. */

@@ -16,6 +16,7 @@ import { numberFault, NumberField } from '../../ui/NumberField'
 import { plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
+import { Felt, useFelt } from './Felt'
 import type { Sitting } from './text'
 
 /** After a sitting: its entry is there already; one line of words and the mark may be added. */
@@ -33,7 +34,11 @@ export function Closing({ sitting }: { sitting: Sitting }) {
         {entryId == null ? (
           <Nothing />
         ) : (
-          <Waiting query={entry}>{(e) => <Logged entry={e} sitting={sitting} />}</Waiting>
+          <Waiting query={entry}>
+            {(e) =>
+              sitting.little ? <Little entry={e} sitting={sitting} /> : <Logged entry={e} sitting={sitting} />
+            }
+          </Waiting>
         )}
       </div>
     </main>
@@ -61,6 +66,25 @@ function Nothing() {
   )
 }
 
+/** After the smallest page: it counts, and nothing is asked. */
+function Little({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
+  const format = useFormats()
+  const leave = useLeave()
+  const felt = useFelt(sitting)
+  return (
+    <>
+      <p className="my-4 font-serif text-xl">
+        {format.minutes(entry.minutesOrEstimate)} with a subject you know. It counts, and that is all there is
+        to do today.
+      </p>
+      <Felt felt={felt} />
+      <Button look="ink" className="mt-5" onClick={leave}>
+        To today
+      </Button>
+    </>
+  )
+}
+
 function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const format = useFormats()
   const leave = useLeave()
@@ -71,6 +95,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const [drawings, setDrawings] = useState(String(fields.drawings ?? ''))
   const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
   const [setUp, setSetUp] = useState(String(sitting.setUpMinutes ?? ''))
+  const felt = useFelt(sitting)
   const set = (more: Partial<Fields>) => setFields({ ...fields, ...more })
   const attempted = fields.study?.how === 'ATTEMPTED_FIRST'
   const first = fields.pageFrom ?? 0
@@ -191,6 +216,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
           </>
         )}
       </div>
+      <Felt felt={felt} />
       <Refused error={change.error ?? tell.error} className="mt-2" />
       <div className="mt-5 flex gap-6">
         <Button type="submit" look="ink" disabled={bad !== undefined || change.isPending}>

@@ -22,7 +22,9 @@ export type Built = {
   page: string | undefined
   aim: string
   energy: string
+  dread: string
   cue: string
+  where: string
   kind: Plan['kind']
   minutes: string
   eachMinutes: string
@@ -99,9 +101,11 @@ export function newSitting(params: URLSearchParams, format: Formats): Built {
     unit: (params.get('unit') as Built['unit'] | null) ?? undefined,
     unitFrom: Number(params.get('from')) || undefined,
     page: params.get('page') ?? undefined,
-    aim: '',
+    aim: params.get('aim') ?? '',
     energy: '',
+    dread: '',
     cue: '',
+    where: '',
     kind: params.has('attempt') ? 'ATTEMPT_FIRST' : known ? 'OWN' : 'CLIMBING',
     minutes: '30',
     eachMinutes,
@@ -208,7 +212,9 @@ export function begun(id: string, built: Built, plan: Plan, format: Formats): Be
     free: built.free,
     aim: built.aim,
     energy: built.energy === '' ? null : Number(built.energy),
+    dread: built.dread === '' ? null : Number(built.dread),
     cue: built.cue,
+    where: built.where.trim() || null,
     drill: built.drill,
     source: source || null,
     medium: built.medium.trim() || null,

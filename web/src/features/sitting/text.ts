@@ -81,3 +81,9 @@ const NAMES = {
   AFTER: 'after the solution',
   BREAK: 'rest',
 }
+
+/** Energy from 1 on. */
+export const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
+
+/** How hard a sitting seems, or was, from 1 on. */
+export const HARD = ['not at all', 'a little', 'rather', 'hard', 'very hard']

@@ -21,6 +21,7 @@ import { NotKept } from './NotKept'
 import { Pieces } from './Pieces'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { ShareList } from './ShareList'
+import { OpenEnd, SmallDay } from './SmallDay'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
 
 const TooMuch = lazy(() => import('./TooMuch'))
@@ -121,6 +122,8 @@ function ToDraw({ today }: { today: Today }) {
           The reference cabinet
         </Link>
       </p>
+      <SmallDay />
+      {(today.freeMinutes > 0 || today.plannedMinutes === 0) && <OpenEnd />}
       <Lacking today={today} />
       {course == null && <WithoutCourse />}
       {course?.week == null && course != null && <OutsideCourse course={course} day={today.day} />}

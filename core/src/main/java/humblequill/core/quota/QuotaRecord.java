@@ -1,10 +1,13 @@
 package humblequill.core.quota;
 
 import humblequill.core.entry.Tally;
+import humblequill.core.stats.MannKendall;
 import humblequill.core.stats.ShrunkMedian;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What a quota came to: kept when it is over, and laid beside the same promise taken another time.
@@ -16,6 +19,8 @@ import java.util.List;
  * @param minutes minutes drawn
  * @param pace seconds a unit, by thirds of it in order; 0 where a third tells none
  * @param marks mean mark by thirds of it; 0 where a third has none
+ * @param paceGoes how the time of a unit went from entry to entry, as far as it can be said
+ * @param marksGo how the marks went
  * @param curve units so far by number of the day since the start, from day 1
  */
 public record QuotaRecord(
@@ -26,6 +31,8 @@ public record QuotaRecord(
     int minutes,
     List<Integer> pace,
     List<Double> marks,
+    MannKendall paceGoes,
+    MannKendall marksGo,
     List<Integer> curve) {
   private static final int THIRDS = 3;
 
@@ -66,7 +73,14 @@ public record QuotaRecord(
         lines.stream().mapToInt(Line::minutes).sum(),
         pace,
         marks,
+        goes(lines, p -> p.units() > 0 && p.minutes() > 0, p -> p.minutes() * 60.0 / p.units()),
+        goes(lines, p -> p.mark() > 0, Line::mark),
         curve(byDay, start, end));
+  }
+
+  private static MannKendall goes(
+      List<Line> lines, Predicate<Line> tells, ToDoubleFunction<Line> value) {
+    return MannKendall.of(lines.stream().filter(tells).mapToDouble(value).toArray());
   }
 
   private static int span(Tally byDay) {

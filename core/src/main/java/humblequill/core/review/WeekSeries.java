@@ -2,6 +2,7 @@ package humblequill.core.review;
 
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Ledger;
+import humblequill.core.entry.LookedFor;
 import humblequill.core.stats.ChangePoints;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -34,13 +35,16 @@ public record WeekSeries(
     /** Pages on a day on which something was drawn. */
     PAGES,
     /** Share of the entries that say what went wrong. */
-    WENT_WRONG
+    WENT_WRONG,
+    /** Share of what was looked for that was found; partly counts half. */
+    LOOKED_FOR
   }
 
   /** Weeks that a phase has at least. */
   public static final int LEAST_PHASE = 3;
 
   private static final int DAYS = 7;
+  private static final double PARTLY = 0.5;
 
   /**
    * All figures of all whole weeks.
@@ -80,7 +84,9 @@ public record WeekSeries(
     return new WeekSeries(
         figure,
         points,
-        figure == Figure.MARK ? Trend.ofMarks(points) : Trend.of(points),
+        figure == Figure.MARK || figure == Figure.LOOKED_FOR
+            ? Trend.ofMarks(points)
+            : Trend.of(points),
         ChangePoints.of(values, LEAST_PHASE).stream().map(i -> points.get(i).week()).toList());
   }
 
@@ -101,6 +107,20 @@ public record WeekSeries(
               : drawn.stream().mapToDouble(Drawn::pages).sum() / days;
       case WENT_WRONG ->
           drawn.stream().filter(d -> d.learned().wentWrong()).count() / (double) drawn.size();
+      case LOOKED_FOR ->
+          drawn.stream()
+              .flatMap(d -> d.learned().study().lookedFor().stream())
+              .mapToDouble(WeekSeries::found)
+              .average()
+              .orElse(Double.NaN);
+    };
+  }
+
+  private static double found(LookedFor answer) {
+    return switch (answer) {
+      case YES -> 1;
+      case PARTLY -> PARTLY;
+      case NO -> 0;
     };
   }
 

@@ -26,6 +26,7 @@ import java.util.TreeMap;
  * @param drawingMillis time the pen moved in, skipped references left out
  * @param workMillis the same with looking, holding in mind and revealing
  * @param restMillis time of breaks
+ * @param unbrokenMillis the longest stretch without a break or a pause
  * @param endedAt when it was over; the given moment before
  */
 public record Timed(
@@ -40,6 +41,7 @@ public record Timed(
     long drawingMillis,
     long workMillis,
     long restMillis,
+    long unbrokenMillis,
     Instant endedAt) {
   /** What the learner presses. */
   public enum Press {
@@ -110,6 +112,8 @@ public record Timed(
     private int reference;
     private int skipped;
     private long rest;
+    private long stretch;
+    private long unbroken;
     private long endedAt;
 
     Running(Ladder ladder, Instant start) {
@@ -140,7 +144,10 @@ public record Timed(
       var current = steps.get(step);
       if (current.kind() == Step.Kind.BREAK) {
         rest += millis;
+        stretch = 0;
       } else {
+        stretch += millis;
+        unbroken = Math.max(unbroken, stretch);
         worked.set(current.drawing(), worked.get(current.drawing()) + millis);
         if (current.kind().draws()) {
           spent.set(current.drawing(), spent.get(current.drawing()) + millis);
@@ -178,13 +185,18 @@ public record Timed(
         return;
       }
       switch (press) {
-        case PAUSE -> paused = true;
+        case PAUSE -> pause();
         case RESUME -> paused = false;
         case SKIP -> skip();
         case BACK -> back();
         case FINISH -> finish();
         default -> throw new IllegalArgumentException("unknown " + press);
       }
+    }
+
+    private void pause() {
+      paused = true;
+      stretch = 0;
     }
 
     private void skip() {
@@ -250,6 +262,7 @@ public record Timed(
           spent.stream().mapToLong(s -> s).sum(),
           worked.stream().mapToLong(s -> s).sum(),
           rest,
+          unbroken,
           Instant.ofEpochMilli(over ? endedAt : now));
     }
   }

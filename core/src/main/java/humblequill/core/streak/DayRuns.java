@@ -2,8 +2,11 @@ package humblequill.core.streak;
 
 import humblequill.core.calendar.Weeks;
 import java.time.DayOfWeek;
+import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Counts runs in days that survive at most a given number of misses in a row. */
 final class DayRuns {
@@ -39,6 +42,7 @@ final class DayRuns {
         todayOpen && runs.length > 0 && missesInARow == missesForgiven,
         missesLeft(practice, weekStart, missesForgiven, runs.length == 0 ? 0 : missesInARow),
         0,
+        runs.all(practice),
         runs.forgiven.stream().mapToObj(practice::date).collect(Collectors.toSet()));
   }
 
@@ -75,6 +79,7 @@ final class DayRuns {
     private int longest;
     private int longestFrom;
     private int longestTo;
+    private final List<int[]> over = new ArrayList<>();
     private final BitSet forgiven = new BitSet();
     private final BitSet onTrial = new BitSet();
 
@@ -93,11 +98,25 @@ final class DayRuns {
       }
     }
 
+    private void end() {
+      if (length > 0) {
+        over.add(new int[] {length, from, to});
+      }
+      length = 0;
+    }
+
+    private List<Run> all(PracticeRecord practice) {
+      int[] living = {length, from, to};
+      return Stream.concat(over.stream(), Stream.of(living).filter(r -> r[0] > 0))
+          .map(r -> run(practice, r[0], r[1], r[2]))
+          .toList();
+    }
+
     private void missed(int day, boolean survives) {
       if (survives && length > 0) {
         onTrial.set(day);
       } else {
-        length = 0;
+        end();
         onTrial.clear();
       }
     }

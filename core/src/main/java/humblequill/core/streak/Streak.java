@@ -1,6 +1,7 @@
 package humblequill.core.streak;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -14,6 +15,7 @@ import java.util.Set;
  * @param missesLeft how many days of the current calendar week, today included, can still be missed
  *     without ending the run or failing the week
  * @param stillNeeded for a weekly rhythm, how many days the open week still asks for; 0 otherwise
+ * @param runs all runs, the oldest first, the living one last
  * @param forgiven missed days that did not end a run
  */
 public record Streak(
@@ -24,8 +26,10 @@ public record Streak(
     boolean todayDecides,
     int missesLeft,
     int stillNeeded,
+    List<Run> runs,
     Set<LocalDate> forgiven) {
   public Streak {
+    runs = List.copyOf(runs);
     forgiven = Set.copyOf(forgiven);
   }
 

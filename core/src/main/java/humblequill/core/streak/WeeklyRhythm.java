@@ -33,6 +33,7 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
     LocalDate from = null;
     LocalDate to = null;
     var longest = Run.NONE;
+    var runs = new ArrayList<Run>();
     var week = Week.of(practice, first);
     for (var start = first; ; start = start.plusWeeks(1)) {
       week = Week.of(practice, start);
@@ -48,12 +49,14 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
       } else if (week.reachable() >= daysPerWeek) {
         forgiven.addAll(week.missed);
       } else if (week.reachable() + week.missed.size() >= daysPerWeek) {
+        add(runs, length, from, to);
         length = 0;
       }
       if (open) {
         break;
       }
     }
+    add(runs, length, from, to);
     int needed = Math.max(0, daysPerWeek - week.practised);
     boolean failed = needed > week.ahead;
     return new Streak(
@@ -64,7 +67,14 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
         length > 0 && week.todayOpen && needed > 0 && needed == week.ahead,
         failed ? 0 : week.ahead - needed,
         failed ? 0 : needed,
+        runs,
         Set.copyOf(forgiven));
+  }
+
+  private static void add(List<Run> runs, int length, LocalDate from, LocalDate to) {
+    if (length > 0) {
+      runs.add(new Run(length, from, to));
+    }
   }
 
   /**

@@ -6,11 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
+import humblequill.core.entry.LookedFor;
+import humblequill.core.entry.Study;
 import humblequill.core.review.Trend.Direction;
 import humblequill.core.review.WeekSeries.Figure;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -92,5 +95,44 @@ class WeekSeriesTest {
       parted += of(Figure.MINUTES, drawn, 40).phases().isEmpty() ? 0 : 1;
     }
     assertThat(parted / 200.0).isLessThanOrEqualTo(0.06);
+  }
+
+  private static Drawn looked(LocalDate day, LookedFor answer) {
+    var d = Drawns.of(day, "hulls", 1, 10);
+    var study =
+        new Study(
+            Optional.empty(),
+            Optional.empty(),
+            List.of(),
+            Optional.empty(),
+            Optional.of(answer),
+            Optional.empty());
+    return new Drawn(
+        d.entry(),
+        d.day(),
+        d.called(),
+        d.placement(),
+        d.exercise(),
+        d.topics(),
+        d.medium(),
+        d.source(),
+        d.book(),
+        d.drawings(),
+        d.minutes(),
+        d.pages(),
+        d.lastPage(),
+        d.mark(),
+        new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
+  }
+
+  @Test
+  void what_was_looked_for_counts_half_where_it_was_found_in_part() {
+    var drawn =
+        List.of(
+            looked(MONDAY, LookedFor.YES),
+            looked(MONDAY, LookedFor.PARTLY),
+            looked(MONDAY.plusDays(1), LookedFor.NO),
+            Drawns.of(MONDAY.plusDays(2), "hulls", 1, 10));
+    assertThat(of(Figure.LOOKED_FOR, drawn, 1).points()).containsExactly(new Trend.Point(0, 0.5));
   }
 }

@@ -53,6 +53,19 @@ class TimedTest {
     assertThat(at(300, press(Timed.Press.PAUSE, 90)).paused()).isTrue();
   }
 
+  /**
+   * Sixty minutes with a break of five after 45: stretches of 45 and 15, a pause parts the first.
+   */
+  @Test
+  void the_longest_stretch_ends_with_a_break_or_a_pause() {
+    var hour = LADDERS.allQuick(65 * 60, 300);
+    var whole = Timed.at(hour, START, List.of(), START.plusSeconds(9000));
+    assertThat(whole.unbrokenMillis()).isEqualTo(45 * 60_000);
+    var paused = List.of(press(Timed.Press.PAUSE, 20 * 60), press(Timed.Press.RESUME, 22 * 60));
+    assertThat(Timed.at(hour, START, paused, START.plusSeconds(9000)).unbrokenMillis())
+        .isEqualTo(25 * 60_000);
+  }
+
   @Test
   void a_skipped_reference_costs_no_count_and_no_time() {
     var timed = at(100, press(Timed.Press.SKIP, 80));

@@ -7,6 +7,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
+import java.util.TreeMap;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -81,6 +82,26 @@ class StreakPropertiesTest {
       var tomorrow = rule.count(record(dayLater), DayOfWeek.MONDAY);
       boolean ended = today.current().length() > 0 && tomorrow.current().length() == 0;
       assertThat(ended).isEqualTo(today.todayDecides());
+    }
+  }
+
+  /** Looked at from every day in turn, the runs are those that were alive on some day. */
+  @Property
+  void all_runs_are_those_that_once_lived(
+      @ForAll @Size(min = 1, max = 40) List<@IntRange(max = 4) Integer> days) {
+    for (var rule : List.of(new EveryDay(), new NeverTwice(), new WeeklyRhythm(3))) {
+      var lived = new TreeMap<LocalDate, Integer>();
+      for (int n = 1; n <= days.size(); n++) {
+        var run = rule.count(record(days.subList(0, n)), DayOfWeek.MONDAY).current();
+        if (run.length() > 0) {
+          lived.merge(run.from(), run.length(), Math::max);
+        }
+      }
+      var told = rule.count(record(days), DayOfWeek.MONDAY).runs();
+      assertThat(told.stream().map(Run::from)).isSorted();
+      var byStart = new TreeMap<LocalDate, Integer>();
+      told.forEach(r -> byStart.put(r.from(), r.length()));
+      assertThat(byStart).isEqualTo(lived);
     }
   }
 }

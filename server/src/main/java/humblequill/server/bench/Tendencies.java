@@ -287,6 +287,48 @@ public class Tendencies {
         AimResult.of(before, since).orElse(null));
   }
 
+  /**
+   * A habit that came to hold, or holds no more.
+   *
+   * @param came whether it holds now
+   */
+  public record HabitChange(
+      String template, Quantity.Kind kind, String part, double mean, boolean came) {}
+
+  /** Habits whose standing is another at the end of some days than it was before them. */
+  @Transactional(readOnly = true)
+  public List<HabitChange> changed(LocalDate from, LocalDate until) {
+    var changes = new ArrayList<HabitChange>();
+    cases()
+        .forEach(
+            (template, cases) -> {
+              var before = holding(cases, from);
+              var after = holding(cases, until);
+              after.forEach(
+                  (q, mean) -> {
+                    if (!before.containsKey(q)) {
+                      changes.add(new HabitChange(template, q.kind(), q.of(), mean, true));
+                    }
+                  });
+              before.forEach(
+                  (q, mean) -> {
+                    if (!after.containsKey(q)) {
+                      changes.add(new HabitChange(template, q.kind(), q.of(), mean, false));
+                    }
+                  });
+            });
+    return changes;
+  }
+
+  /** Habits that hold by the comparisons before a day. */
+  private static Map<Quantity, Double> holding(List<Case> cases, LocalDate before) {
+    var holding = new LinkedHashMap<Quantity, Double>();
+    Tendency.of(cases.stream().filter(c -> c.day().isBefore(before)).toList(), List.of()).stream()
+        .filter(t -> t.standing() == Tendency.Standing.HOLDS)
+        .forEach(t -> holding.put(t.quantity(), t.mean().mean()));
+    return holding;
+  }
+
   /** Aims that run, the newest first. */
   @Transactional(readOnly = true)
   public List<AimView> running() {

@@ -10,6 +10,7 @@ import humblequill.server.entry.EntryView;
 import humblequill.server.name.NameService;
 import humblequill.server.picture.PagePicture;
 import humblequill.server.picture.PagePictures;
+import humblequill.server.picture.UsedElsewhere;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -35,6 +36,7 @@ public class Tray {
   private final EntryService entries;
   private final NameService names;
   private final SettingsService settings;
+  private final List<UsedElsewhere> elsewhere;
 
   Tray(
       PagePictures pictures,
@@ -43,7 +45,9 @@ public class Tray {
       BookViews views,
       EntryService entries,
       NameService names,
-      SettingsService settings) {
+      SettingsService settings,
+      List<UsedElsewhere> elsewhere) {
+    this.elsewhere = elsewhere;
     this.pictures = pictures;
     this.pages = pages;
     this.books = books;
@@ -79,7 +83,8 @@ public class Tray {
 
   @Transactional(readOnly = true)
   TrayView read() {
-    var waiting = pictures.waiting();
+    var used = elsewhere.stream().flatMap(e -> e.pictures().stream()).collect(Collectors.toSet());
+    var waiting = pictures.waiting().stream().filter(p -> !used.contains(p.id())).toList();
     if (waiting.isEmpty()) {
       return new TrayView(List.of());
     }

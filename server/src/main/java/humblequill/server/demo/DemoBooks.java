@@ -57,6 +57,7 @@ public class DemoBooks {
   private final DemoPieces pieces;
   private final DemoBench bench;
   private final DemoRanking ranking;
+  private final DemoWhatFor whatFor;
   private final EntryLedger ledger;
 
   /** How many pictures are drawn at most; tests that look at none need none. */
@@ -74,6 +75,7 @@ public class DemoBooks {
       DemoPieces pieces,
       DemoBench bench,
       DemoRanking ranking,
+      DemoWhatFor whatFor,
       EntryLedger ledger,
       @Value("${quill.demo.pictures:1000}") int most) {
     this.most = most;
@@ -85,6 +87,7 @@ public class DemoBooks {
     this.pieces = pieces;
     this.bench = bench;
     this.ranking = ranking;
+    this.whatFor = whatFor;
     this.ledger = ledger;
   }
 
@@ -288,6 +291,7 @@ public class DemoBooks {
         picture(order.get(i), learner, i < IN_TRAY);
       }
       if (most > 0) {
+        whatFor.makeOfPictures();
         ranking.make(
             order.stream()
                 .skip(IN_TRAY)

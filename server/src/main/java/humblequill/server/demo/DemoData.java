@@ -58,6 +58,8 @@ class DemoData implements SmartInitializingSingleton {
   private final DemoShelf shelf;
   private final DemoBooks books;
   private final DemoReviews reviews;
+  private final DemoSittings sittings;
+  private final DemoWhatFor whatFor;
 
   DemoData(
       SettingsService settings,
@@ -67,7 +69,11 @@ class DemoData implements SmartInitializingSingleton {
       DemoPromises promises,
       DemoShelf shelf,
       DemoBooks books,
-      DemoReviews reviews) {
+      DemoReviews reviews,
+      DemoSittings sittings,
+      DemoWhatFor whatFor) {
+    this.sittings = sittings;
+    this.whatFor = whatFor;
     this.reviews = reviews;
     this.shelf = shelf;
     this.books = books;
@@ -120,6 +126,8 @@ class DemoData implements SmartInitializingSingleton {
     books.make(settings.learner());
     entries.createAll(DemoSheets.write(today, practised));
     reviews.write(settings.learner());
+    sittings.make(today);
+    whatFor.make(today);
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {

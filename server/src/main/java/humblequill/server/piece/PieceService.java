@@ -10,6 +10,7 @@ import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.EntryService;
 import humblequill.server.name.NameService;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps staged pieces, and logs what is drawn for their stages. */
 @Service
 public class PieceService {
+  private static final int LEFT_OFF_DAYS = 21;
+
   private final Pieces pieces;
   private final PieceRepository repository;
   private final EntryService entries;
@@ -204,6 +207,21 @@ public class PieceService {
     }
     var drawn = drawn(running);
     return running.stream().map(p -> today(view(p, drawn))).toList();
+  }
+
+  /** A piece that nothing was drawn for in weeks. */
+  public record LeftOffPiece(UUID id, String title, LocalDate last) {}
+
+  /** Pieces that are not ended and that nothing was drawn for in three weeks. */
+  @Transactional(readOnly = true)
+  public List<LeftOffPiece> leftOff(LocalDate today) {
+    var running = pieces.all().stream().filter(p -> !p.ended()).toList();
+    var drawn = drawn(running);
+    return running.stream()
+        .map(p -> view(p, drawn))
+        .filter(p -> p.last() != null && p.last().isBefore(today.minusDays(LEFT_OFF_DAYS)))
+        .map(p -> new LeftOffPiece(p.id(), p.fields().title(), Objects.requireNonNull(p.last())))
+        .toList();
   }
 
   private static PieceToday today(PieceView p) {

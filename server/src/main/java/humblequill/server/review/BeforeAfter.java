@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,9 +26,15 @@ class BeforeAfter {
   private final PlanService plans;
   private final EntryPictures pictures;
   private final WeekGround ground;
+  private final OwnSubjects own;
 
   BeforeAfter(
-      PlacementService placements, PlanService plans, EntryPictures pictures, WeekGround ground) {
+      PlacementService placements,
+      PlanService plans,
+      EntryPictures pictures,
+      WeekGround ground,
+      OwnSubjects own) {
+    this.own = own;
     this.placements = placements;
     this.plans = plans;
     this.pictures = pictures;
@@ -37,10 +44,14 @@ class BeforeAfter {
   /**
    * A subject that is drawn more than once.
    *
+   * @param own names one that was laid by hand; null for one of a course
+   * @param title what it is
+   * @param course the course that asks for it; empty for one laid by hand
    * @param moments in the order of the plan
    * @param between what lies between the first and the last that were drawn
    */
-  record SubjectView(String course, List<MomentView> moments, Between between) {}
+  record SubjectView(
+      @Nullable UUID own, String title, String course, List<MomentView> moments, Between between) {}
 
   /**
    * One drawing of a subject.
@@ -59,12 +70,31 @@ class BeforeAfter {
 
   @Transactional(readOnly = true)
   public List<SubjectView> read() {
-    return placements.all().stream()
-        .flatMap(
-            placed ->
-                Redraws.of(placed.placement(), plans.done(placed)).stream()
-                    .map(moments -> view(placed, moments)))
+    return Stream.concat(
+            own.all().stream().filter(s -> s.drawn().size() > 1).map(this::view),
+            placements.all().stream()
+                .flatMap(
+                    placed ->
+                        Redraws.of(placed.placement(), plans.done(placed)).stream()
+                            .map(moments -> view(placed, moments))))
         .toList();
+  }
+
+  private SubjectView view(OwnSubjects.OwnSubject subject) {
+    var drawn = subject.drawn();
+    var ids = drawn.stream().map(Drawn::entry).collect(Collectors.toSet());
+    var seen = pictures.of(ids);
+    return new SubjectView(
+        subject.id(),
+        subject.title(),
+        "",
+        drawn.stream()
+            .map(
+                d ->
+                    new MomentView(
+                        d.called(), d.day(), d.day(), d.entry(), seen.get(d.entry()), d.mark()))
+            .toList(),
+        Between.of(ground.drawn(), drawn.get(0).day(), drawn.get(drawn.size() - 1).day(), ids));
   }
 
   private SubjectView view(PlacedCourse placed, List<Redraws.Moment> moments) {
@@ -102,7 +132,12 @@ class BeforeAfter {
                     .flatMap(Optional::stream)
                     .map(Drawn::entry)
                     .collect(Collectors.toSet()));
-    return new SubjectView(placed.placement().course().title(), views, between);
+    return new SubjectView(
+        null,
+        moments.get(0).exercise().title(),
+        placed.placement().course().title(),
+        views,
+        between);
   }
 
   private Optional<Drawn> entry(PlacedCourse placed, Redraws.Moment moment) {

@@ -2,6 +2,7 @@ package humblequill.server.review;
 
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Ledger;
+import humblequill.core.review.Dip;
 import humblequill.core.review.Trend;
 import humblequill.core.review.Typical;
 import humblequill.core.review.WeekSeries;
@@ -15,6 +16,7 @@ import humblequill.server.data.StoredJson;
 import humblequill.server.picture.PagePictures;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +35,7 @@ class Months {
 
   private final WeekGround ground;
   private final SettingsService settings;
+  private final PhaseBoundaries boundaries;
   private final EntryPictures pictures;
   private final PagePictures files;
   private final PhaseNameRepository repository;
@@ -45,7 +48,9 @@ class Months {
       EntryPictures pictures,
       PagePictures files,
       PhaseNameRepository repository,
+      PhaseBoundaries boundaries,
       Memory memory) {
+    this.boundaries = boundaries;
     this.pictures = pictures;
     this.files = files;
     this.ground = ground;
@@ -67,6 +72,7 @@ class Months {
       int weeks,
       @Nullable TheilSen slope,
       @Nullable MannKendall order,
+      boolean ownBoundaries,
       List<PhaseView> phases) {}
 
   /** A figure of the week that begins on a day. */
@@ -108,7 +114,7 @@ class Months {
     var drawn = ground.drawn();
     var first = ground.firstWeek(learner);
     return series.get(
-        List.of(drawn, first, learner.today(), names(), files.all()),
+        List.of(drawn, first, learner.today(), names(), boundaries.all(), files.all()),
         () ->
             WeekSeries.of(drawn, first, learner.today()).stream()
                 .map(s -> view(s, first, drawn))
@@ -125,6 +131,7 @@ class Months {
         s.trend().weeks(),
         s.trend().slope().orElse(null),
         s.trend().order().orElse(null),
+        boundaries.of(s.figure()).isPresent(),
         phases(s, first, drawn));
   }
 
@@ -135,7 +142,7 @@ class Months {
     }
     var begins = new ArrayList<Integer>();
     begins.add(s.points().get(0).week());
-    begins.addAll(s.phases());
+    begins.addAll(boundaries.of(s.figure()).map(b -> weeks(b, s, first)).orElse(s.phases()));
     for (int i = 0; i < begins.size(); i++) {
       int begin = begins.get(i);
       int end =
@@ -155,10 +162,49 @@ class Months {
                   .orElse(0),
               names().getOrDefault(key(s.figure(), from), ""),
               typical(drawn.between(from, to)),
-              s.phases().isEmpty() ? List.of() : seen(drawn.between(from, to))));
+              begins.size() == 1 ? List.of() : seen(drawn.between(from, to))));
     }
     return phases;
   }
+
+  /** Weeks of boundaries; what lies outside the figure's weeks parts nothing. */
+  private static List<Integer> weeks(List<LocalDate> begins, WeekSeries s, LocalDate first) {
+    int from = s.points().get(0).week();
+    int to = s.points().get(s.points().size() - 1).week();
+    return begins.stream()
+        .map(day -> (int) Math.floorDiv(ChronoUnit.DAYS.between(first, day), WeekGround.DAYS))
+        .filter(week -> week > from && week <= to)
+        .distinct()
+        .sorted()
+        .toList();
+  }
+
+  /** Marks that fell when something new was taken up. */
+  @Transactional(readOnly = true)
+  public List<DipView> dips() {
+    return Dip.of(ground.drawn(), settings.learner().today()).stream()
+        .map(
+            d ->
+                new DipView(
+                    d.topic(),
+                    d.from(),
+                    d.before(),
+                    d.after(),
+                    d.endedAfter().isPresent() ? d.endedAfter().getAsInt() : null))
+        .toList();
+  }
+
+  /**
+   * Marks that fell.
+   *
+   * @param topic what was new
+   * @param from when it was first drawn
+   * @param before mean mark of the three weeks before
+   * @param after of the three weeks from then on
+   * @param endedAfter weeks until they were as good as before; null while they are not
+   */
+  record DipView(
+      String topic, LocalDate from, double before, double after, @Nullable Integer endedAfter) {}
 
   /** Pictures spread over the time of a phase. */
   private List<UUID> seen(List<Drawn> drawn) {

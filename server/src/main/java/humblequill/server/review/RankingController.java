@@ -51,6 +51,13 @@ class RankingController {
     return rankings.read(id);
   }
 
+  /** Keeps what is liked and not liked about a picture. */
+  @PutMapping("/{id}/words")
+  Rankings.RankingView say(@PathVariable UUID id, @RequestBody @Valid PictureWords words) {
+    rankings.say(id, words.version(), words.picture(), words.liked(), words.disliked());
+    return rankings.read(id);
+  }
+
   /** Takes the last choice back. */
   @DeleteMapping("/{id}/choices/last")
   Rankings.RankingView takeBack(@PathVariable UUID id, @RequestParam long version) {
@@ -74,6 +81,13 @@ class RankingController {
   record NewRanking(
       @NotBlank @Size(max = 120) String title,
       @NotNull @Size(min = 1, max = Rankings.MOST) List<@NotNull UUID> pictures) {}
+
+  /** What is liked and not liked about a picture. */
+  record PictureWords(
+      long version,
+      @NotNull UUID picture,
+      @NotNull @Size(max = 400) String liked,
+      @NotNull @Size(max = 400) String disliked) {}
 
   /** The picture that was chosen, and the other one. */
   record PictureChoice(long version, @NotNull UUID winner, @NotNull UUID loser) {}

@@ -15,8 +15,11 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,7 +53,26 @@ public class Rankings {
   record StoredChoice(UUID winner, UUID loser) {}
 
   /** A ranking as it is stored. See docs/formats/stored.md. */
-  record StoredRanking(String title, List<UUID> pictures, List<StoredChoice> choices) {}
+  record StoredRanking(
+      String title,
+      List<UUID> pictures,
+      List<StoredChoice> choices,
+      @Nullable List<StoredWords> words) {
+    StoredRanking(String title, List<UUID> pictures, List<StoredChoice> choices) {
+      this(title, pictures, choices, null);
+    }
+
+    List<StoredWords> said() {
+      return words == null ? List.of() : words;
+    }
+
+    StoredRanking with(List<StoredChoice> others) {
+      return new StoredRanking(title, pictures, others, words);
+    }
+  }
+
+  /** What is liked and not liked about a picture, as it is stored. */
+  record StoredWords(UUID picture, String liked, String disliked) {}
 
   private record KeptRanking(UUID id, long version, LocalDate madeOn, StoredRanking document) {}
 
@@ -85,7 +107,9 @@ public class Rankings {
       @Nullable LocalDate day,
       @Nullable String called,
       @Nullable String medium,
-      @Nullable String source) {}
+      @Nullable String source,
+      String liked,
+      String disliked) {}
 
   /** Two pictures to choose between. */
   public record NextPair(UUID one, UUID other) {}
@@ -140,7 +164,10 @@ public class Rankings {
     var ranking = Ranking.of(left.size(), choices);
     var drawn = entries.byPicture();
     var order = ranking.order().stream().map(left::get).toList();
-    var ranked = order.stream().map(p -> picture(p, drawn.get(p))).toList();
+    Map<UUID, StoredWords> words =
+        kept.document().said().stream()
+            .collect(Collectors.toMap(StoredWords::picture, Function.identity(), (a, b) -> b));
+    var ranked = order.stream().map(p -> picture(p, drawn.get(p), words.get(p))).toList();
     return new RankingView(
         id,
         kept.version(),
@@ -160,11 +187,19 @@ public class Rankings {
                 ranking.top()));
   }
 
-  private static RankedPicture picture(UUID id, @Nullable Drawn d) {
+  private static RankedPicture picture(UUID id, @Nullable Drawn d, @Nullable StoredWords words) {
+    var liked = words == null ? "" : words.liked();
+    var disliked = words == null ? "" : words.disliked();
     return d == null
-        ? new RankedPicture(id, null, null, null, null)
+        ? new RankedPicture(id, null, null, null, null, liked, disliked)
         : new RankedPicture(
-            id, d.day(), d.called(), d.medium().orElse(null), d.source().orElse(null));
+            id,
+            d.day(),
+            d.called(),
+            d.medium().orElse(null),
+            d.source().orElse(null),
+            liked,
+            disliked);
   }
 
   /** Begins a ranking; the same told twice makes one. */
@@ -201,7 +236,26 @@ public class Rankings {
     }
     var choices = new ArrayList<>(document.choices());
     choices.add(new StoredChoice(winner, loser));
-    write(kept, version, new StoredRanking(document.title(), document.pictures(), choices));
+    write(kept, version, document.with(choices));
+  }
+
+  /** Keeps what is liked and not liked about a picture. */
+  @Transactional
+  public void say(UUID id, long version, UUID picture, String liked, String disliked) {
+    var kept = need(id);
+    var document = kept.document();
+    if (!document.pictures().contains(picture)) {
+      throw Refusal.badValue("picture", picture, "That picture is not in this ranking.");
+    }
+    var words = new ArrayList<>(document.said());
+    words.removeIf(w -> w.picture().equals(picture));
+    if (!liked.isBlank() || !disliked.isBlank()) {
+      words.add(new StoredWords(picture, liked.strip(), disliked.strip()));
+    }
+    write(
+        kept,
+        version,
+        new StoredRanking(document.title(), document.pictures(), document.choices(), words));
   }
 
   /** Takes the last choice back. */
@@ -211,7 +265,7 @@ public class Rankings {
     var document = kept.document();
     if (!document.choices().isEmpty()) {
       var choices = document.choices().subList(0, document.choices().size() - 1);
-      write(kept, version, new StoredRanking(document.title(), document.pictures(), choices));
+      write(kept, version, document.with(choices));
     }
   }
 

@@ -23,6 +23,9 @@ import org.jspecify.annotations.Nullable;
  * @param read what was read or watched
  * @param remarks what was said again under "went wrong"
  * @param aims habits that are an aim now
+ * @param habits of drawing that came to hold in it, or hold no more
+ * @param suitingLength minutes of the sittings whose marks stand apart, such as "20-40"; only of
+ *     this week and the last, null where none do
  * @param whatFor what all this is for; null where nothing was said
  * @param expected what was expected of it a week before; empty without
  * @param offers changes that follow from it, each with its effect; none of older weeks
@@ -45,6 +48,8 @@ record ReviewView(
     List<ReadInWeek> read,
     List<SaidAgain> remarks,
     List<Tendencies.AimView> aims,
+    List<Tendencies.HabitChange> habits,
+    @Nullable String suitingLength,
     @Nullable Serving whatFor,
     String expected,
     String words,

@@ -36,6 +36,7 @@ class ReviewViews {
   private final Reviews reviews;
   private final WeekGround ground;
   private final SettingsService settings;
+  private final SittingsLookedBack sittings;
   private final ChangeService changes;
   private final PlacementService placements;
   private final Tendencies tendencies;
@@ -48,7 +49,9 @@ class ReviewViews {
       ChangeService changes,
       PlacementService placements,
       Tendencies tendencies,
-      EntryPictures pictures) {
+      EntryPictures pictures,
+      SittingsLookedBack sittings) {
+    this.sittings = sittings;
     this.reviews = reviews;
     this.ground = ground;
     this.settings = settings;
@@ -129,6 +132,8 @@ class ReviewViews {
         readIn(from),
         ground.remarks(from).stream().limit(MOST_REMARKS).toList(),
         fresh ? tendencies.running() : List.of(),
+        tendencies.changed(from, to.plusDays(1)),
+        fresh ? sittings.suitingLength().orElse(null) : null,
         whatFor(learner, to),
         reviews.of(from.minusDays(WeekGround.DAYS)).map(r -> r.document().expects()).orElse(""),
         document.words(),

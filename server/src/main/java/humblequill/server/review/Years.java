@@ -1,6 +1,7 @@
 package humblequill.server.review;
 
 import humblequill.core.entry.Drawn;
+import humblequill.core.review.RunsInOrder;
 import humblequill.core.streak.PenLine;
 import humblequill.server.edge.Refusal;
 import humblequill.server.placement.PlacementService;
@@ -200,7 +201,33 @@ class Years {
 
   /** Runs under all three schools. */
   @Transactional(readOnly = true)
-  public List<StreakView> runs() {
-    return streaks.all(settings.learner());
+  public List<RunsView> runs() {
+    var learner = settings.learner();
+    return streaks.all(learner).stream()
+        .map(
+            s ->
+                new RunsView(
+                    s,
+                    RunsInOrder.of(
+                            streaks.runs(learner, s.rule()),
+                            ground.drawn().minutes(),
+                            learner.availability().pauses())
+                        .stream()
+                        .map(
+                            r ->
+                                new LongRunView(
+                                    r.run().length(), r.run().from(), r.run().to(), r.before()))
+                        .toList()))
+        .toList();
   }
+
+  /** Runs by one school of counting: as they stand, and the longest in order of time. */
+  record RunsView(StreakView streak, List<LongRunView> longest) {}
+
+  /**
+   * A long run.
+   *
+   * @param before what lay between the long run before and this one; of the first one nothing
+   */
+  record LongRunView(int length, LocalDate from, LocalDate to, RunsInOrder.Gap before) {}
 }

@@ -28,7 +28,11 @@ import org.jspecify.annotations.Nullable;
  *     is offered again
  * @param aim the one thing to look for
  * @param energy 1 to 5, before it begins
+ * @param dread how hard it seems, 1 not at all to 5 very
  * @param cue what made the learner sit down
+ * @param where it is
+ * @param little whether it is the smallest page of a day with little energy, after which nothing is
+ *     asked
  * @param book book it is drawn in, by name
  * @param resource what is learned from, by name
  * @param unit in what the resource is counted
@@ -52,7 +56,10 @@ record BegunSitting(
     @Nullable Boolean free,
     @NotNull @Size(max = 400) String aim,
     @Nullable @Min(1) @Max(5) Integer energy,
+    @Nullable @Min(1) @Max(5) Integer dread,
     @NotNull @Size(max = 200) String cue,
+    @Nullable @Size(max = 120) String where,
+    @Nullable Boolean little,
     @NotNull Drill drill,
     @Nullable @Size(max = 120) String source,
     @Nullable @Size(max = 120) String medium,

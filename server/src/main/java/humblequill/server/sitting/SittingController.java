@@ -68,6 +68,19 @@ class SittingController {
     service.tellSetUp(id, told.minutes());
   }
 
+  /** Tells how it felt, once it is over. */
+  @PutMapping("/{id}/felt")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void tellFelt(@PathVariable UUID id, @RequestBody @Valid FeltAfter felt) {
+    service.tellFelt(id, felt.energy(), felt.was());
+  }
+
+  /** Cues and places that were told before, the newest first. */
+  @GetMapping("/told")
+  SittingHabits told() {
+    return service.told();
+  }
+
   @GetMapping("/{id}")
   SittingView get(@PathVariable UUID id) {
     return service.get(id);
@@ -97,6 +110,15 @@ class SittingController {
 
   /** What a sitting cost beside drawing. */
   record SetUpTold(@Min(0) @Max(SetUp.MAX_MINUTES) int minutes) {}
+
+  /**
+   * How a sitting felt; what is null is not told.
+   *
+   * @param energy 1 very low to 5 high
+   * @param was how hard it was, 1 not at all to 5 very
+   */
+  record FeltAfter(
+      @Nullable @Min(1) @Max(5) Integer energy, @Nullable @Min(1) @Max(5) Integer was) {}
 
   /** The sitting under way; null without one. */
   record CurrentSitting(@Nullable SittingView sitting) {}

@@ -31,6 +31,12 @@ class SittingEntity implements Persistable<UUID> {
   /** What it cost beside drawing; null where nothing tells. */
   @Nullable Integer setUpMinutes;
 
+  /** Energy at its end, 1 to 5; null where it was not told. */
+  @Nullable Integer energyAfter;
+
+  /** How hard it was, 1 to 5; null where it was not told. */
+  @Nullable Integer howItWas;
+
   /** The entry it wrote; null before its end, or when nothing was drawn. */
   @Nullable UUID entryId;
 

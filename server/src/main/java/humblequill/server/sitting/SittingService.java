@@ -1,6 +1,5 @@
 package humblequill.server.sitting;
 
-import humblequill.core.course.ExerciseKind;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.HowUsed;
@@ -11,7 +10,6 @@ import humblequill.core.entry.Units;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Timed;
-import humblequill.server.coverage.WarmUps;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
@@ -26,7 +24,6 @@ import humblequill.server.quota.PromptsInWords;
 import humblequill.server.settings.SettingsService;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -34,6 +31,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,7 +48,8 @@ public class SittingService implements NameUses {
   private final SittingViews views;
   private final SettingsService settings;
   private final SetUpOfSittings setUp;
-  private final WarmUps warmUps;
+  private final WarmUpSittings warmUps;
+  private final PastSittings past;
   private final Clock clock;
   private final NameService names;
   private final Remembered<Optional<UUID>> open;
@@ -64,7 +63,8 @@ public class SittingService implements NameUses {
       SittingViews views,
       SettingsService settings,
       SetUpOfSittings setUp,
-      WarmUps warmUps,
+      WarmUpSittings warmUps,
+      PastSittings past,
       NameService names,
       Memory memory,
       Clock clock) {
@@ -79,6 +79,7 @@ public class SittingService implements NameUses {
     this.settings = settings;
     this.setUp = setUp;
     this.warmUps = warmUps;
+    this.past = past;
     this.clock = clock;
   }
 
@@ -236,6 +237,7 @@ public class SittingService implements NameUses {
     }
     open.changed();
     var begun = begun(entity);
+    past.changed();
     entity.endedAt = timed.endedAt();
     int minutes = Math.round((float) timed.workMillis() / MINUTE);
     if (!timed.drawn().isEmpty() || minutes > 0) {
@@ -246,7 +248,8 @@ public class SittingService implements NameUses {
       entity.entryId = entity.id;
       views.drawnFrom(entity.begun(), timed.drawn().size());
       entity.setUpMinutes =
-          SetUp.measured(entity.startedAt, timed, isWarmUp(begun, logged.day())).orElse(null);
+          SetUp.measured(entity.startedAt, timed, warmUps.holds(entity.begun(), logged.day()))
+              .orElse(null);
       settings.setUpChanged();
       entity.practiceDay = logged.day();
       if (!timed.drawn().isEmpty()) {
@@ -254,14 +257,6 @@ public class SittingService implements NameUses {
       }
     }
     repository.saveAndFlush(entity);
-  }
-
-  private boolean isWarmUp(BegunSitting begun, LocalDate day) {
-    var exercise = begun.exerciseId();
-    var topic = begun.topic();
-    return exercise != null
-        ? entries.kindOf(exercise) == ExerciseKind.WARM_UP
-        : topic != null && warmUps.holds(day, topic);
   }
 
   /** What setting up costs on a drawing day, as far as sittings told it. */
@@ -277,6 +272,25 @@ public class SittingService implements NameUses {
     entity.setUpMinutes = minutes;
     settings.setUpChanged();
     repository.saveAndFlush(entity);
+  }
+
+  /** Tells how a sitting felt, once it is over. */
+  @Transactional
+  void tellFelt(UUID id, @Nullable Integer energy, @Nullable Integer was) {
+    var entity = stored(id);
+    if (entity.endedAt == null) {
+      throw Refusal.conflict("sitting-open", "How it felt is told once the sitting is over.");
+    }
+    entity.energyAfter = energy;
+    entity.howItWas = was;
+    repository.saveAndFlush(entity);
+    past.changed();
+  }
+
+  /** What was told before when sittings began. */
+  @Transactional(readOnly = true)
+  SittingHabits told() {
+    return past.habits();
   }
 
   /** The entry of a sitting takes the tick of its prompt along when it goes, and brings it back. */

@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param entryId the entry it wrote; null before its end, or when nothing was drawn
  * @param setUpMinutes what it cost beside drawing; null where nothing tells
  * @param poses lengths and counts, once it is over
+ * @param felt how it was told to feel
+ * @param little whether nothing is asked after it
  * @param known references whose landmarks are known; null without one
  */
 public record SittingView(
@@ -48,9 +50,25 @@ public record SittingView(
     String poses,
     @Nullable UUID entryId,
     @Nullable Integer setUpMinutes,
+    FeltView felt,
+    boolean little,
     @Nullable KnownReferences known,
     boolean sound,
     boolean flash) {
+  /**
+   * How it was told to feel; each 1 to 5, null where it was not told.
+   *
+   * @param energyBefore 1 very low to 5 high
+   * @param energyAfter the same at its end
+   * @param dread how hard it seemed beforehand, 1 not at all to 5 very
+   * @param was how hard it was in the end
+   */
+  public record FeltView(
+      @Nullable Integer energyBefore,
+      @Nullable Integer energyAfter,
+      @Nullable Integer dread,
+      @Nullable Integer was) {}
+
   /**
    * References of the cabinet that were drawn from; their landmarks are known.
    *

@@ -71,6 +71,9 @@ class SittingViews {
         timed.over() ? timed.poses().written() : "",
         entity.entryId,
         entity.setUpMinutes,
+        new SittingView.FeltView(
+            begun.energy(), entity.energyAfter, begun.dread(), entity.howItWas),
+        Boolean.TRUE.equals(begun.little()),
         known(begun, timed),
         own.sound(),
         own.flash());

@@ -3,6 +3,7 @@ package humblequill.server.streak;
 import humblequill.core.entry.Tally;
 import humblequill.core.streak.PenLine;
 import humblequill.core.streak.PracticeRecord;
+import humblequill.core.streak.Run;
 import humblequill.core.streak.Streak;
 import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryLedger;
@@ -66,6 +67,11 @@ public class StreakService {
     return Arrays.stream(Settings.StreakChoice.values())
         .map(choice -> view(learner, choice))
         .toList();
+  }
+
+  /** All runs by one school, the oldest first. */
+  public List<Run> runs(Learner learner, Settings.StreakChoice choice) {
+    return counted(learner).streak(choice).runs();
   }
 
   private StreakView view(Learner learner, Settings.StreakChoice choice) {

@@ -145,6 +145,11 @@ class MigrationTest {
                   "look_back",
                   "phase_name",
                   "ranking",
+                  "what_for",
+                  "goal",
+                  "open_end",
+                  "own_subject",
+                  "phase_boundary",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

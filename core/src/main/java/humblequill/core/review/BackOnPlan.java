@@ -1,0 +1,82 @@
+package humblequill.core.review;
+
+import humblequill.core.course.Exercise;
+import humblequill.core.placement.PlacedCourse;
+import humblequill.core.placement.PlacedWeek;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What would make the end of a course that falls behind true again: more minutes, less work, or a
+ * later end.
+ *
+ * @param moreAWeek minutes a week more than the weeks so far brought
+ * @param dropMinutes work that would have to go so that the rest is done at the pace so far
+ * @param drop of it that can be dropped in the next week, units by exercise: what comes in most
+ *     units first, and never the last one
+ * @param week key of the next week
+ * @param days length of that week, so that the course ends about when it really will
+ */
+public record BackOnPlan(
+    int moreAWeek, int dropMinutes, Map<String, Integer> drop, String week, int days) {
+  private static final int MINUTE = 60;
+  private static final int DAYS = 7;
+
+  /**
+   * The ways back.
+   *
+   * @return empty where nothing is behind, or no week is to come
+   */
+  public static Optional<BackOnPlan> of(PlacedCourse course, CourseEnd end, LocalDate today) {
+    var next = course.placement().weeks().stream().filter(w -> w.from().isAfter(today)).findFirst();
+    if (next.isEmpty()
+        || end.share() >= 1
+        || end.ownWeeks() < CourseEnd.ENOUGH
+        || end.middle().filter(m -> !m.isAfter(end.byPlan())).isPresent()) {
+      return Optional.empty();
+    }
+    var ahead = course.placement().weeks().stream().filter(w -> w.from().isAfter(today)).toList();
+    double planned = ahead.stream().mapToDouble(BackOnPlan::minutes).sum();
+    double weeks =
+        ahead.stream().mapToLong(w -> ChronoUnit.DAYS.between(w.from(), w.to()) + 1).sum()
+            / (double) DAYS;
+    double missing = planned * (1 - end.share());
+    int later = end.middle().map(m -> (int) ChronoUnit.DAYS.between(end.byPlan(), m)).orElse(0);
+    int length = (int) ChronoUnit.DAYS.between(next.get().from(), next.get().to()) + 1;
+    return Optional.of(
+        new BackOnPlan(
+            (int) Math.ceil(missing / weeks),
+            (int) Math.round(missing),
+            drop(next.get(), minutes(next.get()) * (1 - end.share())),
+            next.get().key(),
+            Math.min(PlacedWeek.MAX_DAYS, length + later)));
+  }
+
+  private static double minutes(PlacedWeek week) {
+    return week.week().exercises().stream()
+        .mapToDouble(e -> (double) e.target().quantity() * e.secondsEach() / MINUTE)
+        .sum();
+  }
+
+  private static Map<String, Integer> drop(PlacedWeek week, double minutes) {
+    var dropped = new LinkedHashMap<String, Integer>();
+    double left = minutes * MINUTE;
+    List<Exercise> most =
+        week.week().exercises().stream()
+            .sorted(Comparator.comparing((Exercise e) -> e.target().quantity()).reversed())
+            .toList();
+    for (var e : most) {
+      int units = (int) Math.min(e.target().quantity() - 1, Math.floor(left / e.secondsEach()));
+      if (units > 0) {
+        dropped.put(e.id(), units);
+        left -= (double) units * e.secondsEach();
+      }
+    }
+    return dropped;
+  }
+}

@@ -1,0 +1,62 @@
+package humblequill.server.review;
+
+import humblequill.core.review.WeekSeries;
+import humblequill.server.data.Memory;
+import humblequill.server.data.Remembered;
+import humblequill.server.data.StoredJson;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where phases begin by the learner's own word. */
+@Component
+class PhaseBoundaries {
+  private final PhaseBoundaryRepository repository;
+  private final Remembered<Map<String, List<LocalDate>>> stored;
+
+  PhaseBoundaries(PhaseBoundaryRepository repository, Memory memory) {
+    this.repository = repository;
+    this.stored = memory.remember("where phases begin by the learner's word");
+  }
+
+  @Transactional(readOnly = true)
+  Map<String, List<LocalDate>> all() {
+    return stored.get(
+        () ->
+            repository.findAll().stream()
+                .collect(
+                    Collectors.toMap(
+                        e -> e.figure,
+                        e -> Arrays.asList(StoredJson.read(e.document, LocalDate[].class)))));
+  }
+
+  Optional<List<LocalDate>> of(WeekSeries.Figure figure) {
+    return Optional.ofNullable(all().get(StoredJson.word(figure)));
+  }
+
+  /**
+   * Sets them.
+   *
+   * @param weeks first days of weeks; null leaves it to the figures again
+   */
+  @Transactional
+  void set(WeekSeries.Figure figure, @Nullable List<LocalDate> weeks) {
+    var key = StoredJson.word(figure);
+    if (weeks == null) {
+      repository.deleteById(key);
+      repository.flush();
+    } else {
+      var entity = repository.findById(key).orElseGet(PhaseBoundaryEntity::new);
+      entity.figure = key;
+      entity.document = StoredJson.write(weeks.stream().distinct().sorted().toList());
+      repository.saveAndFlush(entity);
+    }
+    stored.changed();
+  }
+}

@@ -1,0 +1,31 @@
+package humblequill.server.sitting;
+
+import humblequill.core.course.ExerciseKind;
+import humblequill.server.coverage.WarmUps;
+import humblequill.server.entry.EntryService;
+import humblequill.server.name.NameRef;
+import humblequill.server.name.NameService;
+import java.time.LocalDate;
+import org.springframework.stereotype.Component;
+
+/** Which sittings are warm-ups. */
+@Component
+class WarmUpSittings {
+  private final EntryService entries;
+  private final WarmUps warmUps;
+  private final NameService names;
+
+  WarmUpSittings(EntryService entries, WarmUps warmUps, NameService names) {
+    this.entries = entries;
+    this.warmUps = warmUps;
+    this.names = names;
+  }
+
+  /** Whether what was begun is a warm-up of its course, or was put into the day as one. */
+  boolean holds(StoredSitting begun, LocalDate day) {
+    var topic = NameService.called(names.names(), NameRef.idOf(begun.topic()));
+    return begun.exercise() != null
+        ? entries.kindOf(begun.exercise()) == ExerciseKind.WARM_UP
+        : topic != null && warmUps.holds(day, topic);
+  }
+}

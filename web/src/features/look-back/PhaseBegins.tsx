@@ -1,0 +1,72 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, api } from '../../api/client'
+import { Button } from '../../ui/Button'
+import { Check } from '../../ui/Check'
+import { SelectField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { FIGURES, type Series } from './text'
+
+/** Where phases begin, set by the learner: any weeks, or left to the figures again. */
+export function PhaseBegins({ all }: { all: Series[] }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const say = useNotice()
+  const [figure, setFigure] = useState<Series['figure']>()
+  const series = all.find((s) => s.figure === figure)
+  const set = useMutation({
+    mutationFn: (weeks: string[] | null) =>
+      answer(api.PUT('/api/look-back/phases/boundaries', { body: { figure: figure ?? 'MARK', weeks } })),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['look-back'] }),
+    onError: (error) => say(`Not kept: ${error.message}`),
+  })
+  const begins = series?.phases.slice(1).map((p) => p.from) ?? []
+  return (
+    <details className="no-print mt-2">
+      <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
+        Set where a phase begins
+      </summary>
+      <SelectField
+        label="Of which figure"
+        value={figure ?? ''}
+        onChange={(e) => setFigure((e.target.value || undefined) as Series['figure'] | undefined)}
+      >
+        <option value="">choose</option>
+        {all.map((s) => (
+          <option key={s.figure} value={s.figure}>
+            {FIGURES[s.figure]}
+          </option>
+        ))}
+      </SelectField>
+      {series && (
+        <>
+          <fieldset className="mt-2">
+            <legend className="text-faded text-sm">A phase begins with the week of</legend>
+            <div className="max-h-56 overflow-y-auto">
+              {series.values.slice(1).map((v) => (
+                <Check
+                  key={v.from}
+                  checked={begins.includes(v.from)}
+                  disabled={set.isPending}
+                  onChange={(e) =>
+                    set.mutate(
+                      e.target.checked ? [...begins, v.from] : begins.filter((week) => week !== v.from),
+                    )
+                  }
+                >
+                  {format.dayMonthYear(v.from)}
+                </Check>
+              ))}
+            </div>
+          </fieldset>
+          {series.ownBoundaries && (
+            <Button look="quiet" onClick={() => set.mutate(null)}>
+              Leave it to the figures again
+            </Button>
+          )}
+        </>
+      )}
+    </details>
+  )
+}

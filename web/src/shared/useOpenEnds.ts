@@ -1,0 +1,51 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { answer, api, type Schemas } from '../api/client'
+import { useNotice } from '../ui/Notices'
+
+type End = Schemas['OpenEndView']
+
+/** Where an open end is gone on with. */
+export const endAt = (end: End) =>
+  end.kind === 'PIECE'
+    ? `/pieces/${end.id}`
+    : end.kind === 'RESOURCE'
+      ? `/shelf/${end.id}`
+      : `/sitting?${new URLSearchParams({ topic: end.text.slice(0, 120) }).toString()}`
+
+/** Writes to open ends. */
+export function useOpenEnds() {
+  const client = useQueryClient()
+  const say = useNotice()
+  const onSuccess = () => client.invalidateQueries({ queryKey: ['what-for', 'open-ends'] })
+  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const settle = useMutation({
+    mutationFn: ({ id, state }: Pick<End, 'id' | 'state'>) =>
+      answer(api.PUT('/api/what-for/open-ends/{id}/state', { params: { path: { id } }, body: { state } })),
+    onSuccess,
+    onError,
+  })
+  const note = useMutation({
+    mutationFn: (text: string) =>
+      answer(
+        api.PUT('/api/what-for/open-ends/{id}', {
+          params: { path: { id: crypto.randomUUID() } },
+          body: { text },
+        }),
+      ),
+    onSuccess,
+    onError,
+  })
+  /** Settles one and offers to take that back. */
+  const settleWithUndo = (end: End, state: End['state']) =>
+    settle.mutate(
+      { id: end.id, state },
+      {
+        onSuccess: () =>
+          say(state === 'LET_GO' ? 'Let go.' : 'Done.', {
+            label: 'Undo',
+            run: () => settle.mutate({ id: end.id, state: 'OPEN' }),
+          }),
+      },
+    )
+  return { settle: settleWithUndo, note }
+}
