@@ -38,6 +38,8 @@ const sitting = (more: object = {}) => ({
   drawn: 0,
   skipped: 0,
   events: 4,
+  felt: {},
+  little: false,
   minutesDrawn: 0,
   poses: '',
   entryId: null,
@@ -167,6 +169,26 @@ test('pages that were filled are told, and their last one can be mended', async 
       fields: { book: 'Quay book', pageFrom: 41, pageTo: 45 },
     }),
   )
+})
+
+test('energy is told in one press, and how hard it was where it seemed hard', async () => {
+  const asked = page(sitting({ over: true, entryId: 's', felt: { energyBefore: 2, dread: 4 } }))
+  await userEvent.click(await screen.findByLabelText('good'))
+  expect(screen.getByText('It seemed hard beforehand. How hard was it?')).toBeInTheDocument()
+  await userEvent.click(screen.getByLabelText('a little'))
+  await waitFor(() =>
+    expect(sent(asked, 'PUT', '/api/sittings/s/felt').map((a) => a.body)).toEqual([
+      { energy: 4, was: null },
+      { energy: 4, was: 2 },
+    ]),
+  )
+})
+
+test('after the smallest page no mark and no remark are asked', async () => {
+  page(sitting({ over: true, entryId: 's', little: true }))
+  expect(await screen.findByText(/It counts, and that is all/)).toBeInTheDocument()
+  expect(screen.queryByLabelText('Went wrong')).not.toBeInTheDocument()
+  expect(screen.queryByText('Mark')).not.toBeInTheDocument()
 })
 
 test('nothing drawn is nothing logged, and said kindly', async () => {

@@ -136,6 +136,16 @@ class ReviewApiTest {
     same.put("loser", one);
     assertThat(api.post(path + "/choices", same).status()).isEqualTo(400);
 
+    var words = new HashMap<String, Object>();
+    words.put("version", chosen.json().path("version").asLong());
+    words.put("picture", one);
+    words.put("liked", "the sheer");
+    words.put("disliked", "");
+    var said = api.put(path + "/words", words);
+    assertThat(said.json().path("ranked").get(0).path("liked").asString()).isEqualTo("the sheer");
+    assertThat(said.json().path("choices").asInt()).as("choices stay").isEqualTo(1);
+    assertThat(api.put(path + "/words", words).status()).as("another tab").isEqualTo(409);
+
     assertThat(api.delete("/api/pictures/" + other).status()).isLessThan(300);
     var left = api.get(path).json();
     assertThat(left.path("ranked")).hasSize(2);

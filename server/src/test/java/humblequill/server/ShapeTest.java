@@ -149,7 +149,9 @@ class ShapeTest {
                   "quota",
                   "review",
                   "settings",
-                  "shelf")));
+                  "shelf",
+                  "sitting",
+                  "whatfor")));
 
   private static final Set<String> FOUNDATIONS = Set.of("data", "edge");
 
