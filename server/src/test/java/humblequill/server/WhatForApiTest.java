@@ -20,8 +20,11 @@ class WhatForApiTest {
 
   private static UUID log(Api api, Object... more) {
     var id = UUID.randomUUID();
-    var fields = new HashMap<>(EntryApiTest.fields(more));
-    fields.putIfAbsent("day", api.get("/api/today").json().path("day").asString());
+    var fields = EntryApiTest.fields();
+    fields.put("day", api.get("/api/today").json().path("day").asString());
+    for (int i = 0; i < more.length; i += 2) {
+      fields.put((String) more[i], more[i + 1]);
+    }
     var answer = api.post("/api/entries", Map.of("id", id, "fields", fields));
     assertThat(answer.status()).as(answer.body()).isEqualTo(201);
     return id;
