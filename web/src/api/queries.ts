@@ -279,6 +279,19 @@ export const queries = {
       queryKey: ['what-for', 'open-ends', 'offered'],
       queryFn: () => answer(api.GET('/api/what-for/open-ends/offered')),
     }),
+  recall: () => queryOptions({ queryKey: ['recall'], queryFn: () => answer(api.GET('/api/recall')) }),
+  plate: (id: string) =>
+    queryOptions({
+      queryKey: ['recall', 'plates', id],
+      queryFn: () => answer(api.GET('/api/recall/plates/{id}', { params: { path: { id } } })),
+      staleTime: Infinity,
+    }),
+  stepOrder: (id: string) =>
+    queryOptions({
+      queryKey: ['recall', 'orders', id],
+      queryFn: () => answer(api.GET('/api/recall/orders/{id}', { params: { path: { id } } })),
+      staleTime: Infinity,
+    }),
   little: () =>
     queryOptions({ queryKey: ['today', 'little'], queryFn: () => answer(api.GET('/api/today/little')) }),
   bored: (turn: number) =>

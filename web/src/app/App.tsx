@@ -26,6 +26,9 @@ const BeforeScreen = lazy(() => import('../features/look-back/BeforeScreen'))
 const FavouritesScreen = lazy(() => import('../features/look-back/FavouritesScreen'))
 const SittingsScreen = lazy(() => import('../features/look-back/SittingsScreen'))
 const WhatForScreen = lazy(() => import('../features/look-back/WhatForScreen'))
+const RecallScreen = lazy(() => import('../features/recall/RecallScreen'))
+const PlateScreen = lazy(() => import('../features/recall/PlateScreen'))
+const OrderScreen = lazy(() => import('../features/recall/OrderScreen'))
 const EasyScreen = lazy(() => import('../features/easy/EasyScreen'))
 const YearAheadScreen = lazy(() => import('../features/course/YearAheadScreen'))
 const RankingScreen = lazy(() => import('../features/look-back/RankingScreen'))
@@ -111,6 +114,9 @@ function Framed() {
           <Route path="/look-back/favourites/:id" element={<RankingScreen />} />
           <Route path="/look-back/sittings" element={<SittingsScreen />} />
           <Route path="/look-back/what-for" element={<WhatForScreen />} />
+          <Route path="/recall" element={<RecallScreen />} />
+          <Route path="/recall/plates/:id" element={<PlateScreen />} />
+          <Route path="/recall/orders/:id" element={<OrderScreen />} />
           <Route path="/easy" element={<EasyScreen />} />
           <Route path="/course/year-ahead" element={<YearAheadScreen />} />
           <Route path="/topics" element={<TopicsScreen />} />

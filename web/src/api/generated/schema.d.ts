@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["take"];
+        put: operations["take_1"];
         post?: never;
         delete: operations["end"];
         options?: never;
@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_18"];
+        get: operations["read_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2132,6 +2132,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_18"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/orders/{id}/ordered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ordered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/plates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/plates/{id}/drawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/plates/{id}/named": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["named"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/plates/{id}/picture.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/plates/{id}/placed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["placed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/resting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rest"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/subjects/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["take"];
+        post?: never;
+        delete: operations["leaveOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references/folder": {
         parameters: {
             query?: never;
@@ -2301,7 +2461,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3621,6 +3781,13 @@ export interface components {
             from: string;
             topic: string;
         };
+        DrawnPins: {
+            got: string[];
+        };
+        DrawnResult: {
+            /** Format: date */
+            due: string;
+        };
         DrawnStage: {
             /** Format: int32 */
             days: number;
@@ -3653,6 +3820,17 @@ export interface components {
             title: string;
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
+        };
+        DueSubject: {
+            id: string;
+            /** @enum {string} */
+            kind: "PLATE" | "ORDER";
+            pins: string[];
+            /** Format: int32 */
+            seconds: number;
+            title: string;
+            /** @enum {string} */
+            way: "DRAW" | "PLACE" | "NAME" | "ORDER";
         };
         EmptyWeek: {
             /** Format: int32 */
@@ -4482,6 +4660,14 @@ export interface components {
             from: string;
             name: string;
         };
+        NamedPin: {
+            answer: string;
+            pin: string;
+        };
+        NamedResult: {
+            /** @enum {string} */
+            verdict: "RIGHT" | "SLIP" | "WRONG";
+        };
         NamesView: {
             names: components["schemas"]["NameView"][];
         };
@@ -4630,6 +4816,14 @@ export interface components {
         OpeningView: {
             left?: components["schemas"]["PageTile"];
             right?: components["schemas"]["PageTile"];
+        };
+        OrderedResult: {
+            /** Format: int32 */
+            right: number;
+            steps: string[];
+        };
+        OrderedSteps: {
+            steps: string[];
         };
         OtherPace: {
             exerciseId: string;
@@ -4955,6 +5149,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        PinView: {
+            id: string;
+            latin: string;
+            name: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         PinnedNote: {
             text: string;
             /** Format: double */
@@ -4999,6 +5202,16 @@ export interface components {
             parted: boolean;
             right?: components["schemas"]["PagePicture"];
         };
+        PlacedPin: {
+            pin: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        PlacedResult: {
+            right: boolean;
+        };
         PlainCourse: {
             text: string;
         };
@@ -5028,6 +5241,15 @@ export interface components {
             title: string;
             topic: string;
             week: string;
+        };
+        PlateView: {
+            id: string;
+            note: string;
+            pins: components["schemas"]["PinView"][];
+            /** Format: double */
+            ratio: number;
+            title: string;
+            topics: string[];
         };
         PolicyView: {
             figures: components["schemas"]["Figures"];
@@ -5395,6 +5617,11 @@ export interface components {
             number?: number | null;
             title: string;
         };
+        RecallView: {
+            due: components["schemas"]["DueSubject"][];
+            resting: boolean;
+            subjects: components["schemas"]["SubjectLine"][];
+        };
         ReferenceFields: {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
@@ -5525,6 +5752,9 @@ export interface components {
             of: number;
             /** Format: double */
             share: number;
+        };
+        Resting: {
+            resting: boolean;
         };
         Return: {
             /** Format: int64 */
@@ -6133,6 +6363,12 @@ export interface components {
             number: number;
             words: string;
         };
+        StepOrder: {
+            id: string;
+            steps: string[];
+            title: string;
+            topics: string[];
+        };
         StepView: {
             /** Format: int32 */
             drawing: number;
@@ -6228,6 +6464,23 @@ export interface components {
             kind: "BASELINE";
             topic: string;
             week: string;
+        };
+        SubjectLine: {
+            /** Format: date */
+            due?: string | null;
+            id: string;
+            /** @enum {string} */
+            kind: "PLATE" | "ORDER";
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            times: number;
+            title: string;
+            topics: string[];
+            /** @enum {string|null} */
+            way?: "DRAW" | "PLACE" | "NAME" | "ORDER" | null;
         };
         SubjectView: {
             between: components["schemas"]["Between"];
@@ -6660,6 +6913,10 @@ export interface components {
             beside: boolean;
             course: string;
         };
+        WantedWay: {
+            /** @enum {string} */
+            way: "DRAW" | "PLACE" | "NAME" | "ORDER";
+        };
         WantedYear: {
             courses: components["schemas"]["WantedCourse"][];
         };
@@ -7028,7 +7285,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8277,7 +8534,7 @@ export interface operations {
             };
         };
     };
-    read_18: {
+    read_19: {
         parameters: {
             query?: {
                 window?: "DAYS" | "COURSE" | "YEAR";
@@ -10805,6 +11062,268 @@ export interface operations {
             };
         };
     };
+    read_18: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecallView"];
+                };
+            };
+        };
+    };
+    order_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepOrder"];
+                };
+            };
+        };
+    };
+    ordered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderedSteps"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderedResult"];
+                };
+            };
+        };
+    };
+    plate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlateView"];
+                };
+            };
+        };
+    };
+    drawn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawnPins"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnResult"];
+                };
+            };
+        };
+    };
+    named: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NamedPin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamedResult"];
+                };
+            };
+        };
+    };
+    picture_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    placed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlacedPin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacedResult"];
+                };
+            };
+        };
+    };
+    rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Resting"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "PLATE" | "ORDER";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedWay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecallView"];
+                };
+            };
+        };
+    };
+    leaveOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "PLATE" | "ORDER";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecallView"];
+                };
+            };
+        };
+    };
     read_3: {
         parameters: {
             query?: never;
@@ -11085,7 +11604,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -20,6 +20,7 @@ import { LookedFor } from './LookedFor'
 import { NotKept } from './NotKept'
 import { Pieces } from './Pieces'
 import { OpenRules, QuotaShares } from './QuotaShares'
+import { Recall } from './Recall'
 import { ShareList } from './ShareList'
 import { OpenEnd, SmallDay } from './SmallDay'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
@@ -112,6 +113,7 @@ function ToDraw({ today }: { today: Today }) {
       <TopicsAsk topics={today.topics} />
       <Aims />
       <LookBack />
+      <Recall />
       <ShareList today={today} />
       <QuotaShares quotas={today.quotas} />
       <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">

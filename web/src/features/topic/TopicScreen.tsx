@@ -5,6 +5,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { DEPTHS } from '../../shared/entry/study'
 import { useWarmUps } from '../../shared/useWarmUps'
+import { RecallOf } from '../../shared/RecallOf'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
@@ -63,6 +64,7 @@ export default function TopicScreen() {
             <Resources topic={topic} />
             <Wrong topic={topic} />
             <TopicHabits topic={topic.name} />
+            <RecallOf topic={topic.name} />
           </Leaf>
         </TwoLeaves>
       )}

@@ -68,6 +68,9 @@ function Coverage({
         <Link to="/topics/edit" className={`no-print ${LINE_LINK}`}>
           Change topics
         </Link>
+        <Link to="/recall" className={`no-print ${LINE_LINK}`}>
+          Recall
+        </Link>
       </div>
       <p className="text-faded">
         A blot is the minutes of a {window === 'DAYS' ? 'day' : 'week'}, a dashed ring what the plan still

@@ -87,6 +87,7 @@ class ShapeTest {
                   "settings",
                   "sitting",
                   "streak")),
+          Map.entry("recall", Set.of("settings")),
           Map.entry(
               "whatfor",
               Set.of(
@@ -147,6 +148,7 @@ class ShapeTest {
                   "piece",
                   "placement",
                   "quota",
+                  "recall",
                   "review",
                   "settings",
                   "shelf",

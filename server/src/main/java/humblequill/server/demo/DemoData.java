@@ -60,6 +60,7 @@ class DemoData implements SmartInitializingSingleton {
   private final DemoReviews reviews;
   private final DemoSittings sittings;
   private final DemoWhatFor whatFor;
+  private final DemoRecall recall;
 
   DemoData(
       SettingsService settings,
@@ -71,7 +72,9 @@ class DemoData implements SmartInitializingSingleton {
       DemoBooks books,
       DemoReviews reviews,
       DemoSittings sittings,
-      DemoWhatFor whatFor) {
+      DemoWhatFor whatFor,
+      DemoRecall recall) {
+    this.recall = recall;
     this.sittings = sittings;
     this.whatFor = whatFor;
     this.reviews = reviews;
@@ -128,6 +131,7 @@ class DemoData implements SmartInitializingSingleton {
     reviews.write(settings.learner());
     sittings.make(today);
     whatFor.make(today);
+    recall.make(today);
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {

@@ -150,6 +150,9 @@ class MigrationTest {
                   "open_end",
                   "own_subject",
                   "phase_boundary",
+                  "recall_taken",
+                  "recall_asked",
+                  "recall_setting",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

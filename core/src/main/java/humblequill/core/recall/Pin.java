@@ -1,0 +1,53 @@
+package humblequill.core.recall;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A named place on a plate.
+ *
+ * @param id names it within its plate
+ * @param name its common name
+ * @param latin its Latin name; empty without one
+ * @param others plurals and other names that are right as well
+ * @param x share of the picture's width, 0 to 1
+ * @param y share of the picture's height, 0 to 1
+ * @param reach how far from it a placed pin is right, as a share of the picture's longer side
+ */
+public record Pin(
+    String id, String name, String latin, List<String> others, double x, double y, double reach) {
+  /** How far away a placed pin is right where the plate does not say. */
+  public static final double REACH = 0.04;
+
+  public Pin {
+    others = List.copyOf(others);
+    if (!(x >= 0 && x <= 1 && y >= 0 && y <= 1)) {
+      throw new IllegalArgumentException(
+          "\"" + name + "\" lies outside the picture, at " + x + " and " + y);
+    }
+  }
+
+  /** All that is right as an answer, the common name first. */
+  public Set<String> right() {
+    var all = new LinkedHashSet<String>();
+    all.add(name);
+    if (!latin.isEmpty()) {
+      all.add(latin);
+    }
+    all.addAll(others);
+    return all;
+  }
+
+  /**
+   * Whether a place is near enough.
+   *
+   * @param ratio the picture's width ÷ height
+   */
+  public boolean isAt(double px, double py, double ratio) {
+    double wide = Math.max(1, ratio);
+    double dx = (px - x) * ratio / wide;
+    double dy = (py - y) / wide;
+    return Math.hypot(dx, dy) <= reach;
+  }
+}

@@ -1,0 +1,164 @@
+package humblequill.server.recall;
+
+import humblequill.core.recall.Judging;
+import humblequill.core.recall.StepOrder;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Plates and orders of steps, asked for again. */
+@RestController
+@RequestMapping("/api/recall")
+class RecallController {
+  private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+
+  private final Recall recall;
+  private final ShippedPlates shipped;
+
+  RecallController(Recall recall, ShippedPlates shipped) {
+    this.recall = recall;
+    this.shipped = shipped;
+  }
+
+  @GetMapping
+  Recall.RecallView read() {
+    return recall.read();
+  }
+
+  @PutMapping("/resting")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void rest(@RequestBody @Valid Resting resting) {
+    recall.rest(resting.resting());
+  }
+
+  @PutMapping("/subjects/{kind}/{id}")
+  Recall.RecallView take(
+      @PathVariable Recall.Kind kind,
+      @PathVariable String id,
+      @RequestBody @Valid WantedWay wanted) {
+    recall.take(kind, id, wanted.way());
+    return recall.read();
+  }
+
+  @DeleteMapping("/subjects/{kind}/{id}")
+  Recall.RecallView leaveOff(@PathVariable Recall.Kind kind, @PathVariable String id) {
+    recall.leaveOff(kind, id);
+    return recall.read();
+  }
+
+  @GetMapping("/plates/{id}")
+  PlateView plate(@PathVariable String id) {
+    var plate = recall.plate(id);
+    return new PlateView(
+        id,
+        plate.title(),
+        shipped.plate(id).orElseThrow().note(),
+        plate.topics(),
+        plate.ratio(),
+        plate.pins().stream()
+            .map(p -> new PinView(p.id(), p.name(), p.latin(), p.x(), p.y()))
+            .toList());
+  }
+
+  @GetMapping("/plates/{id}/picture.svg")
+  ResponseEntity<byte[]> picture(@PathVariable String id) {
+    recall.plate(id);
+    return ResponseEntity.ok()
+        .contentType(SVG)
+        .body(shipped.plate(id).orElseThrow().svg().getBytes(StandardCharsets.UTF_8));
+  }
+
+  @PostMapping("/plates/{id}/drawn")
+  DrawnResult drawn(@PathVariable String id, @RequestBody @Valid DrawnPins drawn) {
+    return new DrawnResult(recall.drawn(id, drawn.got()));
+  }
+
+  @PostMapping("/plates/{id}/placed")
+  PlacedResult placed(@PathVariable String id, @RequestBody @Valid PlacedPin placed) {
+    return new PlacedResult(recall.placed(id, placed.pin(), placed.x(), placed.y()));
+  }
+
+  @PostMapping("/plates/{id}/named")
+  NamedResult named(@PathVariable String id, @RequestBody @Valid NamedPin named) {
+    return new NamedResult(recall.named(id, named.pin(), named.answer()));
+  }
+
+  @GetMapping("/orders/{id}")
+  StepOrder order(@PathVariable String id) {
+    return recall.order(id);
+  }
+
+  @PostMapping("/orders/{id}/ordered")
+  OrderedResult ordered(@PathVariable String id, @RequestBody @Valid OrderedSteps ordered) {
+    int right = recall.ordered(id, ordered.steps());
+    return new OrderedResult(right, recall.order(id).steps());
+  }
+
+  /** Whether nothing is asked for. */
+  record Resting(boolean resting) {}
+
+  /** How something is to be asked for. */
+  record WantedWay(Recall.@NotNull Way way) {}
+
+  /**
+   * A plate.
+   *
+   * @param note how it is to be read
+   * @param ratio its width ÷ height
+   */
+  record PlateView(
+      String id,
+      String title,
+      String note,
+      List<String> topics,
+      double ratio,
+      List<PinView> pins) {}
+
+  /** A named place; an empty Latin name is not known. */
+  record PinView(String id, String name, String latin, double x, double y) {}
+
+  /** Pins that were there in a drawing from memory. */
+  record DrawnPins(@NotNull @Size(max = 80) List<@NotBlank @Size(max = 80) String> got) {}
+
+  /** When it is asked for next. */
+  record DrawnResult(LocalDate due) {}
+
+  /** Where a pin was placed, as shares of width and height. */
+  record PlacedPin(
+      @NotBlank @Size(max = 80) String pin,
+      @DecimalMin("0") @DecimalMax("1") double x,
+      @DecimalMin("0") @DecimalMax("1") double y) {}
+
+  /** Whether a pin was placed right. */
+  record PlacedResult(boolean right) {}
+
+  /** The name that was written for a pin. */
+  record NamedPin(@NotBlank @Size(max = 80) String pin, @NotNull @Size(max = 300) String answer) {}
+
+  /** How a name is judged. */
+  record NamedResult(Judging.Verdict verdict) {}
+
+  /** Steps as they were put in order. */
+  record OrderedSteps(@NotNull @Size(max = 20) List<@NotBlank @Size(max = 300) String> steps) {}
+
+  /** How many stand right, and how they should. */
+  record OrderedResult(int right, List<String> steps) {}
+}

@@ -1,0 +1,113 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { answer, api, type Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { Refused } from '../../ui/Refused'
+import { Waiting } from '../../ui/Waiting'
+import { mixed } from './mixed'
+
+type Order = Schemas['StepOrder']
+
+/** An order of steps, mixed and to be put right. */
+export default function OrderScreen() {
+  const { id = '' } = useParams()
+  return (
+    <Waiting query={useQuery(queries.stepOrder(id))}>
+      {(order) => <PutRight key={id} order={order} />}
+    </Waiting>
+  )
+}
+
+function PutRight({ order }: { order: Order }) {
+  const client = useQueryClient()
+  const [left, setLeft] = useState(() => mixed(order.steps))
+  const [said, setSaid] = useState<string[]>([])
+  const [reading, setReading] = useState(false)
+  const keep = useMutation({
+    mutationFn: () =>
+      answer(
+        api.POST('/api/recall/orders/{id}/ordered', {
+          params: { path: { id: order.id } },
+          body: { steps: said },
+        }),
+      ),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['recall'], exact: true }),
+  })
+  const result = keep.data
+  return (
+    <div className="wide:px-8 max-w-3xl px-4 py-6">
+      <p className="text-right">
+        <Link to="/recall" className={LINE_LINK}>
+          All plates and orders
+        </Link>
+      </p>
+      <h1>{order.title}</h1>
+      {result || reading ? (
+        <>
+          {result && (
+            <p className="mt-2 font-serif text-xl">
+              {result.right} of {order.steps.length} in order.
+            </p>
+          )}
+          <ol className="mt-3 list-decimal pl-6">
+            {order.steps.map((step, i) => (
+              <li key={step} className="py-0.5">
+                {step}
+                {result && said[i] !== step && (
+                  <span className="text-faded"> (you had: {said[i] ?? 'nothing'})</span>
+                )}
+              </li>
+            ))}
+          </ol>
+        </>
+      ) : (
+        <>
+          <p className="text-faded">Press the steps in the order you would take them.</p>
+          <ol className="mt-3 list-decimal pl-6" aria-label="Your order">
+            {said.map((step) => (
+              <li key={step} className="py-0.5">
+                {step}
+              </li>
+            ))}
+          </ol>
+          {said.length > 0 && (
+            <Button
+              look="quiet"
+              onClick={() => {
+                setLeft([...left, said.at(-1) ?? ''])
+                setSaid(said.slice(0, -1))
+              }}
+            >
+              Take the last one back
+            </Button>
+          )}
+          <ul className="mt-3" aria-label="Steps that are left">
+            {left.map((step) => (
+              <li key={step}>
+                <Button
+                  onClick={() => {
+                    setSaid([...said, step])
+                    setLeft(left.filter((s) => s !== step))
+                  }}
+                >
+                  {step}
+                </Button>
+              </li>
+            ))}
+          </ul>
+          <Refused error={keep.error} />
+          <p className="mt-4 flex gap-5">
+            <Button look="ink" disabled={left.length > 0 || keep.isPending} onClick={() => keep.mutate()}>
+              That is the order
+            </Button>
+            <Button look="quiet" onClick={() => setReading(true)}>
+              Only read it
+            </Button>
+          </p>
+        </>
+      )}
+    </div>
+  )
+}
