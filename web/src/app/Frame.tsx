@@ -59,12 +59,12 @@ function RunningSitting() {
     return null
   }
   return (
-    <p className="no-print border-hairline wide:px-8 border-b px-4 py-2">
+    <aside aria-label="A sitting under way" className="no-print border-hairline wide:px-8 border-b px-4 py-2">
       {sitting.paused ? 'A sitting is paused' : 'A sitting is running'}: {sitting.title}.{' '}
       <NavLink to={`/sitting/${sitting.id}`} className={LINE_LINK}>
         Back to it
       </NavLink>
-    </p>
+    </aside>
   )
 }
 

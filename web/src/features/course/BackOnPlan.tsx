@@ -33,7 +33,11 @@ export function BackOnPlan() {
           <li key={w.way}>
             {wayBack(w, format)}{' '}
             {w.change && (
-              <Button look="quiet" aria-label={`Look at: ${wayBack(w, format)}`} onClick={() => setOpen(w)}>
+              <Button
+                look="quiet"
+                aria-label={`Look at it: ${wayBack(w, format)}`}
+                onClick={() => setOpen(w)}
+              >
                 Look at it
               </Button>
             )}

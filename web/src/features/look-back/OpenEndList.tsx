@@ -62,11 +62,11 @@ export function OpenEndList() {
               </span>
               <span className="no-print ml-auto flex gap-x-4">
                 {e.kind === 'IDEA' && (
-                  <Button look="quiet" aria-label={`${e.text} is drawn`} onClick={() => settle(e, 'DONE')}>
+                  <Button look="quiet" aria-label={`Drawn: ${e.text}`} onClick={() => settle(e, 'DONE')}>
                     Drawn
                   </Button>
                 )}
-                <Button look="quiet" aria-label={`Let ${e.text} go`} onClick={() => settle(e, 'LET_GO')}>
+                <Button look="quiet" aria-label={`Let it go: ${e.text}`} onClick={() => settle(e, 'LET_GO')}>
                   Let it go
                 </Button>
               </span>
@@ -83,7 +83,11 @@ export function OpenEndList() {
             {gone.map((e) => (
               <li key={e.id} className="flex gap-4">
                 {e.text}
-                <Button look="quiet" aria-label={`Take ${e.text} up again`} onClick={() => settle(e, 'OPEN')}>
+                <Button
+                  look="quiet"
+                  aria-label={`Take it up again: ${e.text}`}
+                  onClick={() => settle(e, 'OPEN')}
+                >
                   Take it up again
                 </Button>
               </li>

@@ -108,7 +108,7 @@ function Standing({ line, ways }: { line: Line; ways: NonNullable<Line['way']>[]
     return (
       <Button
         look="quiet"
-        aria-label={`Ask me for ${line.title}`}
+        aria-label={`Ask me for it: ${line.title}`}
         onClick={() => take.mutate({ kind, id, way: ways[0] ?? 'DRAW' })}
       >
         Ask me for it
@@ -137,7 +137,7 @@ function Standing({ line, ways }: { line: Line; ways: NonNullable<Line['way']>[]
         )}
         <Button
           look="quiet"
-          aria-label={`Leave ${line.title} off`}
+          aria-label={`Leave it off: ${line.title}`}
           onClick={() => leaveOff.mutate({ kind, id })}
         >
           Leave it off

@@ -19,8 +19,7 @@ public final class Screenshots {
   /** Makes all of them. */
   public static void main(String[] args) {
     try (var pages = new Pages();
-        var demo = Quill.start(Quill.folder(), "--demo");
-        var empty = Quill.start(Quill.folder())) {
+        var demo = Quill.start(Quill.folder(), "--demo")) {
       var camera = new Camera(pages);
       var url = demo.url();
       camera.take("today", url + "/today", Screenshots::typeALine);
@@ -28,7 +27,6 @@ public final class Screenshots {
       camera.narrow("today-narrow", url + "/today");
       camera.take("course", url + "/course", AS_IT_IS);
       camera.take("quotas", url + "/quotas", AS_IT_IS);
-      camera.take("worksheet", url + "/quotas/new", Screenshots::promise);
       camera.take("books", url + "/books", Screenshots::withPictures);
       camera.take("page", url + "/books", Screenshots::openFavourite);
       camera.take("cabinet", url + "/cabinet?kind=ACTION", AS_IT_IS);
@@ -41,7 +39,8 @@ public final class Screenshots {
       camera.take("bench", url + "/bench", Screenshots::openPair);
       camera.take("shelf", url + "/shelf", AS_IT_IS);
       camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
-      camera.take("first-start", empty.url(), Screenshots::chooseHarbour);
+      camera.take("recall", url + "/recall/plates/skull-side", Screenshots::uncover);
+      camera.take("what-for", url + "/look-back/what-for", Screenshots::withPictures);
     }
   }
 
@@ -60,9 +59,10 @@ public final class Screenshots {
     page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
-  private static void chooseHarbour(Page page) {
-    page.getByLabel("Harbour Year").check();
-    page.evaluate("() => scrollTo(0, 0)");
+  private static void uncover(Page page) {
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Uncover")).click();
+    page.getByLabel("mandible").check();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
   }
 
   /** The demo's pictures are drawn after its start. */
@@ -98,15 +98,6 @@ public final class Screenshots {
         .click();
     page.getByText("6 tries").waitFor();
     withPictures(page);
-  }
-
-  private static void promise(Page page) {
-    field(page, "Title").fill("Mooring posts");
-    field(page, "How many").fill("90");
-    field(page, "To").fill(java.time.LocalDate.parse("2026-03-14").toString());
-    field(page, "Minutes a day for it").fill("30");
-    field(page, "Topic").fill("mooring posts");
-    page.getByText("Not like this").first().waitFor();
   }
 
   private static void begin(Page page) {

@@ -51,7 +51,7 @@ class WhatForTest {
     field(page, "An idea for later").fill("Gulls from behind");
     page.keyboard().press("Enter");
     assertThat(link(page, "Gulls from behind")).isVisible();
-    button(page, "Let Gulls from behind go").click();
+    button(page, "Let it go: Gulls from behind").click();
     assertThat(link(page, "Gulls from behind")).hasCount(0);
     button(page, "Undo").click();
     assertThat(link(page, "Gulls from behind")).isVisible();
