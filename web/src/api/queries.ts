@@ -212,6 +212,11 @@ export const queries = {
       queryKey: ['reviews', from],
       queryFn: () => answer(api.GET('/api/reviews/{from}', { params: { path: { from } } })),
     }),
+  serving: () =>
+    queryOptions({
+      queryKey: ['reviews', 'serving'],
+      queryFn: () => answer(api.GET('/api/reviews/serving')),
+    }),
   reviewToday: () =>
     queryOptions({
       queryKey: ['reviews', 'today'],

@@ -2420,6 +2420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reviews/serving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["serving"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reviews/today": {
         parameters: {
             query?: never;
@@ -6004,6 +6020,9 @@ export interface components {
             /** Format: int32 */
             of: number;
             topics: string[];
+        };
+        ServingAnswer: {
+            serving?: components["schemas"]["Serving"];
         };
         SetFields: {
             /** @enum {string|null} */
@@ -11533,6 +11552,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    serving: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ServingAnswer"];
+                };
             };
         };
     };

@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { answer, api, Problem } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
+import { BackOnPlan } from '../../shared/BackOnPlan'
 import { CourseEnd } from '../../shared/CourseEnd'
 import { save } from '../../shared/download'
 import { HungBoard } from '../../shared/Hung'
@@ -37,6 +38,7 @@ function Letter({ review }: { review: Review }) {
         {!review.over && (
           <div className="mt-4">
             <CourseEnd named />
+            <BackOnPlan />
           </div>
         )}
         {!review.over && (

@@ -2,12 +2,29 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 import { LINE_LINK } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Board } from './Board'
 import { GoalList } from './GoalList'
 import { OpenEndList } from './OpenEndList'
 import { Parts } from './Parts'
+
+/** How much of the last four weeks went into what the aim names. */
+function Serves() {
+  const format = useFormats()
+  const serving = useQuery(queries.serving()).data?.serving
+  if (!serving) {
+    return null
+  }
+  return (
+    <p className="text-faded">
+      {serving.topics.length === 0
+        ? 'It names no topic of yours, so that no minutes can be counted for it.'
+        : `${format.minutes(serving.minutes)} of ${format.minutes(serving.of)} in four weeks went into ${serving.topics.join(', ')}, which it names.`}
+    </p>
+  )
+}
 
 /** What all this is for: aim and board on the left, goals and open ends on the right. */
 export default function WhatForScreen() {
@@ -22,6 +39,7 @@ export default function WhatForScreen() {
         ) : (
           <p className="text-faded">Nothing was said yet. One sentence is enough.</p>
         )}
+        <Serves />
         <Link to="/settings#what-for" className={`${LINE_LINK} no-print`}>
           {aim ? 'Say it anew' : 'Say it'}
         </Link>

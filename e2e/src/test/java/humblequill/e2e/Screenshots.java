@@ -38,9 +38,9 @@ public final class Screenshots {
       camera.take("habits", url + "/bench", Screenshots::withPictures);
       camera.take("bench", url + "/bench", Screenshots::openPair);
       camera.take("shelf", url + "/shelf", AS_IT_IS);
-      camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
       camera.take("recall", url + "/recall/plates/skull-side", Screenshots::uncover);
       camera.take("what-for", url + "/look-back/what-for", Screenshots::withPictures);
+      camera.take("sitting", url + "/sitting?cabinet=STANDING", Screenshots::begin);
     }
   }
 

@@ -66,6 +66,15 @@ class ReviewController {
     reviews.chooseDay(day.day());
   }
 
+  /** What of the last four weeks served what all this is for. */
+  @GetMapping("/serving")
+  ServingAnswer serving() {
+    return new ServingAnswer(views.serving());
+  }
+
+  /** What of four weeks served what all this is for; null where nothing was said. */
+  record ServingAnswer(ReviewView.@Nullable Serving serving) {}
+
   /** What the last reviews say of today. */
   @GetMapping("/today")
   ReviewToday today() {

@@ -159,6 +159,15 @@ class ReviewViews {
         .orElse(null);
   }
 
+  /**
+   * What all this is for, and what of the last four weeks served it; null where nothing was said.
+   */
+  @Transactional(readOnly = true)
+  public ReviewView.@Nullable Serving serving() {
+    var learner = settings.learner();
+    return whatFor(learner, learner.today());
+  }
+
   private ReviewView.@Nullable Serving whatFor(Learner learner, LocalDate to) {
     var aim = settings.read().whatFor();
     if (aim.isBlank()) {
