@@ -125,6 +125,16 @@ class DemoTest {
         "{ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }");
   }
 
+  /** Nothing is found by axe-core, and on a phone nothing stands out to the side. */
+  static void isForEveryone(Page page) {
+    org.assertj.core.api.Assertions.assertThat(axe(page)).isEmpty();
+    page.setViewportSize(390, 844);
+    org.assertj.core.api.Assertions.assertThat(
+            page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
+        .as("nothing stands out to the side")
+        .isEqualTo(true);
+  }
+
   /** Night differs from day in nothing but its colours. */
   private static List<String> contrast(Page page) {
     return scan(page, "{ runOnly: { type: 'rule', values: ['color-contrast'] } }");

@@ -74,12 +74,7 @@ class RecallTest {
   void its_pages_are_reachable_for_everyone(String path) {
     var page = pages.open(quill.url() + path);
     assertThat(page.locator("h1").first()).isVisible();
-    org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
-    page.setViewportSize(390, 844);
-    org.assertj.core.api.Assertions.assertThat(
-            page.evaluate("document.documentElement.scrollWidth <= innerWidth"))
-        .as("nothing stands out to the side")
-        .isEqualTo(true);
+    DemoTest.isForEveryone(page);
     page.context().close();
   }
 }

@@ -34,4 +34,34 @@ public final class Drawns {
         mark,
         Drawn.Learned.NOTHING);
   }
+
+  /** The same drawn with a medium from a source; null for none told. */
+  public static Drawn with(Drawn d, String medium, String source) {
+    return copy(d, Optional.ofNullable(medium), Optional.ofNullable(source), d.learned());
+  }
+
+  /** The same with what is to be learned from it. */
+  public static Drawn learned(Drawn d, Drawn.Learned learned) {
+    return copy(d, d.medium(), d.source(), learned);
+  }
+
+  private static Drawn copy(
+      Drawn d, Optional<String> medium, Optional<String> source, Drawn.Learned learned) {
+    return new Drawn(
+        d.entry(),
+        d.day(),
+        d.called(),
+        d.placement(),
+        d.exercise(),
+        d.topics(),
+        medium,
+        source,
+        d.book(),
+        d.drawings(),
+        d.minutes(),
+        d.pages(),
+        d.lastPage(),
+        d.mark(),
+        learned);
+  }
 }

@@ -3,7 +3,6 @@ package humblequill.core.review;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
 import java.time.LocalDate;
@@ -16,33 +15,14 @@ import org.junit.jupiter.api.Test;
 class BestAndTypicalTest {
   private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
 
-  private static Drawn with(Drawn d, String medium, String source) {
-    return new Drawn(
-        d.entry(),
-        d.day(),
-        d.called(),
-        d.placement(),
-        d.exercise(),
-        d.topics(),
-        Optional.ofNullable(medium),
-        Optional.ofNullable(source),
-        d.book(),
-        d.drawings(),
-        d.minutes(),
-        d.pages(),
-        d.lastPage(),
-        d.mark(),
-        d.learned());
-  }
-
   @Test
   void a_time_is_told_by_what_took_most_of_its_minutes() {
     var typical =
         Typical.of(
             List.of(
-                with(Drawns.of(DAY, "hulls", 3, 60), "pencil", "life"),
-                with(Drawns.of(DAY, "ropes", 9, 20), "pen", "photo"),
-                with(Drawns.of(DAY, "ropes", 1, 20), "pen", null)));
+                Drawns.with(Drawns.of(DAY, "hulls", 3, 60), "pencil", "life"),
+                Drawns.with(Drawns.of(DAY, "ropes", 9, 20), "pen", "photo"),
+                Drawns.with(Drawns.of(DAY, "ropes", 1, 20), "pen", null)));
     assertThat(typical.topic()).contains("hulls");
     assertThat(typical.medium()).contains("pencil");
     assertThat(typical.mediumShare()).isCloseTo(0.6, within(1e-12));
@@ -53,14 +33,16 @@ class BestAndTypicalTest {
   @Test
   void a_time_without_minutes_has_no_share() {
     assertThat(Typical.of(List.of()).mediumShare()).isZero();
-    assertThat(Typical.of(List.of(with(Drawns.of(DAY, "hulls", 1, 0), "pen", null))).mediumShare())
+    assertThat(
+            Typical.of(List.of(Drawns.with(Drawns.of(DAY, "hulls", 1, 0), "pen", null)))
+                .mediumShare())
         .isZero();
   }
 
   @Test
   void what_two_of_the_best_share_is_held_against_the_rest() {
-    var pen = with(Drawns.of(DAY, "hulls", 1, 10), "pen", "life");
-    var pencil = with(Drawns.of(DAY, "ropes", 1, 10), "pencil", "photo");
+    var pen = Drawns.with(Drawns.of(DAY, "hulls", 1, 10), "pen", "life");
+    var pencil = Drawns.with(Drawns.of(DAY, "ropes", 1, 10), "pencil", "photo");
     var shared =
         SharedByTop.of(
             List.of(
@@ -78,8 +60,8 @@ class BestAndTypicalTest {
 
   @Test
   void the_best_without_anything_in_common_share_nothing() {
-    var one = with(Drawns.of(DAY, "hulls", 1, 10), "pen", null);
-    var other = with(Drawns.of(DAY, "ropes", 1, 10), "pencil", null);
+    var one = Drawns.with(Drawns.of(DAY, "hulls", 1, 10), "pen", null);
+    var other = Drawns.with(Drawns.of(DAY, "ropes", 1, 10), "pencil", null);
     assertThat(SharedByTop.of(List.of(Optional.of(one), Optional.of(other)), 2)).isEmpty();
   }
 

@@ -107,22 +107,8 @@ class WeekSeriesTest {
             Optional.empty(),
             Optional.of(answer),
             Optional.empty());
-    return new Drawn(
-        d.entry(),
-        d.day(),
-        d.called(),
-        d.placement(),
-        d.exercise(),
-        d.topics(),
-        d.medium(),
-        d.source(),
-        d.book(),
-        d.drawings(),
-        d.minutes(),
-        d.pages(),
-        d.lastPage(),
-        d.mark(),
-        new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
+    return Drawns.learned(
+        d, new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
   }
 
   @Test
