@@ -90,7 +90,7 @@ function Phases({ all }: { all: Series[] }) {
         could as well be chance is no phase.
       </p>
       {changed.length === 0 && <p className="mt-2">No phases that these weeks can show.</p>}
-      <PhaseBegins all={all} />
+      {all.length > 0 && <PhaseBegins all={all} />}
       {changed.map((s) => (
         <section key={s.figure} className="mt-4">
           <h3 className="font-medium">
