@@ -13,6 +13,8 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -236,4 +238,23 @@ class ShapeTest {
   @ArchTest
   static final ArchRule ENTITIES_STAY_IN_THEIR_SECTION =
       classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate();
+
+  /**
+   * In {@code Outer.@NotNull Inner} nothing looks at the annotation; the type is imported instead.
+   */
+  @ArchTest
+  static void what_must_be_told_is_really_looked_at(JavaClasses all) {
+    var wrong = new ArrayList<String>();
+    for (var c : all) {
+      if (c.getPackageName().startsWith("humblequill.server") && c.reflect().isRecord()) {
+        for (var part : c.reflect().getRecordComponents()) {
+          boolean meant = part.getAnnotatedType().isAnnotationPresent(NotNull.class);
+          if (meant && !part.getAccessor().isAnnotationPresent(NotNull.class)) {
+            wrong.add(c.getSimpleName() + "." + part.getName());
+          }
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+  }
 }

@@ -134,6 +134,9 @@ class WhatForApiTest {
         .isEqualTo(204);
     assertThat(open(api)).contains("The crane <b>at dusk</b>");
     assertThat(api.put(ENDS + "/" + id, Map.of("text", "  ")).status()).isEqualTo(400);
+    var untold = new HashMap<String, Object>();
+    untold.put("state", null);
+    assertThat(api.put(ENDS + "/" + id + "/state", untold).status()).isEqualTo(400);
     assertThat(api.put(ENDS + "/" + id, Map.of("text", "x".repeat(601))).status()).isEqualTo(400);
   }
 

@@ -2,7 +2,8 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.PoseLength;
 import humblequill.core.bench.Quantity;
-import humblequill.core.bench.SaidWrong;
+import humblequill.core.bench.Quantity.Kind;
+import humblequill.core.bench.SaidWrong.Along;
 import humblequill.core.cabinet.Reference;
 import humblequill.server.edge.PaperSize;
 import jakarta.validation.Valid;
@@ -150,7 +151,7 @@ class BenchController {
   record MisreadWords(
       @NotNull UUID entry,
       @NotNull @Size(max = 200) String part,
-      SaidWrong.@NotNull Along along,
+      @NotNull Along along,
       boolean wrong) {}
 
   /** Habits that are an aim now, the newest first. */
@@ -175,7 +176,7 @@ class BenchController {
   /** A habit to take as an aim. */
   record AimFields(
       @NotBlank @Size(max = 120) String template,
-      Quantity.@NotNull Kind kind,
+      @NotNull Kind kind,
       @NotNull @Size(max = 120) String part) {}
 
   @GetMapping("/templates")

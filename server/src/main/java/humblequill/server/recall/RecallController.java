@@ -2,6 +2,7 @@ package humblequill.server.recall;
 
 import humblequill.core.recall.Judging;
 import humblequill.core.recall.StepOrder;
+import humblequill.server.recall.Recall.Way;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -116,7 +117,7 @@ class RecallController {
   record Resting(boolean resting) {}
 
   /** How something is to be asked for. */
-  record WantedWay(Recall.@NotNull Way way) {}
+  record WantedWay(@NotNull Way way) {}
 
   /**
    * A plate.

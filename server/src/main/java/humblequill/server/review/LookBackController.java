@@ -1,6 +1,6 @@
 package humblequill.server.review;
 
-import humblequill.core.review.WeekSeries;
+import humblequill.core.review.WeekSeries.Figure;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -151,8 +151,7 @@ class LookBackController {
    * @param weeks first days of weeks; null leaves it to the figures again
    */
   record OwnBoundaries(
-      WeekSeries.@NotNull Figure figure,
-      @Nullable @Size(max = 40) List<@NotNull LocalDate> weeks) {}
+      @NotNull Figure figure, @Nullable @Size(max = 40) List<@NotNull LocalDate> weeks) {}
 
   /** Drawings of one subject. */
   record LaidSubject(
@@ -165,7 +164,5 @@ class LookBackController {
 
   /** A phase and its name; an empty one takes the name away. */
   record NamedPhase(
-      WeekSeries.@NotNull Figure figure,
-      @NotNull LocalDate from,
-      @NotNull @Size(max = 120) String name) {}
+      @NotNull Figure figure, @NotNull LocalDate from, @NotNull @Size(max = 120) String name) {}
 }

@@ -1,5 +1,6 @@
 package humblequill.server.review;
 
+import humblequill.server.review.Reviews.State;
 import humblequill.server.settings.SettingsService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -102,7 +103,7 @@ class ReviewController {
       @Nullable Long version,
       @NotNull @Size(max = LONGEST) String words,
       @NotNull @Size(max = LONGEST) String expects,
-      Reviews.@NotNull State state) {}
+      @NotNull State state) {}
 
   /** An offered change by its key, and the id of what it does. */
   record TakenOffer(@NotNull UUID id, @NotBlank @Size(max = 400) String key) {}

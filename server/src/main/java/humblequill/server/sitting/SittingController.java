@@ -3,7 +3,7 @@ package humblequill.server.sitting;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Step;
-import humblequill.core.sitting.Timed;
+import humblequill.core.sitting.Timed.Press;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -127,7 +127,7 @@ class SittingController {
   record LastSitting(@Nullable BegunSitting begun) {}
 
   /** What was pressed, and how many presses the client knows of. */
-  record Pressed(Timed.@NotNull Press press, @Min(0) int known) {}
+  record Pressed(@NotNull Press press, @Min(0) int known) {}
 
   /** A ladder before it begins. */
   record LadderView(int seconds, int drawings, List<Rung> rungs) {

@@ -1,5 +1,6 @@
 package humblequill.server.whatfor;
 
+import humblequill.server.whatfor.OpenEnds.State;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -110,5 +111,5 @@ class WhatForController {
   record Idea(@NotBlank @Size(max = OpenEnds.LONGEST) String text) {}
 
   /** What became of an open end. */
-  record EndState(OpenEnds.@NotNull State state) {}
+  record EndState(@NotNull State state) {}
 }
