@@ -47,6 +47,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static final String READ_AGAIN = Problems.class.getName() + ".readAgain";
 
+  /** While a disk refuses everything, the file may be closed more than once under one reading. */
+  private static final int MOST_READINGS = 5;
+
   private final Disk disk;
 
   Problems(Disk disk) {
@@ -96,11 +99,15 @@ class Problems extends ResponseEntityExceptionHandler {
 
   /** The database may close its file under what is just read, because something else failed. */
   private static boolean mayBeReadAgain(HttpServletRequest request) {
-    return HttpMethod.GET.matches(request.getMethod()) && request.getAttribute(READ_AGAIN) == null;
+    return HttpMethod.GET.matches(request.getMethod()) && readings(request) < MOST_READINGS;
+  }
+
+  private static int readings(HttpServletRequest request) {
+    return request.getAttribute(READ_AGAIN) instanceof Integer n ? n : 1;
   }
 
   private static ModelAndView readAgain(HttpServletRequest request) {
-    request.setAttribute(READ_AGAIN, true);
+    request.setAttribute(READ_AGAIN, readings(request) + 1);
     return new ModelAndView("forward:" + request.getServletPath());
   }
 
