@@ -26,7 +26,7 @@ const view = (more: object = {}) => ({
   where: none,
   cues: [
     {
-      cue: 'after the kettle',
+      cue: 'after the lamp is lit',
       led: 4,
       of: 10,
       sure: { cases: 4, of: 10, low: 0.168, high: 0.687 },

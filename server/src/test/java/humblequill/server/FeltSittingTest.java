@@ -49,7 +49,7 @@ class FeltSittingTest extends ClockedTest {
             "dread",
             4,
             "cue",
-            "after the kettle",
+            "after the lamp is lit",
             "where",
             "kitchen table");
     var path = "/api/sittings/" + id;
@@ -63,13 +63,13 @@ class FeltSittingTest extends ClockedTest {
     assertThat(told.path("was").asInt()).isEqualTo(2);
     var back = lookedBack();
     assertThat(back.path("sittings").asInt()).isEqualTo(before + 1);
-    assertThat(back.path("cues").get(0).path("cue").asString()).isEqualTo("after the kettle");
+    assertThat(back.path("cues").get(0).path("cue").asString()).isEqualTo("after the lamp is lit");
     assertThat(back.path("cues").get(0).path("led").asInt()).isEqualTo(1);
     assertThat(back.path("where").path("groups").get(0).path("name").asString())
         .isEqualTo("kitchen table");
     assertThat(back.path("longest").path("minutes").asInt()).isEqualTo(10);
     var habits = api.get("/api/sittings/told").json();
-    assertThat(habits.path("cues").get(0).asString()).isEqualTo("after the kettle");
+    assertThat(habits.path("cues").get(0).asString()).isEqualTo("after the lamp is lit");
     api.delete("/api/entries/" + id + "?version=0");
     assertThat(lookedBack().path("sittings").asInt())
         .as("without its entry it is no sitting any more")

@@ -113,11 +113,11 @@ class SatTest {
   void a_cue_is_held_against_the_days_since() {
     var told =
         List.of(
-            sat(0, 10, 0, Sat.Felt.UNTOLD, "After the kettle"),
-            sat(2, 20, 0, Sat.Felt.UNTOLD, "after the kettle"),
-            sat(2, 5, 0, Sat.Felt.UNTOLD, "after the kettle"),
-            sat(5, 10, 0, Sat.Felt.UNTOLD, "after the kettle"),
-            sat(9, 10, 0, Sat.Felt.UNTOLD, "after  the kettle"));
+            sat(0, 10, 0, Sat.Felt.UNTOLD, "After the lamp is lit"),
+            sat(2, 20, 0, Sat.Felt.UNTOLD, "after the lamp is lit"),
+            sat(2, 5, 0, Sat.Felt.UNTOLD, "after the lamp is lit"),
+            sat(5, 10, 0, Sat.Felt.UNTOLD, "after the lamp is lit"),
+            sat(9, 10, 0, Sat.Felt.UNTOLD, "after  the lamp is lit"));
     var paused = Set.of(DAY.plusDays(3), DAY.plusDays(4));
     var cue = CueRecord.of(told, DAY.plusDays(11), day -> !paused.contains(day)).get(0);
     assertThat(List.of(cue.led(), cue.of(), cue.minutes())).containsExactly(4, 10, 55);

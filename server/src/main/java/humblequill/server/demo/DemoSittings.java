@@ -23,7 +23,7 @@ class DemoSittings {
   private static final int LONG = 45;
 
   private static final List<String> CUES =
-      List.of("after the kettle is on", "after I locked up the bicycle", "before the ferry leaves");
+      List.of("after the lamp is lit", "after I locked up the bicycle", "before the ferry leaves");
   private static final List<String> PLACES =
       List.of("kitchen table", "the bench outside", "on the quay");
   private static final List<LocalTime> TIMES =
