@@ -1,47 +1,20 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import { answer, api, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { boardHeight, hungAt } from '../../shared/Hung'
 import { sendPicture } from '../../shared/pictures'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
-import { arrange, beside, LEAST, move, resize, type Hung } from './board-places'
+import { arrange, beside, inOwnOrder, LEAST, move, resize, type Hung } from './board-places'
+import { useHanging } from './useHanging'
 
 const SHOWN = 40
 
 /** Pictures one wants to be able to draw, arranged by dragging or by keys; each change is kept at once. */
 export function Board({ hanging }: { hanging: Schemas['Hanging'] }) {
-  const client = useQueryClient()
-  const say = useNotice()
-  const [pictures, setPictures] = useState<Hung[]>(hanging.pictures)
+  const { pictures, move: moved, keep } = useHanging(hanging)
   const [chosen, setChosen] = useState<string>()
-  const hang = useMutation({
-    mutationFn: (next: Hung[]) =>
-      answer(
-        api.PUT('/api/what-for/pictures', {
-          body: {
-            version: hanging.version,
-            pictures: next.map(({ picture, from, across, down, breadth }) => ({
-              picture,
-              from,
-              across,
-              down,
-              breadth,
-            })),
-          },
-        }),
-      ),
-    onSuccess: (kept) => client.setQueryData(queries.hung().queryKey, kept),
-    onError: (error) => {
-      say(`Not kept: ${error.message}`)
-      void client.invalidateQueries({ queryKey: ['what-for', 'pictures'] })
-    },
-  })
-  const keep = (next: Hung[]) => {
-    setPictures(next)
-    hang.mutate(next)
-  }
   const picture = pictures.find((p) => p.picture === chosen)
   return (
     <section aria-labelledby="board" className="mt-4">
@@ -51,13 +24,7 @@ export function Board({ hanging }: { hanging: Schemas['Hanging'] }) {
           A board of pictures: pages of your own, or files. It is shown when energy is low and at each review.
         </p>
       ) : (
-        <Hanging
-          pictures={pictures}
-          chosen={chosen}
-          onChoose={setChosen}
-          onMove={setPictures}
-          onDone={keep}
-        />
+        <Hanging pictures={pictures} chosen={chosen} onChoose={setChosen} onMove={moved} onDone={keep} />
       )}
       {picture && (
         <p className="no-print mt-1 flex flex-wrap gap-x-5">
@@ -73,11 +40,7 @@ export function Board({ hanging }: { hanging: Schemas['Hanging'] }) {
           </Button>
         </p>
       )}
-      <Add
-        taken={pictures.map((p) => p.picture)}
-        onAdd={(p) => keep([...pictures, beside(pictures, p)])}
-        disabled={hang.isPending}
-      />
+      <Add taken={pictures.map((p) => p.picture)} onAdd={(p) => keep([...pictures, beside(pictures, p)])} />
     </section>
   )
 }
@@ -130,7 +93,7 @@ function Hanging({
       className="border-hairline relative mt-2 w-full touch-pan-y overflow-hidden border"
       style={{ aspectRatio: `1 / ${height}` }}
     >
-      {pictures.map((p, i) => (
+      {inOwnOrder(pictures).map((p, i) => (
         <button
           key={p.picture}
           type="button"
@@ -141,6 +104,8 @@ function Hanging({
             left: `${p.across * 100}%`,
             top: `${(p.down / height) * 100}%`,
             width: `${Math.max(LEAST, p.breadth) * 100}%`,
+            // What was moved last lies in front; its place in the page stays, so that it keeps the focus.
+            zIndex: pictures.indexOf(p),
           }}
           onFocus={() => onChoose(p.picture)}
           onKeyDown={(event) => press(event, p)}
@@ -176,11 +141,9 @@ function Hanging({
 function Add({
   taken,
   onAdd,
-  disabled,
 }: {
   taken: string[]
   onAdd: (picture: Pick<Hung, 'picture' | 'from' | 'ratio'>) => void
-  disabled: boolean
 }) {
   const say = useNotice()
   const pages = useQuery(queries.pictured()).data ?? []
@@ -203,7 +166,7 @@ function Add({
         <input
           type="file"
           accept="image/*"
-          disabled={disabled || send.isPending}
+          disabled={send.isPending}
           onChange={(event) => {
             const file = event.target.files?.[0]
             if (file) {
@@ -222,7 +185,6 @@ function Add({
             <li key={p.picture}>
               <button
                 type="button"
-                disabled={disabled}
                 aria-label={`Hang ${p.name}`}
                 className="border-hairline hover:border-ink w-full border"
                 onClick={(event) => {

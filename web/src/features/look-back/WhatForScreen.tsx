@@ -43,9 +43,7 @@ export default function WhatForScreen() {
         <Link to="/settings#what-for" className={`${LINE_LINK} no-print`}>
           {aim ? 'Say it anew' : 'Say it'}
         </Link>
-        <Waiting query={useQuery(queries.hung())}>
-          {(hanging) => <Board key={hanging.version} hanging={hanging} />}
-        </Waiting>
+        <Waiting query={useQuery(queries.hung())}>{(hanging) => <Board hanging={hanging} />}</Waiting>
       </Leaf>
       <Leaf second aria-label="Goals and open ends">
         <GoalList />

@@ -29,6 +29,10 @@ export const arrange = (pictures: Hung[], changed: Hung): Hung[] => [
   changed,
 ]
 
+/** The pictures in an order that moving them does not change. */
+export const inOwnOrder = (pictures: Hung[]): Hung[] =>
+  [...pictures].sort((a, b) => (a.picture < b.picture ? -1 : 1))
+
 /** A new picture in the first free place of a row of three. */
 export function beside(pictures: Hung[], p: Pick<Hung, 'picture' | 'from' | 'ratio'>): Hung {
   const place = pictures.length
