@@ -15,7 +15,12 @@ const figures = (more: object = {}) => ({
 const effect = (after: object) => ({ before: figures(), after: figures(after), refused: null })
 
 const ways = [
-  { way: 'MORE_MINUTES', amount: 50, change: null, effect: null },
+  {
+    way: 'MORE_MINUTES',
+    amount: 50,
+    change: { kind: 'MINUTES_A_DAY', week: 'w', minutes: 39 },
+    effect: effect({}),
+  },
   {
     way: 'DROP',
     amount: 350,
@@ -30,17 +35,19 @@ const ways = [
   },
 ]
 
-test('each way back is told, and those that change the plan show what they do first', async () => {
+test('each way back is told, and shows what it does before anything is changed', async () => {
   show(<BackOnPlan />, {
     'GET /api/look-back/course-end/back': () => ({ body: { placement: 'p', week: 'w', ways } }),
     'POST /api/course/p/preview': () => ({ body: effect({ end: '2026-05-17' }) }),
   })
   await userEvent.click(await screen.findByText('What would make the end true again'))
-  expect(screen.getByText(/50 min a week more than your weeks brought/)).toBeInTheDocument()
+  expect(
+    screen.getByText(/50 min a week more than your weeks brought.* 39 min on its days/),
+  ).toBeInTheDocument()
   expect(screen.getByText(/5 h 50 min less .* next week 12 drawings can go/)).toBeInTheDocument()
   const look = screen.getAllByRole('button', { name: /^Look at it/ })
-  expect(look).toHaveLength(2)
-  await userEvent.click(look[1] as HTMLElement)
+  expect(look).toHaveLength(3)
+  await userEvent.click(look[2] as HTMLElement)
   expect(await screen.findByRole('button', { name: 'Change the plan' })).toBeInTheDocument()
 })
 

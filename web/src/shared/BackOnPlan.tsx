@@ -10,7 +10,7 @@ import { plural } from '../ui/plural'
 type Way = Schemas['WayBackView']
 
 const TITLES: Record<Way['way'], string> = {
-  MORE_MINUTES: '',
+  MORE_MINUTES: 'More minutes on the days of next week',
   DROP: 'Drop some of next week’s work',
   STRETCH: 'Make next week longer',
 }
@@ -32,19 +32,13 @@ export function BackOnPlan() {
         {back.ways.map((w) => (
           <li key={w.way}>
             {wayBack(w, format)}{' '}
-            {w.change && (
-              <Button
-                look="quiet"
-                aria-label={`Look at it: ${wayBack(w, format)}`}
-                onClick={() => setOpen(w)}
-              >
-                Look at it
-              </Button>
-            )}
+            <Button look="quiet" aria-label={`Look at it: ${wayBack(w, format)}`} onClick={() => setOpen(w)}>
+              Look at it
+            </Button>
           </li>
         ))}
       </ul>
-      {open?.change && (
+      {open && (
         <ChangeSheet
           title={TITLES[open.way]}
           placement={back.placement}
@@ -63,15 +57,14 @@ export function BackOnPlan() {
 export function wayBack(w: Way, format: Formats): string {
   switch (w.way) {
     case 'MORE_MINUTES':
-      return `${format.minutes(w.amount)} a week more than your weeks brought, from now on`
+      return w.change.kind === 'MINUTES_A_DAY'
+        ? `${format.minutes(w.amount)} a week more than your weeks brought, from now on; next week with ${format.minutes(w.change.minutes)} on its days`
+        : ''
     case 'DROP': {
-      const dropped = w.effect?.after.droppedDrawings ?? 0
-      const before = w.effect?.before.droppedDrawings ?? 0
-      return `${format.minutes(w.amount)} less of the work ahead; of it next week ${plural(dropped - before, 'drawing')} can go`
+      const dropped = w.effect.after.droppedDrawings - w.effect.before.droppedDrawings
+      return `${format.minutes(w.amount)} less of the work ahead; of it next week ${plural(dropped, 'drawing')} can go`
     }
     case 'STRETCH':
-      return w.effect
-        ? `next week over ${plural(w.amount, 'day')}; then the plan ends on ${format.dayMonthYear(w.effect.after.end)}, about when it really will`
-        : `next week over ${plural(w.amount, 'day')}`
+      return `next week over ${plural(w.amount, 'day')}; then the plan ends on ${format.dayMonthYear(w.effect.after.end)}, about when it really will`
   }
 }

@@ -34,7 +34,7 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
       ),
     onSuccess: () => client.invalidateQueries({ queryKey: ['what-for', 'goals'] }),
   })
-  const asks = ask && goal.over && goal.said !== '' && goal.became === ''
+  const asks = ask && goal.asks
   if (!open && !asks) {
     return (
       <p className="mt-1">

@@ -8,8 +8,8 @@ import { recallAt } from './recall'
 /** Plates and orders of steps that belong to a topic; nothing where there are none. */
 export function RecallOf({ topic }: { topic: string }) {
   const format = useFormats()
-  const subjects = useQuery(queries.recall()).data?.subjects ?? []
-  const mine = subjects.filter((s) => s.topics.includes(topic))
+  const things = useQuery(queries.recall()).data?.things ?? []
+  const mine = things.filter((s) => s.topics.includes(topic))
   return mine.length === 0 ? null : (
     <section aria-labelledby="recall-of" className="no-print mt-5">
       <h2 id="recall-of">To recall</h2>

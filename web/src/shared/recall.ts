@@ -1,12 +1,12 @@
 import type { Schemas } from '../api/client'
 
-type Due = Pick<Schemas['DueSubject'], 'kind' | 'id'>
+type Due = Pick<Schemas['DueRecall'], 'kind' | 'id'>
 
 /** Where a plate or an order is asked for. */
 export const recallAt = ({ kind, id }: Due) => `/recall/${kind === 'PLATE' ? 'plates' : 'orders'}/${id}`
 
 /** How something is asked for, in words. */
-export const WAYS: Record<Schemas['DueSubject']['way'], string> = {
+export const WAYS: Record<Schemas['DueRecall']['way'], string> = {
   DRAW: 'drawn from memory',
   PLACE: 'pins placed',
   NAME: 'names written',

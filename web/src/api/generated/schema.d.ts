@@ -2276,7 +2276,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/recall/subjects/{kind}/{id}": {
+    "/api/recall/wanted/{kind}/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -3837,7 +3837,7 @@ export interface components {
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
         };
-        DueSubject: {
+        DueRecall: {
             id: string;
             /** @enum {string} */
             kind: "PLATE" | "ORDER";
@@ -4129,9 +4129,23 @@ export interface components {
             /** Format: int64 */
             version?: number | null;
         };
+        GoalLine: {
+            /** Format: uuid */
+            about: string;
+            asks: boolean;
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "COURSE" | "PROMISE" | "BOOK";
+            said: string;
+            title: string;
+            /** Format: date */
+            to?: string | null;
+        };
         GoalView: {
             /** Format: uuid */
             about: string;
+            asks: boolean;
             became: string;
             /** Format: date */
             becameOn?: string | null;
@@ -4139,8 +4153,6 @@ export interface components {
             days: number;
             /** Format: int32 */
             drawings: number;
-            /** Format: date */
-            from: string;
             /** @enum {string} */
             kind: "COURSE" | "PROMISE" | "BOOK";
             /** Format: double */
@@ -4150,9 +4162,6 @@ export interface components {
             over: boolean;
             pictures: string[];
             said: string;
-            title: string;
-            /** Format: date */
-            to?: string | null;
             /** Format: int64 */
             version?: number | null;
         };
@@ -5403,6 +5412,8 @@ export interface components {
             start: string;
         };
         QuotaLine: {
+            /** Format: date */
+            endedOn?: string | null;
             forecast?: components["schemas"]["Forecast"];
             /** Format: uuid */
             id: string;
@@ -5633,10 +5644,27 @@ export interface components {
             number?: number | null;
             title: string;
         };
+        RecallLine: {
+            /** Format: date */
+            due?: string | null;
+            id: string;
+            /** @enum {string} */
+            kind: "PLATE" | "ORDER";
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            times: number;
+            title: string;
+            topics: string[];
+            /** @enum {string|null} */
+            way?: "DRAW" | "PLACE" | "NAME" | "ORDER" | null;
+        };
         RecallView: {
-            due: components["schemas"]["DueSubject"][];
+            due: components["schemas"]["DueRecall"][];
             resting: boolean;
-            subjects: components["schemas"]["SubjectLine"][];
+            things: components["schemas"]["RecallLine"][];
         };
         ReferenceFields: {
             /** @enum {string|null} */
@@ -5952,22 +5980,6 @@ export interface components {
             more: boolean;
             part: string;
         };
-        SatGroupView: {
-            energy?: components["schemas"]["MeanView"];
-            marks?: components["schemas"]["MeanView"];
-            /** Format: int32 */
-            minutes: number;
-            name: string;
-            /** Format: int32 */
-            sittings: number;
-        };
-        SatGroupsView: {
-            bestEnergy?: string | null;
-            bestMarks?: string | null;
-            groups: components["schemas"]["SatGroupView"][];
-            /** Format: int32 */
-            lacking: number;
-        };
         Second: {
             /** Format: date-time */
             newest?: string | null;
@@ -6244,6 +6256,22 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        SittingGroupView: {
+            energy?: components["schemas"]["MeanView"];
+            marks?: components["schemas"]["MeanView"];
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: int32 */
+            sittings: number;
+        };
+        SittingGroupsView: {
+            bestEnergy?: string | null;
+            bestMarks?: string | null;
+            groups: components["schemas"]["SittingGroupView"][];
+            /** Format: int32 */
+            lacking: number;
+        };
         SittingHabits: {
             cues: string[];
             places: string[];
@@ -6309,15 +6337,15 @@ export interface components {
         SittingsView: {
             cues: components["schemas"]["CueRecord"][];
             feared: components["schemas"]["FearedView"];
-            hours: components["schemas"]["SatGroupsView"];
-            lengths: components["schemas"]["SatGroupsView"];
+            hours: components["schemas"]["SittingGroupsView"];
+            lengths: components["schemas"]["SittingGroupsView"];
             longest?: components["schemas"]["StretchView"];
             longestLately?: components["schemas"]["StretchView"];
-            places: components["schemas"]["SatGroupsView"];
+            places: components["schemas"]["SittingGroupsView"];
             /** Format: int32 */
             sittings: number;
-            warmedUp: components["schemas"]["SatGroupsView"];
-            where: components["schemas"]["SatGroupsView"];
+            warmedUp: components["schemas"]["SittingGroupsView"];
+            where: components["schemas"]["SittingGroupsView"];
         };
         Skip: {
             /**
@@ -6483,23 +6511,6 @@ export interface components {
             kind: "BASELINE";
             topic: string;
             week: string;
-        };
-        SubjectLine: {
-            /** Format: date */
-            due?: string | null;
-            id: string;
-            /** @enum {string} */
-            kind: "PLATE" | "ORDER";
-            /** Format: int32 */
-            parts: number;
-            /** Format: int32 */
-            right: number;
-            /** Format: int32 */
-            times: number;
-            title: string;
-            topics: string[];
-            /** @enum {string|null} */
-            way?: "DRAW" | "PLACE" | "NAME" | "ORDER" | null;
         };
         SubjectView: {
             between: components["schemas"]["Between"];
@@ -6987,8 +6998,8 @@ export interface components {
         WayBackView: {
             /** Format: int32 */
             amount: number;
-            change?: components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"];
-            effect?: components["schemas"]["PreviewView"];
+            change: components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"];
+            effect: components["schemas"]["PreviewView"];
             /** @enum {string} */
             way: "MORE_MINUTES" | "DROP" | "STRETCH";
         };
@@ -12576,7 +12587,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GoalView"][];
+                    "application/json": components["schemas"]["GoalLine"][];
                 };
             };
         };

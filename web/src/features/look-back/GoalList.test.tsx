@@ -10,6 +10,7 @@ const goal = (more: object = {}) => ({
   version: 2,
   title: 'Mooring posts',
   over: true,
+  asks: true,
   from: '2026-01-01',
   to: '2026-01-10',
   said: 'To stop being afraid of so many.',
@@ -23,14 +24,14 @@ const goal = (more: object = {}) => ({
   ...more,
 })
 
-const running = goal({ kind: 'COURSE', about: 'c', title: 'Harbour Year', over: false, to: null })
+const running = goal({ kind: 'COURSE', about: 'c', title: 'Harbour Year', over: false, asks: false, to: null })
 
 const list = () =>
   show(<GoalList />, {
     'GET /api/what-for/goals': () => ({ body: [goal(), running, goal({ about: 'n', said: '' })] }),
     'GET /api/what-for/goals/PROMISE/q': () => ({ body: goal() }),
     'GET /api/what-for/goals/COURSE/c': () => ({ body: running }),
-    'PUT /api/what-for/goals/PROMISE/q': () => ({ body: goal({ became: 'They hold still.' }) }),
+    'PUT /api/what-for/goals/PROMISE/q': () => ({ body: goal({ became: 'They hold still.', asks: false }) }),
   })
 
 test('what is over is asked again beside what was drawn', async () => {

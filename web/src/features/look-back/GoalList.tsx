@@ -5,7 +5,7 @@ import { Goal } from '../../shared/Goal'
 import { useFormats } from '../../ui/locale'
 import { Waiting } from '../../ui/Waiting'
 
-const KINDS: Record<Schemas['GoalView']['kind'], string> = {
+const KINDS: Record<Schemas['GoalLine']['kind'], string> = {
   COURSE: 'course',
   PROMISE: 'promise',
   BOOK: 'book',

@@ -21,7 +21,9 @@ export function PhaseBegins({ all }: { all: Series[] }) {
     onSuccess: () => client.invalidateQueries({ queryKey: ['look-back'] }),
     onError: (error) => say(`Not kept: ${error.message}`),
   })
-  const begins = series?.phases.slice(1).map((p) => p.from) ?? []
+  const there = series?.phases.slice(1).map((p) => p.from) ?? []
+  // What is on its way counts already, so that a second press does not undo the first.
+  const begins = (set.isPending ? set.variables : undefined) ?? there
   return (
     <details className="no-print mt-2">
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
@@ -48,7 +50,6 @@ export function PhaseBegins({ all }: { all: Series[] }) {
                 <Check
                   key={v.from}
                   checked={begins.includes(v.from)}
-                  disabled={set.isPending}
                   onChange={(e) =>
                     set.mutate(
                       e.target.checked ? [...begins, v.from] : begins.filter((week) => week !== v.from),

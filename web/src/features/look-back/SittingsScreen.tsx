@@ -9,7 +9,7 @@ import { Parts } from './Parts'
 import { hours, sittingLength } from './text'
 
 type View = Schemas['SittingsView']
-type Groups = Schemas['SatGroupsView']
+type Groups = Schemas['SittingGroupsView']
 
 const PLACES: Record<string, string> = { '1': 'first in a row', '2': 'second', '3': 'third and later' }
 

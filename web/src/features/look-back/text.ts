@@ -183,7 +183,7 @@ export function facts(r: Review, format: Formats): Fact[] {
     r.habits.length > 0
       ? {
           name: 'Habits changed',
-          says: r.habits.map((h) => `${habitName(h)} ${h.came ? 'holds now' : 'holds no more'}`).join(' · '),
+          says: r.habits.map((h) => `${h.came ? 'new' : 'gone'}: ${habitName(h)}`).join(' · '),
           to: '/bench',
         }
       : undefined,

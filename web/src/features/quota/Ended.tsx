@@ -14,7 +14,7 @@ import { units } from '../../shared/quota-words'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Check } from '../../ui/Check'
 import { plural } from '../../ui/plural'
-import { OUTCOMES, promise, unitOf, weekly, type Quota } from './text'
+import { OUTCOMES, promise, unitOf, weekly, went, type Quota } from './text'
 import { useQuotas } from '../../shared/useQuotas'
 
 const THIRDS = ['first third', 'second third', 'last third']
@@ -139,21 +139,6 @@ function rows(
     ['median time each', pace.join(', ') || 'not told'],
     ['mean mark', marks.join(', ') || 'no marks'],
   ]
-}
-
-/** How time and marks went from entry to entry, as far as it can be said. */
-export function went(record: Schemas['QuotaRecord'], format: ReturnType<typeof useFormats>): string {
-  const said = (name: string, goes: Schemas['MannKendall'], up: string, down: string) =>
-    goes.trend
-      ? `${name} ${goes.s > 0 ? up : down} from entry to entry (tau ${format.number(Math.round(goes.tau * 100) / 100)}, ${plural(goes.of, 'entry', 'entries')}).`
-      : ''
-  const told = [
-    said('The time each took', record.paceGoes, 'grew', 'fell'),
-    said('Marks', record.marksGo, 'rose', 'fell'),
-  ].filter(Boolean)
-  return told.length > 0
-    ? told.join(' ')
-    : `No trend in time or marks that ${plural(Math.max(record.paceGoes.of, record.marksGo.of), 'entry', 'entries')} can show.`
 }
 
 function Learned({ quota }: { quota: Quota }) {

@@ -22,12 +22,13 @@ export function Pages({ quota }: { quota: Quota }) {
     const picture = pictures?.[e.id]
     return picture ? [{ ...e, picture }] : []
   })
-  const ranked = rankings.find((r) => r.title === quota.terms.title)
+  const ranked = rankings.find((r) => r.id === quota.id)
   const rank = useMutation({
     mutationFn: () =>
       answer(
         api.PUT('/api/rankings/{id}', {
-          params: { path: { id: crypto.randomUUID() } },
+          // One ranking a promise: it has the promise's own id.
+          params: { path: { id: quota.id } },
           body: { title: quota.terms.title, pictures: [...new Set(pictured.map((e) => e.picture))] },
         }),
       ),

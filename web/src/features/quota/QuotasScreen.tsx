@@ -50,7 +50,7 @@ function List({ quotas, shown }: { quotas: QuotaLine[]; shown: string | undefine
   const running = quotas.filter((q) => q.outcome === 'RUNNING')
   const ended = quotas.filter((q) => q.outcome !== 'RUNNING')
   return (
-    <Leaf aria-labelledby="quotas">
+    <Leaf aria-labelledby="quotas" className="no-print">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 id="quotas">Quotas</h1>
         <Link to="/quotas/new" className={LINE_LINK}>

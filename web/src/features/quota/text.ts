@@ -261,3 +261,18 @@ export function trials(sheet: Sheet, terms: Terms, format: Formats): Remedy[] {
       }))
     : []
 }
+
+/** How time and marks went from entry to entry, as far as it can be said. */
+export function went(record: Schemas['QuotaRecord'], format: Formats): string {
+  const said = (name: string, goes: Schemas['MannKendall'], up: string, down: string) =>
+    goes.trend
+      ? `${name} ${goes.s > 0 ? up : down} from entry to entry (tau ${format.number(Math.round(goes.tau * 100) / 100)}, ${plural(goes.of, 'entry', 'entries')}).`
+      : ''
+  const told = [
+    said('The time each took', record.paceGoes, 'grew', 'fell'),
+    said('Marks', record.marksGo, 'rose', 'fell'),
+  ].filter(Boolean)
+  return told.length > 0
+    ? told.join(' ')
+    : `No trend in time or marks that ${plural(Math.max(record.paceGoes.of, record.marksGo.of), 'entry', 'entries')} can show.`
+}

@@ -23,7 +23,7 @@ const page = (way: string, more: object = {}) =>
       <Route path="/recall/plates/:id" element={<PlateScreen />} />
     </Routes>,
     {
-      'GET /api/recall': () => ({ body: { resting: false, due: [], subjects: [] } }),
+      'GET /api/recall': () => ({ body: { resting: false, due: [], things: [] } }),
       'GET /api/recall/plates/boat': () => ({ body: plate }),
       ...more,
     },

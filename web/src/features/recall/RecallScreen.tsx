@@ -25,7 +25,7 @@ export default function RecallScreen() {
               35, 80 and 180 days. Five minutes a day at most, and nothing is missed by leaving it.
             </p>
             <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-4 max-sm:grid-cols-1">
-              {view.subjects
+              {view.things
                 .filter((s) => s.kind === 'PLATE')
                 .map((s) => (
                   <Plate key={s.id} line={s} />
@@ -54,7 +54,7 @@ export default function RecallScreen() {
             )}
             <h2 className="mt-5">Orders of steps</h2>
             <ul>
-              {view.subjects
+              {view.things
                 .filter((s) => s.kind === 'ORDER')
                 .map((s) => (
                   <li key={s.id} className="border-hairline border-b py-2">

@@ -3,7 +3,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
 
-export type Line = Schemas['SubjectLine']
+export type Line = Schemas['RecallLine']
 
 /** Writes to what is asked for again. */
 export function useRecall() {
@@ -13,13 +13,13 @@ export function useRecall() {
   const settled = (view: Schemas['RecallView']) => client.setQueryData(queries.recall().queryKey, view)
   const take = useMutation({
     mutationFn: ({ kind, id, way }: Pick<Line, 'kind' | 'id'> & { way: NonNullable<Line['way']> }) =>
-      answer(api.PUT('/api/recall/subjects/{kind}/{id}', { params: { path: { kind, id } }, body: { way } })),
+      answer(api.PUT('/api/recall/wanted/{kind}/{id}', { params: { path: { kind, id } }, body: { way } })),
     onSuccess: settled,
     onError,
   })
   const leaveOff = useMutation({
     mutationFn: ({ kind, id }: Pick<Line, 'kind' | 'id'>) =>
-      answer(api.DELETE('/api/recall/subjects/{kind}/{id}', { params: { path: { kind, id } } })),
+      answer(api.DELETE('/api/recall/wanted/{kind}/{id}', { params: { path: { kind, id } } })),
     onSuccess: settled,
     onError,
   })

@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 
-/** A week that waits to be looked back on, and the aim that the last one set. */
+/** A week that waits to be looked back on, the aim that the last one set, and a goal that is asked again. */
 export function LookBack() {
   const today = useQuery(queries.reviewToday()).data
+  const over = useQuery(queries.goals()).data?.find((g) => g.asks)
   return (
     <>
       {today?.aim && (
@@ -18,6 +19,14 @@ export function LookBack() {
             The week waits to be looked back on
           </Link>
           <span className="text-faded">, five minutes; it may be passed over.</span>
+        </p>
+      )}
+      {over && (
+        <p className="mt-2">
+          {over.title} is over:{' '}
+          <Link to="/look-back/what-for" className="underline underline-offset-4">
+            what became of it?
+          </Link>
         </p>
       )}
     </>

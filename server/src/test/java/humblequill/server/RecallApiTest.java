@@ -11,7 +11,7 @@ import tools.jackson.databind.JsonNode;
 
 /** What is asked for again, over HTTP, with the clock set forward. */
 class RecallApiTest extends ClockedTest {
-  private static final String PLATE = "/api/recall/subjects/PLATE/";
+  private static final String PLATE = "/api/recall/wanted/PLATE/";
 
   RecallApiTest() {
     super(72);
@@ -29,7 +29,7 @@ class RecallApiTest extends ClockedTest {
   private JsonNode line(String id) {
     return api.get("/api/recall")
         .json()
-        .path("subjects")
+        .path("things")
         .valueStream()
         .filter(s -> s.path("id").asString().equals(id))
         .findFirst()
@@ -119,7 +119,7 @@ class RecallApiTest extends ClockedTest {
     var steps =
         new ArrayList<>(
             api.get(path).json().path("steps").valueStream().map(JsonNode::asString).toList());
-    assertThat(api.put("/api/recall/subjects/ORDER/build-a-head", Map.of("way", "DRAW")).body())
+    assertThat(api.put("/api/recall/wanted/ORDER/build-a-head", Map.of("way", "DRAW")).body())
         .contains("put in order");
     var right = api.post(path + "/ordered", Map.of("steps", steps));
     assertThat(right.json().path("right").asInt()).isEqualTo(steps.size());
@@ -134,7 +134,7 @@ class RecallApiTest extends ClockedTest {
     assertThat(api.get("/api/recall/orders/elbow").status()).isEqualTo(404);
     assertThat(api.put(PLATE + "elbow", Map.of("way", "DRAW")).status()).isEqualTo(404);
     assertThat(api.put(PLATE + "boat", Map.of("way", "SING")).status()).isEqualTo(400);
-    assertThat(api.put("/api/recall/subjects/SONG/boat", Map.of("way", "DRAW")).status())
+    assertThat(api.put("/api/recall/wanted/SONG/boat", Map.of("way", "DRAW")).status())
         .isEqualTo(400);
   }
 

@@ -3,70 +3,70 @@ package humblequill.core.plan;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 
-/** The ways a work is first put on the board. Each returns the units that found no day. */
+/** The ways a work is first put into the draft. Each returns the units that found no day. */
 final class Placing {
   private Placing() {}
 
   /** As early as it fits. */
-  static int early(Board board, int work) {
-    return inTurn(board, work, IntStream.range(board.firstDay(work), board.days()).toArray());
+  static int early(PlanDraft draft, int work) {
+    return inTurn(draft, work, IntStream.range(draft.firstDay(work), draft.days()).toArray());
   }
 
   /** As late as it fits. */
-  static int late(Board board, int work) {
-    int first = board.firstDay(work);
-    int last = board.days() - 1;
+  static int late(PlanDraft draft, int work) {
+    int first = draft.firstDay(work);
+    int last = draft.days() - 1;
     return inTurn(
-        board, work, IntStream.rangeClosed(first, last).map(d -> first + last - d).toArray());
+        draft, work, IntStream.rangeClosed(first, last).map(d -> first + last - d).toArray());
   }
 
   /**
    * Day by day as much as fits, in shares of the smallest chunk or more; what cannot be kept in
    * such shares goes where it fits.
    */
-  private static int inTurn(Board board, int work, int[] days) {
-    int todo = board.work(work).quantity();
-    int chunk = Math.min(board.work(work).chunk(), todo);
+  private static int inTurn(PlanDraft draft, int work, int[] days) {
+    int todo = draft.work(work).quantity();
+    int chunk = Math.min(draft.work(work).chunk(), todo);
     for (int day : days) {
-      int here = Math.min(todo, board.holds(work, day));
+      int here = Math.min(todo, draft.holds(work, day));
       int lacking = todo == here ? 0 : Math.max(0, chunk - (todo - here));
       if (here - lacking >= chunk) {
-        todo -= fill(board, work, day, here - lacking);
+        todo -= fill(draft, work, day, here - lacking);
       } else if (here >= chunk) {
-        todo -= fill(board, work, day, here);
+        todo -= fill(draft, work, day, here);
       }
     }
     for (int day : days) {
-      todo -= fill(board, work, day, todo);
+      todo -= fill(draft, work, day, todo);
     }
-    gatherChunks(board, work, board.firstDay(work));
+    gatherChunks(draft, work, draft.firstDay(work));
     return todo;
   }
 
-  private static int fill(Board board, int work, int day, int most) {
-    int here = Math.min(most, board.holds(work, day));
-    board.put(work, day, here);
+  private static int fill(PlanDraft draft, int work, int day, int most) {
+    int here = Math.min(most, draft.holds(work, day));
+    draft.put(work, day, here);
     return here;
   }
 
   /** In proportion to the room left, then one by one where most is left. */
-  static int evenly(Board board, int work) {
-    int first = board.firstDay(work);
-    var weights = board.left();
+  static int evenly(PlanDraft draft, int work) {
+    int first = draft.firstDay(work);
+    var weights = draft.left();
     Arrays.fill(weights, 0, Math.min(first, weights.length), 0);
-    var wanted = inChunks(board.work(work), weights);
-    int todo = board.work(work).quantity();
-    for (int day = first; day < board.days(); day++) {
-      todo -= fill(board, work, day, Math.min(todo, wanted[day]));
+    var wanted = inChunks(draft.work(work), weights);
+    int todo = draft.work(work).quantity();
+    for (int day = first; day < draft.days(); day++) {
+      todo -= fill(draft, work, day, Math.min(todo, wanted[day]));
     }
-    for (int day = board.roomiestFrom(first); todo > 0; day = board.roomiestFrom(first)) {
-      if (day < 0 || board.holds(work, day) == 0) {
+    for (int day = draft.roomiestFrom(first); todo > 0; day = draft.roomiestFrom(first)) {
+      if (day < 0 || draft.holds(work, day) == 0) {
         break;
       }
-      board.put(work, day, 1);
+      draft.put(work, day, 1);
       todo--;
     }
-    gatherChunks(board, work, first);
+    gatherChunks(draft, work, first);
     return todo;
   }
 
@@ -92,25 +92,25 @@ final class Placing {
   }
 
   /** Moves shares below the smallest chunk to the nearest day that has a share and room. */
-  private static void gatherChunks(Board board, int work, int first) {
-    for (int day = board.days() - 1; day >= first; day--) {
-      int here = board.units(work, day);
-      if (here > 0 && here < board.work(work).chunk()) {
-        int neighbour = nearestWithRoom(board, work, day, first);
+  private static void gatherChunks(PlanDraft draft, int work, int first) {
+    for (int day = draft.days() - 1; day >= first; day--) {
+      int here = draft.units(work, day);
+      if (here > 0 && here < draft.work(work).chunk()) {
+        int neighbour = nearestWithRoom(draft, work, day, first);
         if (neighbour >= 0) {
-          board.put(work, day, -here);
-          board.put(work, neighbour, here);
+          draft.put(work, day, -here);
+          draft.put(work, neighbour, here);
         }
       }
     }
   }
 
-  private static int nearestWithRoom(Board board, int work, int day, int first) {
-    long needed = (long) board.units(work, day) * board.work(work).secondsEach();
-    for (int distance = 1; distance < board.days(); distance++) {
+  private static int nearestWithRoom(PlanDraft draft, int work, int day, int first) {
+    long needed = (long) draft.units(work, day) * draft.work(work).secondsEach();
+    for (int distance = 1; distance < draft.days(); distance++) {
       for (int other : new int[] {day - distance, day + distance}) {
-        boolean inside = other >= first && other < board.days();
-        if (inside && board.units(work, other) > 0 && board.hasRoom(other, needed)) {
+        boolean inside = other >= first && other < draft.days();
+        if (inside && draft.units(work, other) > 0 && draft.hasRoom(other, needed)) {
           return other;
         }
       }

@@ -42,11 +42,11 @@ public final class Planner {
    */
   public static Spread spread(List<Work> works, List<DayRoom> days, DayOrder order) {
     var waiting = new Waiting(works);
-    var board = new Board(works, days, waiting);
+    var draft = new PlanDraft(works, days, waiting);
     var placing = placingOrder(works, waiting);
-    placing.forEach(work -> place(board, work));
-    placing.forEach(work -> Repair.of(board, work));
-    return SpreadOfBoard.read(board, order);
+    placing.forEach(work -> place(draft, work));
+    placing.forEach(work -> Repair.of(draft, work));
+    return SpreadOfDraft.read(draft, order);
   }
 
   /**
@@ -66,14 +66,14 @@ public final class Planner {
     return order;
   }
 
-  private static void place(Board board, int work) {
-    var on = board.work(work).on();
-    if (board.isAwaited(work) || on.equals(Optional.of(Exercise.Pinned.FIRST_DAY))) {
-      board.setUnplaced(work, Placing.early(board, work));
+  private static void place(PlanDraft draft, int work) {
+    var on = draft.work(work).on();
+    if (draft.isAwaited(work) || on.equals(Optional.of(Exercise.Pinned.FIRST_DAY))) {
+      draft.setUnplaced(work, Placing.early(draft, work));
     } else if (on.isPresent()) {
-      board.setUnplaced(work, Placing.late(board, work));
+      draft.setUnplaced(work, Placing.late(draft, work));
     } else {
-      board.setUnplaced(work, Placing.evenly(board, work));
+      draft.setUnplaced(work, Placing.evenly(draft, work));
     }
   }
 

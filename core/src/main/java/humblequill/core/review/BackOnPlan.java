@@ -5,17 +5,21 @@ import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.PlacedWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
 
 /**
  * What would make the end of a course that falls behind true again: more minutes, less work, or a
  * later end.
  *
  * @param moreAWeek minutes a week more than the weeks so far brought
+ * @param minutesADay the least a day of the next week would offer, so that it brings so many more;
+ *     0 where it has no day with room
  * @param dropMinutes work that would have to go so that the rest is done at the pace so far
  * @param drop of it that can be dropped in the next week, units by exercise: what comes in most
  *     units first, and never the last one
@@ -23,16 +27,24 @@ import java.util.Optional;
  * @param days length of that week, so that the course ends about when it really will
  */
 public record BackOnPlan(
-    int moreAWeek, int dropMinutes, Map<String, Integer> drop, String week, int days) {
+    int moreAWeek,
+    int minutesADay,
+    int dropMinutes,
+    Map<String, Integer> drop,
+    String week,
+    int days) {
+  private static final int MOST_A_DAY = 960;
   private static final int MINUTE = 60;
   private static final int DAYS = 7;
 
   /**
    * The ways back.
    *
+   * @param room minutes a date offers now
    * @return empty where nothing is behind, or no week is to come
    */
-  public static Optional<BackOnPlan> of(PlacedCourse course, CourseEnd end, LocalDate today) {
+  public static Optional<BackOnPlan> of(
+      PlacedCourse course, CourseEnd end, LocalDate today, ToIntFunction<LocalDate> room) {
     var next = course.placement().weeks().stream().filter(w -> w.from().isAfter(today)).findFirst();
     if (next.isEmpty()
         || end.share() >= 1
@@ -51,10 +63,24 @@ public record BackOnPlan(
     return Optional.of(
         new BackOnPlan(
             (int) Math.ceil(missing / weeks),
+            minutesADay(next.get(), missing / weeks * length / DAYS, room),
             (int) Math.round(missing),
             drop(next.get(), minutes(next.get()) * (1 - end.share())),
             next.get().key(),
             Math.min(PlacedWeek.MAX_DAYS, length + later)));
+  }
+
+  /** Days without any time stay so; the others are raised to one level. */
+  private static int minutesADay(PlacedWeek week, double more, ToIntFunction<LocalDate> room) {
+    var days =
+        week.from().datesUntil(week.to().plusDays(1)).mapToInt(room).filter(m -> m > 0).toArray();
+    for (int level = 1; level <= MOST_A_DAY && days.length > 0; level++) {
+      int atLeast = level;
+      if (Arrays.stream(days).map(m -> Math.max(0, atLeast - m)).sum() >= more) {
+        return level;
+      }
+    }
+    return 0;
   }
 
   private static double minutes(PlacedWeek week) {

@@ -16,7 +16,8 @@ import java.util.function.Predicate;
  *
  * @param cue as it was last written
  * @param led days on which it led to drawing
- * @param of days since it was first told on which drawing could have been
+ * @param of days since it was first told on which drawing could have been; today counts once it led
+ *     to drawing
  * @param sure 95 % interval of the share
  * @param minutes drawn after it
  */
@@ -27,10 +28,10 @@ public record CueRecord(String cue, int led, int of, Wilson sure, int minutes) {
    * @param chance whether a day is one on which drawing can be: no pause and no planned rest
    */
   public static List<CueRecord> of(
-      List<Sat> sittings, LocalDate today, Predicate<LocalDate> chance) {
-    Map<String, List<Sat>> byCue = new LinkedHashMap<>();
+      List<PastSitting> sittings, LocalDate today, Predicate<LocalDate> chance) {
+    Map<String, List<PastSitting>> byCue = new LinkedHashMap<>();
     sittings.stream()
-        .sorted(Comparator.comparing(Sat::day))
+        .sorted(Comparator.comparing(PastSitting::day))
         .forEach(
             s ->
                 s.cue()
@@ -45,7 +46,8 @@ public record CueRecord(String cue, int led, int of, Wilson sure, int minutes) {
         .toList();
   }
 
-  private static CueRecord one(List<Sat> told, LocalDate today, Predicate<LocalDate> chance) {
+  private static CueRecord one(
+      List<PastSitting> told, LocalDate today, Predicate<LocalDate> chance) {
     var led = new HashSet<LocalDate>();
     told.forEach(s -> led.add(s.day()));
     int of =
@@ -53,13 +55,13 @@ public record CueRecord(String cue, int led, int of, Wilson sure, int minutes) {
             told.get(0)
                 .day()
                 .datesUntil(today.plusDays(1))
-                .filter(d -> led.contains(d) || chance.test(d))
+                .filter(d -> led.contains(d) || d.isBefore(today) && chance.test(d))
                 .count();
     return new CueRecord(
         told.get(told.size() - 1).cue().orElseThrow(),
         led.size(),
         of,
         Wilson.of(led.size(), of),
-        told.stream().mapToInt(Sat::minutes).sum());
+        told.stream().mapToInt(PastSitting::minutes).sum());
   }
 }

@@ -15,10 +15,10 @@ public record Feared(int easier, int same, int harder, double p) {
   private static final double UNLIKELY = 0.05;
 
   /** Of those sittings that told both. */
-  public static Feared of(List<Sat> sittings) {
+  public static Feared of(List<PastSitting> sittings) {
     var differences =
         sittings.stream()
-            .map(Sat::felt)
+            .map(PastSitting::felt)
             .filter(f -> f.dread().isPresent() && f.was().isPresent())
             .map(f -> f.was().getAsInt() - f.dread().getAsInt())
             .toList();

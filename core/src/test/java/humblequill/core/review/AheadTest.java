@@ -9,6 +9,7 @@ import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.Placement;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -73,6 +74,11 @@ class AheadTest {
           MONDAY,
           List.of());
 
+  /** Half an hour on every day but Sunday. */
+  private static int room(LocalDate day) {
+    return day.getDayOfWeek() == DayOfWeek.SUNDAY ? 0 : 30;
+  }
+
   private static Ledger drawn(int... minutes) {
     var drawn = new ArrayList<Drawn>();
     for (int i = 0; i < minutes.length; i++) {
@@ -87,8 +93,11 @@ class AheadTest {
     var today = MONDAY.plusDays(28);
     var ledger = drawn(50, 50, 50, 50);
     var end = CourseEnd.of(COURSE, ledger, today).orElseThrow();
-    var back = BackOnPlan.of(COURSE, end, today).orElseThrow();
+    var back = BackOnPlan.of(COURSE, end, today, AheadTest::room).orElseThrow();
     assertThat(back.moreAWeek()).isEqualTo(50);
+    assertThat(back.minutesADay())
+        .as("six days of 30 raised to 39 bring 54, to 38 but 48")
+        .isEqualTo(39);
     assertThat(back.dropMinutes()).as("half of seven weeks of a hundred").isEqualTo(350);
     assertThat(back.drop()).containsExactly(Map.entry("d6", 50));
     assertThat(back.days())
@@ -101,6 +110,6 @@ class AheadTest {
     var today = MONDAY.plusDays(28);
     var ledger = drawn(100, 110, 100, 100);
     var end = CourseEnd.of(COURSE, ledger, today).orElseThrow();
-    assertThat(BackOnPlan.of(COURSE, end, today)).isEmpty();
+    assertThat(BackOnPlan.of(COURSE, end, today, AheadTest::room)).isEmpty();
   }
 }

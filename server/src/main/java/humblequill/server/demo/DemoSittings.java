@@ -1,7 +1,7 @@
 package humblequill.server.demo;
 
 import humblequill.core.entry.Drawn;
-import humblequill.core.sitting.Sat;
+import humblequill.core.sitting.PastSitting;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.sitting.PastSittings;
 import java.time.Duration;
@@ -61,14 +61,14 @@ class DemoSittings {
     int before = 2 + random.nextInt(3);
     int tired = minutes > LONG ? -1 : random.nextInt(2);
     var felt =
-        new Sat.Felt(
+        new PastSitting.Felt(
             OptionalInt.of(before),
             OptionalInt.of(Math.max(1, Math.min(5, before + tired))),
             OptionalInt.of(dread),
             OptionalInt.of(Math.max(1, dread - (random.nextInt(3) > 0 ? 1 : 0))));
     sittings.remember(
         d.entry(),
-        new Sat(
+        new PastSitting(
             d.day(),
             TIMES.get(kind),
             minutes,

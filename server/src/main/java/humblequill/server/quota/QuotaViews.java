@@ -135,6 +135,7 @@ class QuotaViews {
         q.version(),
         q.terms(),
         standing.outcome(),
+        q.endedOn(),
         figures(
             standing.progress(),
             standing.pace().secondsEach(),

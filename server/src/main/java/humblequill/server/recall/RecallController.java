@@ -32,16 +32,18 @@ class RecallController {
   private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
 
   private final Recall recall;
+  private final RecallViews views;
   private final ShippedPlates shipped;
 
-  RecallController(Recall recall, ShippedPlates shipped) {
+  RecallController(Recall recall, RecallViews views, ShippedPlates shipped) {
+    this.views = views;
     this.recall = recall;
     this.shipped = shipped;
   }
 
   @GetMapping
-  Recall.RecallView read() {
-    return recall.read();
+  RecallViews.RecallView read() {
+    return views.read();
   }
 
   @PutMapping("/resting")
@@ -50,19 +52,19 @@ class RecallController {
     recall.rest(resting.resting());
   }
 
-  @PutMapping("/subjects/{kind}/{id}")
-  Recall.RecallView take(
+  @PutMapping("/wanted/{kind}/{id}")
+  RecallViews.RecallView take(
       @PathVariable Recall.Kind kind,
       @PathVariable String id,
       @RequestBody @Valid WantedWay wanted) {
     recall.take(kind, id, wanted.way());
-    return recall.read();
+    return views.read();
   }
 
-  @DeleteMapping("/subjects/{kind}/{id}")
-  Recall.RecallView leaveOff(@PathVariable Recall.Kind kind, @PathVariable String id) {
+  @DeleteMapping("/wanted/{kind}/{id}")
+  RecallViews.RecallView leaveOff(@PathVariable Recall.Kind kind, @PathVariable String id) {
     recall.leaveOff(kind, id);
-    return recall.read();
+    return views.read();
   }
 
   @GetMapping("/plates/{id}")

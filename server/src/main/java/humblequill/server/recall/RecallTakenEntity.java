@@ -1,5 +1,6 @@
 package humblequill.server.recall;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -9,7 +10,10 @@ import java.time.LocalDate;
 @Entity
 @Table(name = "recall_taken")
 class RecallTakenEntity {
-  @Id String subject = "";
+  @Id
+  @Column(name = "subject")
+  String thing = "";
+
   LocalDate takenOn = LocalDate.EPOCH;
   String way = "";
   boolean leftOff;

@@ -5,6 +5,7 @@ import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.Redraws;
 import humblequill.core.review.Between;
 import humblequill.server.book.EntryPictures;
+import humblequill.server.book.PrivatePictures;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.PlanService;
 import java.time.LocalDate;
@@ -27,14 +28,17 @@ class BeforeAfter {
   private final EntryPictures pictures;
   private final WeekGround ground;
   private final OwnSubjects own;
+  private final PrivatePictures privates;
 
   BeforeAfter(
       PlacementService placements,
       PlanService plans,
       EntryPictures pictures,
       WeekGround ground,
-      OwnSubjects own) {
+      OwnSubjects own,
+      PrivatePictures privates) {
     this.own = own;
+    this.privates = privates;
     this.placements = placements;
     this.plans = plans;
     this.pictures = pictures;
@@ -58,7 +62,7 @@ class BeforeAfter {
    *
    * @param planned first day of its week
    * @param drawn the day it was first drawn; null before
-   * @param picture of its page; null without one
+   * @param picture of its page; null without one, and for a private page
    */
   record MomentView(
       String title,
@@ -92,9 +96,19 @@ class BeforeAfter {
             .map(
                 d ->
                     new MomentView(
-                        d.called(), d.day(), d.day(), d.entry(), seen.get(d.entry()), d.mark()))
+                        d.called(),
+                        d.day(),
+                        d.day(),
+                        d.entry(),
+                        shown(seen.get(d.entry())),
+                        d.mark()))
             .toList(),
         Between.of(ground.drawn(), drawn.get(0).day(), drawn.get(drawn.size() - 1).day(), ids));
+  }
+
+  /** The sheets are for showing; pictures of private pages stay out of them. */
+  private @Nullable UUID shown(@Nullable UUID picture) {
+    return privates.holds(picture) ? null : picture;
   }
 
   private SubjectView view(PlacedCourse placed, List<Redraws.Moment> moments) {
@@ -116,7 +130,7 @@ class BeforeAfter {
                       m.from(),
                       m.drawn().orElse(null),
                       e.map(Drawn::entry).orElse(null),
-                      e.map(d -> seen.get(d.entry())).orElse(null),
+                      e.map(d -> shown(seen.get(d.entry()))).orElse(null),
                       e.map(Drawn::mark).orElse(0));
                 })
             .toList();

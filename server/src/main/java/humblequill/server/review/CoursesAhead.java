@@ -14,7 +14,6 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -40,7 +39,7 @@ class CoursesAhead {
 
   /** A way back. */
   enum WayBack {
-    /** More minutes a week; nothing of the plan changes. */
+    /** More minutes on the days of the next week; so many a week from now on. */
     MORE_MINUTES,
     /** Less work in the next week. */
     DROP,
@@ -52,11 +51,10 @@ class CoursesAhead {
    * A way to make the end of a course true again.
    *
    * @param amount minutes a week more, minutes of work less, or days of the next week
-   * @param change what it does to the plan; null where it changes none
-   * @param effect its preview; null where it changes none
+   * @param change what it does to the plan
+   * @param effect its preview
    */
-  record WayBackView(
-      WayBack way, int amount, @Nullable ChangeToMake change, @Nullable PreviewView effect) {}
+  record WayBackView(WayBack way, int amount, ChangeToMake change, PreviewView effect) {}
 
   /** The ways back of the main course; none where it is not behind. */
   record BackView(@Nullable UUID placement, @Nullable String week, List<WayBackView> ways) {}
@@ -67,39 +65,40 @@ class CoursesAhead {
     var course = ground.main(learner);
     var back =
         course.flatMap(
-            c -> ground.end(c, learner).flatMap(e -> BackOnPlan.of(c, e, learner.today())));
+            c ->
+                ground
+                    .end(c, learner)
+                    .flatMap(
+                        e ->
+                            BackOnPlan.of(
+                                c, e, learner.today(), learner.availability()::minutesOn)));
     if (back.isEmpty() || course.isEmpty()) {
       return new BackView(null, null, List.of());
     }
     var b = back.get();
     var id = course.get().id();
-    var drop =
-        new ChangeToMake.DropUnits(
-            b.week(),
-            b.drop().entrySet().stream()
-                .map(e -> new ChangeToMake.Units(e.getKey(), e.getValue()))
-                .toList());
-    var stretch = new ChangeToMake.Stretch(b.week(), b.days());
     var ways = new ArrayList<WayBackView>();
-    ways.add(new WayBackView(WayBack.MORE_MINUTES, b.moreAWeek(), null, null));
-    if (!b.drop().isEmpty()) {
-      ways.add(
-          new WayBackView(
-              WayBack.DROP,
-              b.dropMinutes(),
-              drop,
-              changes.preview(id, b.week(), List.<ChangeToMake>of(drop))));
+    if (b.minutesADay() > 0) {
+      var more = new ChangeToMake.MinutesADay(b.week(), b.minutesADay());
+      ways.add(way(WayBack.MORE_MINUTES, b.moreAWeek(), more, id, b.week()));
     }
-    ways.add(
-        new WayBackView(
-            WayBack.STRETCH,
-            b.days(),
-            stretch,
-            changes.preview(id, b.week(), List.<ChangeToMake>of(stretch))));
+    if (!b.drop().isEmpty()) {
+      var drop =
+          new ChangeToMake.DropUnits(
+              b.week(),
+              b.drop().entrySet().stream()
+                  .map(e -> new ChangeToMake.Units(e.getKey(), e.getValue()))
+                  .toList());
+      ways.add(way(WayBack.DROP, b.dropMinutes(), drop, id, b.week()));
+    }
+    var stretch = new ChangeToMake.Stretch(b.week(), b.days());
+    ways.add(way(WayBack.STRETCH, b.days(), stretch, id, b.week()));
     return new BackView(
-        id,
-        b.week(),
-        ways.stream().filter(w -> w.effect() == null || w.effect().refused() == null).toList());
+        id, b.week(), ways.stream().filter(w -> w.effect().refused() == null).toList());
+  }
+
+  private WayBackView way(WayBack way, int amount, ChangeToMake change, UUID id, String week) {
+    return new WayBackView(way, amount, change, changes.preview(id, week, List.of(change)));
   }
 
   /** A course that is to be laid into the year, and whether beside the one before. */
@@ -146,9 +145,7 @@ class CoursesAhead {
   }
 
   private static LocalDate over(CourseEnd end) {
-    return Optional.ofNullable(end.middle().orElse(null))
-        .filter(m -> m.isAfter(end.byPlan()))
-        .orElse(end.byPlan());
+    return end.middle().filter(m -> m.isAfter(end.byPlan())).orElse(end.byPlan());
   }
 
   private YearAhead.Wanted wanted(WantedCourse w) {

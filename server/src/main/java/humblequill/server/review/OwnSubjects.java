@@ -2,6 +2,7 @@ package humblequill.server.review;
 
 import humblequill.core.entry.Drawn;
 import humblequill.server.book.EntryPictures;
+import humblequill.server.book.PrivatePictures;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
@@ -26,10 +27,16 @@ public class OwnSubjects {
   private final OwnSubjectRepository repository;
   private final WeekGround ground;
   private final EntryPictures pictures;
+  private final PrivatePictures privates;
   private final Remembered<List<KeptSubject>> stored;
 
   OwnSubjects(
-      OwnSubjectRepository repository, WeekGround ground, EntryPictures pictures, Memory memory) {
+      OwnSubjectRepository repository,
+      WeekGround ground,
+      EntryPictures pictures,
+      PrivatePictures privates,
+      Memory memory) {
+    this.privates = privates;
     this.repository = repository;
     this.ground = ground;
     this.pictures = pictures;
@@ -76,7 +83,7 @@ public class OwnSubjects {
         .toList();
   }
 
-  /** Entries that have a picture, the newest first. */
+  /** Entries that have a picture that may be shown, the newest first. */
   @Transactional(readOnly = true)
   public List<PicturedEntry> pictured() {
     var drawn = ground.drawn().all().filter(d -> d.span().isPresent()).toList();
@@ -88,8 +95,8 @@ public class OwnSubjects {
         .toList();
   }
 
-  private static @Nullable PicturedEntry pictured(Drawn d, @Nullable UUID picture) {
-    return picture == null
+  private @Nullable PicturedEntry pictured(Drawn d, @Nullable UUID picture) {
+    return picture == null || privates.holds(picture)
         ? null
         : new PicturedEntry(d.entry(), d.day(), d.called(), picture, d.mark());
   }

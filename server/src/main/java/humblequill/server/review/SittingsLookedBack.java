@@ -2,9 +2,9 @@ package humblequill.server.review;
 
 import humblequill.core.sitting.CueRecord;
 import humblequill.core.sitting.Feared;
-import humblequill.core.sitting.Sat;
-import humblequill.core.sitting.SatClasses;
-import humblequill.core.sitting.SatGroups;
+import humblequill.core.sitting.PastSitting;
+import humblequill.core.sitting.SittingClasses;
+import humblequill.core.sitting.SittingGroups;
 import humblequill.core.stats.MeanInterval;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
@@ -51,11 +51,11 @@ class SittingsLookedBack {
    */
   record SittingsView(
       int sittings,
-      SatGroupsView lengths,
-      SatGroupsView places,
-      SatGroupsView warmedUp,
-      SatGroupsView hours,
-      SatGroupsView where,
+      SittingGroupsView lengths,
+      SittingGroupsView places,
+      SittingGroupsView warmedUp,
+      SittingGroupsView hours,
+      SittingGroupsView where,
       List<CueRecord> cues,
       FearedView feared,
       @Nullable StretchView longest,
@@ -68,14 +68,14 @@ class SittingsLookedBack {
    * @param bestEnergy the same by what it gave or took of energy
    * @param lacking how many marked sittings are missing until two can be compared
    */
-  record SatGroupsView(
-      List<SatGroupView> groups,
+  record SittingGroupsView(
+      List<SittingGroupView> groups,
       @Nullable String bestMarks,
       @Nullable String bestEnergy,
       int lacking) {}
 
   /** Sittings of one kind; what nobody told is null. */
-  record SatGroupView(
+  record SittingGroupView(
       String name,
       int sittings,
       int minutes,
@@ -105,11 +105,11 @@ class SittingsLookedBack {
     var feared = Feared.of(all);
     return new SittingsView(
         all.size(),
-        view(drawn, s -> Optional.of(SatClasses.length(s.minutes()))),
-        view(drawn, s -> Optional.of(SatClasses.place(s.place()))),
+        view(drawn, s -> Optional.of(SittingClasses.length(s.minutes()))),
+        view(drawn, s -> Optional.of(SittingClasses.place(s.place()))),
         view(drawn, s -> Optional.of(s.warmedUp() ? "with" : "without")),
-        view(drawn, s -> Optional.of(SatClasses.hours(s.time()))),
-        view(drawn, Sat::where),
+        view(drawn, s -> Optional.of(SittingClasses.hours(s.time()))),
+        view(drawn, PastSitting::where),
         CueRecord.of(all, learner.today(), day -> chance(learner, day)),
         new FearedView(feared.easier(), feared.same(), feared.harder(), feared.said()),
         longest(all, LocalDate.MIN),
@@ -120,19 +120,19 @@ class SittingsLookedBack {
   Optional<String> suitingLength() {
     var drawn = all().stream().filter(s -> !s.warmUp()).toList();
     return Optional.ofNullable(
-        view(drawn, s -> Optional.of(SatClasses.length(s.minutes()))).bestMarks());
+        view(drawn, s -> Optional.of(SittingClasses.length(s.minutes()))).bestMarks());
   }
 
   private static boolean chance(Learner learner, LocalDate day) {
     return !learner.availability().isNeutral(day);
   }
 
-  private List<Sat> all() {
+  private List<PastSitting> all() {
     Map<UUID, Integer> marks = new HashMap<>();
     ground.drawn().all().forEach(d -> marks.put(d.entry(), d.mark()));
     return sittings.all().stream()
         .filter(p -> marks.containsKey(p.entry()))
-        .map(p -> p.sat().marked(marked(marks.getOrDefault(p.entry(), 0))))
+        .map(p -> p.sitting().marked(marked(marks.getOrDefault(p.entry(), 0))))
         .toList();
   }
 
@@ -140,13 +140,14 @@ class SittingsLookedBack {
     return mark == 0 ? OptionalInt.empty() : OptionalInt.of(mark);
   }
 
-  private static SatGroupsView view(List<Sat> sittings, Function<Sat, Optional<String>> by) {
-    var g = SatGroups.by(sittings, by);
-    return new SatGroupsView(
+  private static SittingGroupsView view(
+      List<PastSitting> sittings, Function<PastSitting, Optional<String>> by) {
+    var g = SittingGroups.by(sittings, by);
+    return new SittingGroupsView(
         g.groups().stream()
             .map(
                 x ->
-                    new SatGroupView(
+                    new SittingGroupView(
                         x.name(),
                         x.sittings(),
                         x.minutes(),
@@ -158,14 +159,14 @@ class SittingsLookedBack {
         g.lacking());
   }
 
-  private static @Nullable String name(SatGroups g, OptionalInt place) {
+  private static @Nullable String name(SittingGroups g, OptionalInt place) {
     return place.isPresent() ? g.groups().get(place.getAsInt()).name() : null;
   }
 
-  private static @Nullable StretchView longest(List<Sat> sittings, LocalDate from) {
+  private static @Nullable StretchView longest(List<PastSitting> sittings, LocalDate from) {
     return sittings.stream()
         .filter(s -> s.day().isAfter(from))
-        .max(Comparator.comparing(Sat::unbroken))
+        .max(Comparator.comparing(PastSitting::unbroken))
         .map(s -> new StretchView(s.day(), (int) s.unbroken().toMinutes()))
         .orElse(null);
   }

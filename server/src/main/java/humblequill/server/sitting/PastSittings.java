@@ -2,8 +2,8 @@ package humblequill.server.sitting;
 
 import humblequill.core.sitting.Drill;
 import humblequill.core.sitting.Ladder;
-import humblequill.core.sitting.Sat;
-import humblequill.core.sitting.SatRow;
+import humblequill.core.sitting.PastSitting;
+import humblequill.core.sitting.SittingRow;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
 import humblequill.server.data.Memory;
@@ -11,6 +11,7 @@ import humblequill.server.data.Remembered;
 import humblequill.server.name.NameService;
 import humblequill.server.settings.SettingsService;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -34,7 +35,7 @@ public class PastSittings {
   private final WarmUpSittings warmUps;
   private final SettingsService settings;
   private final NameService names;
-  private final Remembered<List<Past>> stored;
+  private final Remembered<List<Begun>> stored;
 
   PastSittings(
       SittingRepository repository,
@@ -53,14 +54,23 @@ public class PastSittings {
    * A sitting that is over.
    *
    * @param entry what it wrote
-   * @param sat without a mark; that stands with the entry
+   * @param sitting without a mark; that stands with the entry
    */
-  public record Past(UUID entry, Sat sat) {}
+  public record Past(UUID entry, PastSitting sitting) {}
+
+  /** A sitting whose time of day depends on where the learner's clock stands. */
+  private record Begun(Instant at, Past past) {}
 
   /** All of them in order of time. */
   @Transactional(readOnly = true)
   public List<Past> all() {
-    return stored.get(this::read);
+    var zone = settings.learner().clock().zone();
+    return stored.get(this::read).stream()
+        .map(
+            b ->
+                new Past(
+                    b.past().entry(), b.past().sitting().at(LocalTime.ofInstant(b.at(), zone))))
+        .toList();
   }
 
   /**
@@ -71,7 +81,7 @@ public class PastSittings {
    * @param halves minutes before a break, and after it; the second 0 without a break
    */
   @Transactional
-  public void remember(UUID entry, Sat sat, List<Integer> halves, String topic) {
+  public void remember(UUID entry, PastSitting was, List<Integer> halves, String topic) {
     var steps = new ArrayList<Step>();
     steps.add(new Step(Step.Kind.POSE, halves.get(0) * SECONDS, 0, ""));
     if (halves.get(1) > 0) {
@@ -82,26 +92,26 @@ public class PastSittings {
     var entity = new SittingEntity();
     entity.id = entry;
     entity.entryId = entry;
-    entity.practiceDay = sat.day();
+    entity.practiceDay = was.day();
     entity.startedAt =
-        sat.day().atTime(sat.time()).atZone(settings.learner().clock().zone()).toInstant();
+        was.day().atTime(was.time()).atZone(settings.learner().clock().zone()).toInstant();
     entity.endedAt = entity.startedAt.plusSeconds(ladder.seconds());
-    entity.write(StoredSitting.of(begun(entry, sat, topic), names));
+    entity.write(StoredSitting.of(begun(entry, was, topic), names));
     entity.write(ladder);
-    entity.energyAfter = boxed(sat.felt().energyAfter());
-    entity.howItWas = boxed(sat.felt().was());
+    entity.energyAfter = boxed(was.felt().energyAfter());
+    entity.howItWas = boxed(was.felt().was());
     repository.saveAndFlush(entity);
     stored.changed();
   }
 
-  private static BegunSitting begun(UUID id, Sat sat, String topic) {
+  private static BegunSitting begun(UUID id, PastSitting was, String topic) {
     return new BegunSitting(
         id,
         new SittingPlan(
             SittingPlan.Kind.OWN,
             null,
             null,
-            List.of(new SittingPlan.PoseRow(1, sat.minutes() * SECONDS)),
+            List.of(new SittingPlan.PoseRow(1, was.minutes() * SECONDS)),
             null),
         topic,
         null,
@@ -109,10 +119,10 @@ public class PastSittings {
         true,
         false,
         "",
-        boxed(sat.felt().energyBefore()),
-        boxed(sat.felt().dread()),
-        sat.cue().orElse(""),
-        sat.where().orElse(null),
+        boxed(was.felt().energyBefore()),
+        boxed(was.felt().dread()),
+        was.cue().orElse(""),
+        was.where().orElse(null),
         false,
         Drill.NONE,
         null,
@@ -139,41 +149,41 @@ public class PastSittings {
     stored.changed();
   }
 
-  private List<Past> read() {
+  private List<Begun> read() {
     var over =
         repository.findAll().stream()
             .filter(s -> s.endedAt != null && s.entryId != null)
             .sorted(Comparator.comparing((SittingEntity s) -> s.startedAt))
             .toList();
     var warm = over.stream().map(s -> warmUps.holds(s.begun(), s.practiceDay)).toList();
-    var spans = new ArrayList<SatRow.Span>();
+    var spans = new ArrayList<SittingRow.Span>();
     for (int i = 0; i < over.size(); i++) {
       var s = over.get(i);
-      spans.add(new SatRow.Span(s.startedAt, Objects.requireNonNull(s.endedAt), warm.get(i)));
+      spans.add(new SittingRow.Span(s.startedAt, Objects.requireNonNull(s.endedAt), warm.get(i)));
     }
-    var rows = SatRow.of(spans);
-    var past = new ArrayList<Past>();
+    var rows = SittingRow.of(spans);
+    var past = new ArrayList<Begun>();
     for (int i = 0; i < over.size(); i++) {
-      past.add(past(over.get(i), rows.get(i), warm.get(i)));
+      past.add(new Begun(over.get(i).startedAt, past(over.get(i), rows.get(i), warm.get(i))));
     }
     return List.copyOf(past);
   }
 
-  private Past past(SittingEntity s, SatRow row, boolean warmUp) {
+  private Past past(SittingEntity s, SittingRow row, boolean warmUp) {
     var begun = s.begun();
     var timed = Timed.at(s.ladder(), s.startedAt, s.events(), Objects.requireNonNull(s.endedAt));
     return new Past(
         Objects.requireNonNull(s.entryId),
-        new Sat(
+        new PastSitting(
             s.practiceDay,
-            LocalTime.ofInstant(s.startedAt, settings.learner().clock().zone()),
+            LocalTime.MIDNIGHT,
             Math.round((float) timed.workMillis() / MINUTE),
             Duration.ofMillis(timed.unbrokenMillis()),
             row.place(),
             row.warmedUp(),
             warmUp,
             OptionalInt.empty(),
-            new Sat.Felt(
+            new PastSitting.Felt(
                 number(begun.energy()),
                 number(s.energyAfter),
                 number(begun.dread()),
@@ -189,7 +199,8 @@ public class PastSittings {
   /** What was told before, the newest first. */
   @Transactional(readOnly = true)
   SittingHabits habits() {
-    var newest = all().stream().map(Past::sat).sorted(Comparator.comparing(Sat::day).reversed());
+    var newest =
+        all().stream().map(Past::sitting).sorted(Comparator.comparing(PastSitting::day).reversed());
     var list = newest.toList();
     return new SittingHabits(
         list.stream().flatMap(s -> s.cue().stream()).distinct().toList(),

@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -75,12 +76,30 @@ public class Goals {
   private record KeptGoal(long version, StoredGoal document) {}
 
   /**
+   * A goal in a list.
+   *
+   * @param about what it is set for
+   * @param asks whether that is over, something was wished for, and what became of it is not said
+   *     yet
+   * @param to the last day, once it is over
+   * @param said what was wished for; blank where nothing was said
+   */
+  record GoalLine(
+      Kind kind,
+      UUID about,
+      String title,
+      boolean asks,
+      LocalDate from,
+      @Nullable LocalDate to,
+      String said) {}
+
+  /**
    * A goal beside what was drawn.
    *
    * @param version null where nothing was said yet
    * @param about what it is set for
    * @param over whether that is over, so that it is asked again
-   * @param to the last day, once it is over
+   * @param asks whether something was wished for, and what became of it is not said yet
    * @param said what was wished for
    * @param became what became of it, in the learner's words
    * @param meanMark null without a mark
@@ -90,10 +109,8 @@ public class Goals {
       Kind kind,
       UUID about,
       @Nullable Long version,
-      String title,
       boolean over,
-      LocalDate from,
-      @Nullable LocalDate to,
+      boolean asks,
       String said,
       String became,
       @Nullable LocalDate becameOn,
@@ -101,11 +118,7 @@ public class Goals {
       int minutes,
       int drawings,
       @Nullable Double meanMark,
-      List<UUID> pictures) {
-    boolean asks() {
-      return over && !said.isBlank() && became.isBlank();
-    }
-  }
+      List<UUID> pictures) {}
 
   private Map<GoalEntity.Key, KeptGoal> kept() {
     return stored.get(
@@ -120,100 +133,131 @@ public class Goals {
                                 StoredJson.read(e.document, StoredGoal.class)))));
   }
 
-  /** Goals of all courses, promises and books: those to be asked again first, then the newest. */
-  @Transactional(readOnly = true)
-  List<GoalView> all() {
+  /** What can be aimed at, and what was drawn for it where that is asked. */
+  private record Aimed(
+      Kind kind,
+      UUID about,
+      String title,
+      LocalDate from,
+      @Nullable LocalDate to,
+      String saidThere,
+      Supplier<List<Drawn>> drawn) {}
+
+  private List<Aimed> aimed() {
     var today = settings.learner().today();
-    var all = new ArrayList<GoalView>();
+    var all = new ArrayList<Aimed>();
     for (var c : placements.all()) {
       var p = c.placement();
-      boolean over = p.end().isBefore(today) || !placements.followed().contains(c);
+      var drawn = ledger.read().of(c.id());
+      var left = placements.followed().contains(c) ? null : last(drawn, p.start());
       all.add(
-          view(
+          new Aimed(
               Kind.COURSE,
               c.id(),
               p.course().title(),
               p.start(),
-              over ? p.end() : null,
+              p.end().isBefore(today) ? p.end() : left,
               "",
-              ledger.read().of(c.id())));
+              () -> drawn));
     }
     for (var q : quotas.all()) {
       boolean over = q.outcome() != Outcome.RUNNING;
       all.add(
-          view(
+          new Aimed(
               Kind.PROMISE,
               q.id(),
               q.terms().title(),
               q.terms().start(),
-              over ? q.progress().due() : null,
+              over ? Objects.requireNonNullElse(q.endedOn(), q.progress().due()) : null,
               "",
-              List.of()));
+              () -> counted(q.id())));
     }
     for (var b : books.all()) {
       all.add(
-          view(
+          new Aimed(
               Kind.BOOK,
               b.id(),
               b.name(),
               b.from() == null ? today : b.from(),
               b.closed(),
               b.goal(),
-              b.drawn()));
+              b::drawn));
     }
-    return all.stream()
+    return all;
+  }
+
+  /** Goals of all courses, promises and books: those to be asked again first, then the newest. */
+  @Transactional(readOnly = true)
+  List<GoalLine> all() {
+    return aimed().stream()
+        .map(
+            a -> {
+              var document = document(a.kind(), a.about());
+              var said = said(a, document);
+              return new GoalLine(
+                  a.kind(), a.about(), a.title(), asks(a, document), a.from(), a.to(), said);
+            })
         .sorted(
-            Comparator.comparing((GoalView g) -> !g.asks())
-                .thenComparing(Comparator.comparing(GoalView::from).reversed()))
+            Comparator.comparing((GoalLine g) -> !g.asks())
+                .thenComparing(Comparator.comparing(GoalLine::from).reversed()))
         .toList();
   }
 
-  /** One goal, with what was drawn for a promise too. */
-  @Transactional(readOnly = true)
-  GoalView read(Kind kind, UUID about) {
-    var goal =
-        all().stream()
-            .filter(g -> g.kind() == kind && g.about().equals(about))
-            .findFirst()
-            .orElseThrow(() -> Refusal.notFound("goal", about));
-    if (kind != Kind.PROMISE) {
-      return goal;
-    }
-    var counted =
-        quotas.get(about).entries().stream()
-            .map(QuotaView.CountedEntry::id)
-            .collect(Collectors.toCollection(HashSet::new));
-    var drawn = ledger.read().all().filter(d -> counted.contains(d.entry())).toList();
-    return view(kind, about, goal.title(), goal.from(), goal.to(), "", drawn);
+  /** A course that was left ended with its last drawing. */
+  private static LocalDate last(List<Drawn> drawn, LocalDate start) {
+    return drawn.stream().map(Drawn::day).max(Comparator.naturalOrder()).orElse(start);
   }
 
-  private GoalView view(
-      Kind kind,
-      UUID about,
-      String title,
-      LocalDate from,
-      @Nullable LocalDate to,
-      String elsewhere,
-      List<Drawn> drawn) {
+  /** One goal beside what was drawn for it. */
+  @Transactional(readOnly = true)
+  GoalView read(Kind kind, UUID about) {
+    return view(
+        aimed().stream()
+            .filter(a -> a.kind() == kind && a.about().equals(about))
+            .findFirst()
+            .orElseThrow(() -> Refusal.notFound("goal", about)));
+  }
+
+  private List<Drawn> counted(UUID promise) {
+    var counted =
+        quotas.get(promise).entries().stream()
+            .map(QuotaView.CountedEntry::id)
+            .collect(Collectors.toCollection(HashSet::new));
+    return ledger.read().all().filter(d -> counted.contains(d.entry())).toList();
+  }
+
+  private StoredGoal document(Kind kind, UUID about) {
     var goal = kept().get(key(kind, about));
-    var document = goal == null ? StoredGoal.NONE : goal.document();
+    return goal == null ? StoredGoal.NONE : goal.document();
+  }
+
+  private static String said(Aimed about, StoredGoal document) {
+    return about.saidThere().isEmpty() ? document.said() : about.saidThere();
+  }
+
+  private static boolean asks(Aimed about, StoredGoal document) {
+    return about.to() != null && !said(about, document).isBlank() && document.became().isBlank();
+  }
+
+  private GoalView view(Aimed a) {
+    var goal = kept().get(key(a.kind(), a.about()));
+    var document = document(a.kind(), a.about());
+    var drawn = a.drawn().get();
     var marks = drawn.stream().mapToInt(Drawn::mark).filter(m -> m > 0).average();
     return new GoalView(
-        kind,
-        about,
+        a.kind(),
+        a.about(),
         goal == null ? null : goal.version(),
-        title,
-        to != null,
-        from,
-        to,
-        elsewhere.isEmpty() ? document.said() : elsewhere,
+        a.to() != null,
+        asks(a, document),
+        said(a, document),
         document.became(),
         document.becameOn(),
         (int) drawn.stream().map(Drawn::day).distinct().count(),
         drawn.stream().mapToInt(d -> d.minutes().minutes()).sum(),
         drawn.stream().mapToInt(d -> d.drawings().orElse(0)).sum(),
         marks.isPresent() ? marks.getAsDouble() : null,
-        to == null ? List.of() : seen(drawn));
+        a.to() == null ? List.of() : seen(drawn));
   }
 
   private List<UUID> seen(List<Drawn> drawn) {

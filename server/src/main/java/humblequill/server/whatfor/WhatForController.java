@@ -43,7 +43,7 @@ class WhatForController {
   }
 
   @GetMapping("/goals")
-  List<Goals.GoalView> goals() {
+  List<Goals.GoalLine> goals() {
     return goals.all();
   }
 

@@ -5,12 +5,12 @@ import java.time.LocalTime;
 /**
  * Names of groups that sittings belong to by a number; in order they are also in alphabetical one.
  */
-public final class SatClasses {
+public final class SittingClasses {
   private static final int[] LENGTHS = {20, 40, 60, 90};
   private static final int[] HOURS = {9, 12, 15, 18, 21};
   private static final int MOST_PLACES = 3;
 
-  private SatClasses() {}
+  private SittingClasses() {}
 
   /**
    * By minutes: up to 20, to 40, to 60, to 90, longer.

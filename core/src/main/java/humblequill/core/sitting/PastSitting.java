@@ -21,7 +21,7 @@ import java.util.OptionalInt;
  * @param cue what made the learner sit down
  * @param where it was
  */
-public record Sat(
+public record PastSitting(
     LocalDate day,
     LocalTime time,
     int minutes,
@@ -33,9 +33,16 @@ public record Sat(
     Felt felt,
     Optional<String> cue,
     Optional<String> where) {
+  /** The same begun at another time of its day. */
+  public PastSitting at(LocalTime began) {
+    return new PastSitting(
+        day, began, minutes, unbroken, place, warmedUp, warmUp, mark, felt, cue, where);
+  }
+
   /** The same with the mark of what was drawn. */
-  public Sat marked(OptionalInt mark) {
-    return new Sat(day, time, minutes, unbroken, place, warmedUp, warmUp, mark, felt, cue, where);
+  public PastSitting marked(OptionalInt mark) {
+    return new PastSitting(
+        day, time, minutes, unbroken, place, warmedUp, warmUp, mark, felt, cue, where);
   }
 
   /**

@@ -7,7 +7,7 @@ import java.util.List;
  * here, constraint by constraint; how units get there is the business of {@link Placing} and {@link
  * Repair}.
  */
-final class Board {
+final class PlanDraft {
   private final List<Work> works;
   private final List<DayRoom> days;
   private final Planner.Waiting waiting;
@@ -15,7 +15,7 @@ final class Board {
   private final int[] unplaced;
   private final long[] left;
 
-  Board(List<Work> works, List<DayRoom> days, Planner.Waiting waiting) {
+  PlanDraft(List<Work> works, List<DayRoom> days, Planner.Waiting waiting) {
     this.works = works;
     this.days = days;
     this.waiting = waiting;

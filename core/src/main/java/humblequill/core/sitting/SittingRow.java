@@ -11,7 +11,7 @@ import java.util.List;
  * @param place from 1
  * @param warmedUp whether a warm-up stands before it in the row
  */
-public record SatRow(int place, boolean warmedUp) {
+public record SittingRow(int place, boolean warmedUp) {
   /** A longer time between two sittings parts them. Common practice, no published source. */
   public static final Duration PARTS = Duration.ofMinutes(30);
 
@@ -23,14 +23,14 @@ public record SatRow(int place, boolean warmedUp) {
    *
    * @param spans in order of time
    */
-  public static List<SatRow> of(List<Span> spans) {
-    var rows = new ArrayList<SatRow>();
+  public static List<SittingRow> of(List<Span> spans) {
+    var rows = new ArrayList<SittingRow>();
     for (int i = 0; i < spans.size(); i++) {
       boolean first = i == 0 || spans.get(i).from().isAfter(spans.get(i - 1).to().plus(PARTS));
       rows.add(
           first
-              ? new SatRow(1, false)
-              : new SatRow(
+              ? new SittingRow(1, false)
+              : new SittingRow(
                   rows.get(i - 1).place() + 1,
                   rows.get(i - 1).warmedUp() || spans.get(i - 1).warmUp()));
     }

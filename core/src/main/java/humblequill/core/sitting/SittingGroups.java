@@ -20,14 +20,14 @@ import java.util.function.Function;
  * @param lacking how many marked sittings are missing until two groups can be compared; 0 where
  *     they can
  */
-public record SatGroups(
+public record SittingGroups(
     List<Group> groups, OptionalInt bestMarks, OptionalInt bestEnergy, int lacking) {
   /** Fewer sittings of a group say nothing of it. */
   public static final int ENOUGH = 5;
 
   private static final double WITHIN = 0.95;
 
-  public SatGroups {
+  public SittingGroups {
     groups = List.copyOf(groups);
   }
 
@@ -51,8 +51,9 @@ public record SatGroups(
    *
    * @param by what a sitting belongs to; those without it are left out
    */
-  public static SatGroups by(List<Sat> sittings, Function<Sat, Optional<String>> by) {
-    Map<String, List<Sat>> parted = new TreeMap<>();
+  public static SittingGroups by(
+      List<PastSitting> sittings, Function<PastSitting, Optional<String>> by) {
+    Map<String, List<PastSitting>> parted = new TreeMap<>();
     sittings.forEach(
         s -> by.apply(s).ifPresent(n -> parted.computeIfAbsent(n, k -> new ArrayList<>()).add(s)));
     var groups = parted.entrySet().stream().map(e -> group(e.getKey(), e.getValue())).toList();
@@ -63,24 +64,24 @@ public record SatGroups(
             .limit(2)
             .mapToInt(n -> Math.max(0, ENOUGH - n))
             .sum();
-    return new SatGroups(
+    return new SittingGroups(
         groups,
         best(groups, Group::marks),
         best(groups, Group::energy),
         counts + (groups.size() < 2 ? (2 - groups.size()) * ENOUGH : 0));
   }
 
-  private static Group group(String name, List<Sat> sittings) {
+  private static Group group(String name, List<PastSitting> sittings) {
     return new Group(
         name,
         sittings.size(),
-        sittings.stream().mapToInt(Sat::minutes).sum(),
-        interval(sittings, Sat::mark),
+        sittings.stream().mapToInt(PastSitting::minutes).sum(),
+        interval(sittings, PastSitting::mark),
         interval(sittings, s -> s.felt().energyChange()));
   }
 
   private static Optional<MeanInterval> interval(
-      List<Sat> sittings, Function<Sat, OptionalInt> of) {
+      List<PastSitting> sittings, Function<PastSitting, OptionalInt> of) {
     var values =
         sittings.stream()
             .map(of)

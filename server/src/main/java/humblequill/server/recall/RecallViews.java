@@ -1,0 +1,172 @@
+package humblequill.server.recall;
+
+import humblequill.core.recall.DueToday;
+import humblequill.core.recall.Pin;
+import humblequill.core.recall.Plate;
+import humblequill.core.recall.StepOrder;
+import humblequill.server.settings.SettingsService;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows what can be asked for, and what is due today. */
+@Component
+class RecallViews {
+  private final RecallKept kept;
+  private final ShippedPlates shipped;
+  private final SettingsService settings;
+
+  RecallViews(RecallKept kept, ShippedPlates shipped, SettingsService settings) {
+    this.kept = kept;
+    this.shipped = shipped;
+    this.settings = settings;
+  }
+
+  /**
+   * A plate or an order.
+   *
+   * @param parts pins or steps
+   * @param way how it is asked for; null while it is not
+   * @param due when it is asked for next; null while it is not
+   * @param times how often it was asked for, pin by pin or as a whole
+   * @param right how often that went well
+   */
+  record RecallLine(
+      Recall.Kind kind,
+      String id,
+      String title,
+      List<String> topics,
+      int parts,
+      Recall.@Nullable Way way,
+      @Nullable LocalDate due,
+      int times,
+      int right) {}
+
+  /**
+   * Something to be asked for today.
+   *
+   * @param pins which pins are due; empty where it is asked for as a whole
+   * @param seconds about what it takes
+   */
+  record DueRecall(
+      Recall.Kind kind, String id, String title, Recall.Way way, List<String> pins, int seconds) {}
+
+  /** All things, and what is due today; nothing is while it rests. */
+  record RecallView(boolean resting, List<DueRecall> due, List<RecallLine> things) {}
+
+  /**
+   * What can be asked for.
+   *
+   * @param pins of a plate; none of an order
+   * @param wholeSeconds about what all of it takes at once
+   */
+  private record Known(
+      Recallable thing,
+      String title,
+      List<String> topics,
+      int parts,
+      List<String> pins,
+      int wholeSeconds) {
+    static Known of(Plate p) {
+      return new Known(
+          new Recallable(Recall.Kind.PLATE, p.id()),
+          p.title(),
+          p.topics(),
+          p.pins().size(),
+          p.pins().stream().map(Pin::id).toList(),
+          DueToday.DRAWING);
+    }
+
+    static Known of(StepOrder o) {
+      return new Known(
+          new Recallable(Recall.Kind.ORDER, o.id()),
+          o.title(),
+          o.topics(),
+          o.steps().size(),
+          List.of(),
+          o.steps().size() * DueToday.STEP);
+    }
+
+    List<DueToday.Item> items(RecallKept.Taken taken, RecallKept kept) {
+      return taken.items(pins).stream()
+          .map(
+              item ->
+                  new DueToday.Item(
+                      item,
+                      kept.asking(item, taken),
+                      item.equals(thing.key()) ? wholeSeconds : DueToday.PIN))
+          .toList();
+    }
+  }
+
+  private List<Known> known() {
+    return Stream.concat(
+            shipped.plates().stream().map(p -> Known.of(p.plate())),
+            shipped.orders().stream().map(Known::of))
+        .toList();
+  }
+
+  /** All of it. */
+  @Transactional(readOnly = true)
+  public RecallView read() {
+    var known = known();
+    return new RecallView(
+        kept.resting(),
+        kept.resting() ? List.of() : due(known),
+        known.stream().map(this::line).toList());
+  }
+
+  private RecallLine line(Known k) {
+    var taken = kept.taken(k.thing());
+    var items = taken.map(t -> k.items(t, kept)).orElse(List.of());
+    var asked = items.stream().flatMap(i -> kept.asked(i.id()).stream()).toList();
+    return new RecallLine(
+        k.thing().kind(),
+        k.thing().id(),
+        k.title(),
+        k.topics(),
+        k.parts(),
+        taken.map(RecallKept.Taken::way).orElse(null),
+        items.stream().map(i -> i.asking().due()).min(Comparator.naturalOrder()).orElse(null),
+        asked.stream().mapToInt(RecallKept.Asked::times).sum(),
+        asked.stream().mapToInt(RecallKept.Asked::rightTimes).sum());
+  }
+
+  private List<DueRecall> due(List<Known> known) {
+    var today = settings.learner().today();
+    var items = new ArrayList<DueToday.Item>();
+    known.forEach(k -> kept.taken(k.thing()).ifPresent(t -> items.addAll(k.items(t, kept))));
+    var chosen =
+        DueToday.of(items, today, kept.seconds(today)).stream()
+            .map(DueToday.Item::id)
+            .collect(Collectors.toSet());
+    return known.stream().flatMap(k -> due(k, chosen).stream()).toList();
+  }
+
+  private Optional<DueRecall> due(Known k, Set<String> chosen) {
+    return kept.taken(k.thing())
+        .flatMap(
+            taken -> {
+              var mine =
+                  k.items(taken, kept).stream().filter(i -> chosen.contains(i.id())).toList();
+              return mine.isEmpty()
+                  ? Optional.empty()
+                  : Optional.of(
+                      new DueRecall(
+                          k.thing().kind(),
+                          k.thing().id(),
+                          k.title(),
+                          taken.way(),
+                          k.pins().stream().filter(p -> chosen.contains(k.thing().pin(p))).toList(),
+                          mine.stream().mapToInt(DueToday.Item::seconds).sum()));
+            });
+  }
+}
