@@ -18,7 +18,19 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
 class ShippedPlates {
   private static final YAMLMapper YAML = YAMLMapper.builder().build();
   private static final List<String> PLATES =
-      List.of("skeleton-front", "skull-front", "skull-side", "hand", "foot", "head", "boat");
+      List.of(
+          "skeleton-front",
+          "skeleton-back",
+          "skeleton-side",
+          "skull-front",
+          "skull-side",
+          "hand",
+          "foot",
+          "muscles-front",
+          "muscles-back",
+          "head",
+          "figure",
+          "boat");
 
   private final List<ShippedPlate> plates = PLATES.stream().map(ShippedPlates::plate).toList();
   private final List<StepOrder> orders =
