@@ -29,6 +29,8 @@ const WhatForScreen = lazy(() => import('../features/look-back/WhatForScreen'))
 const RecallScreen = lazy(() => import('../features/recall/RecallScreen'))
 const PlateScreen = lazy(() => import('../features/recall/PlateScreen'))
 const OrderScreen = lazy(() => import('../features/recall/OrderScreen'))
+const OwnPlateScreen = lazy(() => import('../features/recall/OwnPlateScreen'))
+const OwnOrderScreen = lazy(() => import('../features/recall/OwnOrderScreen'))
 const EasyScreen = lazy(() => import('../features/easy/EasyScreen'))
 const YearAheadScreen = lazy(() => import('../features/course/YearAheadScreen'))
 const RankingScreen = lazy(() => import('../features/look-back/RankingScreen'))
@@ -115,6 +117,8 @@ function Framed() {
           <Route path="/look-back/sittings" element={<SittingsScreen />} />
           <Route path="/look-back/what-for" element={<WhatForScreen />} />
           <Route path="/recall" element={<RecallScreen />} />
+          <Route path="/recall/own/plates/:id" element={<OwnPlateScreen />} />
+          <Route path="/recall/own/orders/:id" element={<OwnOrderScreen />} />
           <Route path="/recall/plates/:id" element={<PlateScreen />} />
           <Route path="/recall/orders/:id" element={<OrderScreen />} />
           <Route path="/easy" element={<EasyScreen />} />

@@ -92,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_9"];
-        put: operations["keep_5"];
+        put: operations["keep_7"];
         post?: never;
         delete: operations["remove_8"];
         options?: never;
@@ -109,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_5"];
+        post: operations["putBack_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -317,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_4"];
+        post: operations["putBack_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -731,7 +731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1342,7 +1342,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_10"];
+        delete: operations["remove_11"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1468,7 +1468,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["original"];
-        put: operations["keep_4"];
+        put: operations["keep_6"];
         post?: never;
         delete: operations["remove_6"];
         options?: never;
@@ -1485,7 +1485,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_3"];
+        post: operations["putBack_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1691,7 +1691,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put: operations["keepTemplate"];
         post?: never;
         delete: operations["removeTemplate"];
@@ -1724,7 +1724,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_5"];
-        put: operations["keep_3"];
+        put: operations["keep_5"];
         post?: never;
         delete: operations["remove_5"];
         options?: never;
@@ -1741,7 +1741,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_2"];
+        post: operations["putBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1996,7 +1996,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["order"];
+        put: operations["order_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2014,7 +2014,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2077,7 +2077,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2148,6 +2148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recall/cleaned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cleaned"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/files/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put: operations["bringIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recall/orders/{id}": {
         parameters: {
             query?: never;
@@ -2155,8 +2187,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["order_1"];
-        put?: never;
+        get: operations["order"];
+        put: operations["keep_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2180,6 +2212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recall/own/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_9"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recall/own/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recall/plates/{id}": {
         parameters: {
             query?: never;
@@ -2188,7 +2252,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plate"];
-        put?: never;
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2228,7 +2292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/recall/plates/{id}/picture.svg": {
+    "/api/recall/plates/{id}/picture": {
         parameters: {
             query?: never;
             header?: never;
@@ -3382,6 +3446,14 @@ export interface components {
         Brought: {
             id: string;
         };
+        BroughtIn: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "PLATE" | "ORDER";
+            leftOut: string[];
+            title: string;
+        };
         CabinetKind: {
             emphases: ("ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT")[];
             hasFront: boolean;
@@ -3395,6 +3467,16 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        CabinetPicture: {
+            /** @enum {string} */
+            emphasis: "ANY" | "LITTLE" | "MUCH" | "LEGS" | "ARMS" | "TILT";
+            /** @enum {string} */
+            kind: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT";
+            /** Format: int64 */
+            seed: number;
+            /** @enum {string} */
+            view: "ANY" | "FRONT" | "THREE_QUARTER" | "SIDE" | "BACK" | "ABOVE" | "BELOW";
         };
         CabinetReference: {
             /** Format: double */
@@ -3510,6 +3592,12 @@ export interface components {
         };
         Clashing: {
             clashes: components["schemas"]["Repeated"][];
+        };
+        CleanSvg: {
+            leftOut: string[];
+            /** Format: double */
+            ratio: number;
+            svg: string;
         };
         Column: {
             /** Format: date */
@@ -4842,6 +4930,21 @@ export interface components {
             left?: components["schemas"]["PageTile"];
             right?: components["schemas"]["PageTile"];
         };
+        OrderFields: {
+            steps: string[];
+            title: string;
+            topics: string[];
+            /** Format: int64 */
+            version?: number | null;
+        };
+        OrderView: {
+            id: string;
+            steps: string[];
+            title: string;
+            topics: string[];
+            /** Format: int64 */
+            version?: number | null;
+        };
         OrderedResult: {
             /** Format: int32 */
             right: number;
@@ -4879,6 +4982,12 @@ export interface components {
             /** @enum {string} */
             figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
             weeks?: string[] | null;
+        };
+        OwnFile: {
+            file: string;
+            /** Format: uuid */
+            picture?: string | null;
+            svg?: string | null;
         };
         Pace: {
             exerciseId: string;
@@ -5174,10 +5283,21 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        PinFields: {
+            id?: string | null;
+            latin: string;
+            name: string;
+            others: string[];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         PinView: {
             id: string;
             latin: string;
             name: string;
+            others: string[];
             /** Format: double */
             x: number;
             /** Format: double */
@@ -5267,14 +5387,32 @@ export interface components {
             topic: string;
             week: string;
         };
+        PlateFields: {
+            cabinet?: components["schemas"]["CabinetPicture"];
+            note: string;
+            /** Format: uuid */
+            picture?: string | null;
+            pins: components["schemas"]["PinFields"][];
+            svg?: string | null;
+            title: string;
+            topics: string[];
+            /** Format: int64 */
+            version?: number | null;
+        };
         PlateView: {
+            gone: boolean;
             id: string;
             note: string;
+            /** Format: uuid */
+            picture?: string | null;
             pins: components["schemas"]["PinView"][];
             /** Format: double */
             ratio: number;
             title: string;
             topics: string[];
+            turned: boolean;
+            /** Format: int64 */
+            version?: number | null;
         };
         PolicyView: {
             figures: components["schemas"]["Figures"];
@@ -5647,9 +5785,11 @@ export interface components {
         RecallLine: {
             /** Format: date */
             due?: string | null;
+            gone: boolean;
             id: string;
             /** @enum {string} */
             kind: "PLATE" | "ORDER";
+            own: boolean;
             /** Format: int32 */
             parts: number;
             /** Format: int32 */
@@ -6410,12 +6550,6 @@ export interface components {
             number: number;
             words: string;
         };
-        StepOrder: {
-            id: string;
-            steps: string[];
-            title: string;
-            topics: string[];
-        };
         StepView: {
             /** Format: int32 */
             drawing: number;
@@ -6525,6 +6659,9 @@ export interface components {
             asked: number;
             /** Format: int32 */
             done: number;
+        };
+        SvgAsItCame: {
+            svg: string;
         };
         Swap: {
             /**
@@ -7401,7 +7538,7 @@ export interface operations {
             };
         };
     };
-    keep_5: {
+    keep_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7447,7 +7584,7 @@ export interface operations {
             };
         };
     };
-    putBack_5: {
+    putBack_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7851,7 +7988,7 @@ export interface operations {
             };
         };
     };
-    putBack_4: {
+    putBack_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8540,7 +8677,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query?: {
                 as?: string;
@@ -9567,7 +9704,7 @@ export interface operations {
             };
         };
     };
-    remove_10: {
+    remove_11: {
         parameters: {
             query: {
                 change: string;
@@ -9775,7 +9912,7 @@ export interface operations {
             };
         };
     };
-    keep_4: {
+    keep_6: {
         parameters: {
             query: {
                 name: string;
@@ -9819,7 +9956,7 @@ export interface operations {
             };
         };
     };
-    putBack_3: {
+    putBack_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -10195,7 +10332,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10305,7 +10442,7 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -10351,7 +10488,7 @@ export interface operations {
             };
         };
     };
-    putBack_2: {
+    putBack_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10833,7 +10970,7 @@ export interface operations {
             };
         };
     };
-    order: {
+    order_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10859,7 +10996,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -10996,7 +11133,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -11112,7 +11249,31 @@ export interface operations {
             };
         };
     };
-    order_1: {
+    cleaned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SvgAsItCame"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CleanSvg"];
+                };
+            };
+        };
+    };
+    file: {
         parameters: {
             query?: never;
             header?: never;
@@ -11129,7 +11290,81 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StepOrder"];
+                    "application/yaml": string;
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    keep_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
                 };
             };
         };
@@ -11160,6 +11395,46 @@ export interface operations {
             };
         };
     };
+    remove_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     plate: {
         parameters: {
             query?: never;
@@ -11170,6 +11445,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlateView"];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlateFields"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -11,7 +11,7 @@ import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
-import { LandmarkPicture } from './LandmarkPicture'
+import { LandmarkPicture } from '../../shared/picture/LandmarkPicture'
 import type { Comparison, Place } from './text'
 import { useComparison } from './useComparison'
 

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
-import { LandmarkPicture } from './LandmarkPicture'
+import { LandmarkPicture } from '../../shared/picture/LandmarkPicture'
 import { Overlay } from './Overlay'
 import { has, type Comparison, type Place } from './text'
 import type { Change } from './useComparison'

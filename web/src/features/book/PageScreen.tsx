@@ -220,6 +220,9 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
         <Link to={`/straighten/${picture.id}`} className="underline underline-offset-4">
           {picture.straight ? 'Straightened' : 'Straighten'}
         </Link>
+        <Link to={`/recall/own/plates/new?picture=${picture.id}`} className="underline underline-offset-4">
+          Make it a plate
+        </Link>
         <Button look="quiet" onClick={() => takeOff.mutate()}>
           Take it off this page
         </Button>

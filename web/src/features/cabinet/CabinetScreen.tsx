@@ -184,6 +184,12 @@ function Large({
         <a href={cabinetPicture(seed, shown, 'png')} className={LINE_LINK} target="_blank" rel="noreferrer">
           As a picture to print
         </a>
+        <Link
+          to={`/recall/own/plates/new?kind=${shown.kind}&emphasis=${shown.emphasis}&view=${shown.view}&seed=${seed}`}
+          className={LINE_LINK}
+        >
+          Make it a plate
+        </Link>
         {facts && (
           <p className="text-faded">
             {facts.cameraHeight != null &&

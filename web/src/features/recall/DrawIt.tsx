@@ -7,7 +7,8 @@ import { Check } from '../../ui/Check'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Refused } from '../../ui/Refused'
-import { Mark, Picture, type PlateData } from './Picture'
+import { hasRoomBeside, Labels } from './Labels'
+import type { PlateData } from './Picture'
 
 /** Drawn from memory on paper, then uncovered and ticked. */
 export function DrawIt({ plate }: { plate: PlateData }) {
@@ -66,11 +67,7 @@ export function DrawIt({ plate }: { plate: PlateData }) {
   }
   return (
     <div className="wide:grid-cols-[auto_1fr] grid gap-8">
-      <Picture plate={plate}>
-        {plate.pins.map((p) => (
-          <Mark key={p.id} pin={p} label={p.name} strong={got.includes(p.id)} />
-        ))}
-      </Picture>
+      <Labels plate={plate} got={got} />
       <div>
         {due ? (
           <>
@@ -87,12 +84,15 @@ export function DrawIt({ plate }: { plate: PlateData }) {
           <>
             <fieldset className="mt-3">
               <legend className="font-serif text-lg">Tick what your drawing has</legend>
-              {plate.pins.map((p) => (
+              {plate.pins.map((p, i) => (
                 <Check
                   key={p.id}
                   checked={got.includes(p.id)}
                   onChange={(e) => setGot(e.target.checked ? [...got, p.id] : got.filter((g) => g !== p.id))}
                 >
+                  <span aria-hidden className={`text-faded ${hasRoomBeside(plate) ? 'sm:hidden' : ''}`}>
+                    {i + 1}{' '}
+                  </span>
                   {p.name}
                   {p.latin && <span className="text-faded italic"> {p.latin}</span>}
                 </Check>

@@ -6,9 +6,10 @@ import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
+import { Files } from './Files'
 import { mixed } from './mixed'
 
-type Order = Schemas['StepOrder']
+type Order = Schemas['OrderView']
 
 /** An order of steps, mixed and to be put right. */
 export default function OrderScreen() {
@@ -108,6 +109,7 @@ function PutRight({ order }: { order: Order }) {
           </p>
         </>
       )}
+      <Files id={order.id} kind="orders" own={order.version != null} />
     </div>
   )
 }

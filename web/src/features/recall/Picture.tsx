@@ -4,6 +4,9 @@ import type { Schemas } from '../../api/client'
 export type PlateData = Schemas['PlateView']
 export type Pin = PlateData['pins'][number]
 
+/** Where the picture of a plate lies. */
+export const platePicture = (id: string) => `/api/recall/plates/${id}/picture`
+
 /** The picture of a plate, with something on it. */
 export function Picture({
   plate,
@@ -21,7 +24,7 @@ export function Picture({
       style={{ aspectRatio: plate.ratio, width: `min(100%, ${plate.ratio * 64}dvh)` }}
     >
       <img
-        src={`/api/recall/plates/${plate.id}/picture.svg`}
+        src={platePicture(plate.id)}
         alt={plate.title}
         draggable={false}
         className="plate border-hairline absolute inset-0 size-full border"

@@ -7,6 +7,7 @@ import { WAYS } from '../../shared/recall'
 import { LINE_LINK } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { DrawIt } from './DrawIt'
+import { Files } from './Files'
 import { NameIt } from './NameIt'
 import type { PlateData } from './Picture'
 import { PlaceIt } from './PlaceIt'
@@ -36,6 +37,15 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
   const way = (params.get('way') ?? due?.way ?? own ?? 'DRAW') as (typeof CHOICES)[number]
   const pins =
     due?.way === way && due.pins.length > 0 ? plate.pins.filter((p) => due.pins.includes(p.id)) : plate.pins
+  if (plate.gone) {
+    return (
+      <div className="wide:px-8 px-4 py-6">
+        <h1>{plate.title}</h1>
+        <p>The picture of this plate was taken out; until it has one again, it is not asked for.</p>
+        <Files id={plate.id} kind="plates" own />
+      </div>
+    )
+  }
   return (
     <div className="wide:px-8 px-4 py-6">
       <nav aria-label="Ways of asking" className="text-faded flex flex-wrap gap-x-4">
@@ -56,6 +66,9 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
       </nav>
       <h1 className="mt-2">{plate.title}</h1>
       <p className="text-faded">{plate.note}</p>
+      {plate.turned && (
+        <p className="text-sanguine">The picture was turned or straightened since its pins were set.</p>
+      )}
       {way === 'PLACE' ? (
         <PlaceIt plate={plate} pins={pins} />
       ) : way === 'NAME' ? (
@@ -63,6 +76,7 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
       ) : (
         <DrawIt plate={plate} />
       )}
+      <Files id={plate.id} kind="plates" own={plate.version != null} />
     </div>
   )
 }

@@ -6,8 +6,11 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { BringIn } from './BringIn'
+import { platePicture } from './Picture'
 import { useRecall, type Line } from './useRecall'
 
 /** Plates on the left, orders of steps and what is due on the right. */
@@ -31,6 +34,7 @@ export default function RecallScreen() {
                   <Plate key={s.id} line={s} />
                 ))}
             </ul>
+            <BringIn />
           </Leaf>
           <Leaf second aria-label="Orders of steps, and what is due">
             <h2>Today</h2>
@@ -65,6 +69,11 @@ export default function RecallScreen() {
                   </li>
                 ))}
             </ul>
+            <p className="mt-2">
+              <Link to="/recall/own/orders/new" className={LINE_LINK}>
+                Write an order of your own
+              </Link>
+            </p>
             <div className="mt-5">
               <Check checked={view.resting} onChange={(e) => rest.mutate(e.target.checked)}>
                 Ask for nothing for now
@@ -80,16 +89,21 @@ export default function RecallScreen() {
 function Plate({ line }: { line: Line }) {
   return (
     <li>
-      <Link to={recallAt(line)} className="flex gap-3">
-        <img
-          src={`/api/recall/plates/${line.id}/picture.svg`}
-          alt=""
-          loading="lazy"
-          className="plate border-hairline h-32 w-24 shrink-0 border object-contain"
-        />
+      <Link to={line.gone ? `/recall/own/plates/${line.id}` : recallAt(line)} className="flex gap-3">
+        {line.gone || (
+          <img
+            src={platePicture(line.id)}
+            alt=""
+            loading="lazy"
+            className="plate border-hairline h-32 w-24 shrink-0 border object-contain"
+          />
+        )}
         <span>
           <span className="block font-serif text-lg underline underline-offset-4">{line.title}</span>
-          <span className="text-faded">{line.parts} names</span>
+          <span className="text-faded">
+            {line.gone ? 'Its picture was taken out; it is not asked for.' : plural(line.parts, 'name')}
+            {line.own && !line.gone && ', your own'}
+          </span>
         </span>
       </Link>
       <Standing line={line} ways={['DRAW', 'PLACE', 'NAME']} />

@@ -89,7 +89,7 @@ class ShapeTest {
                   "settings",
                   "sitting",
                   "streak")),
-          Map.entry("recall", Set.of("settings")),
+          Map.entry("recall", Set.of("picture", "settings")),
           Map.entry(
               "whatfor",
               Set.of(

@@ -74,7 +74,7 @@ public final class Judging {
   }
 
   /** A name without case, accents and needless blanks. */
-  static String plain(String name) {
+  public static String plain(String name) {
     return Normalizer.normalize(name, Normalizer.Form.NFD)
         .replaceAll("\\p{M}+", "")
         .toLowerCase(Locale.ROOT)

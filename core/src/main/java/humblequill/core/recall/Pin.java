@@ -20,11 +20,50 @@ public record Pin(
   /** How far away a placed pin is right where the plate does not say. */
   public static final double REACH = 0.04;
 
+  /** The most letters of a name. */
+  public static final int LONGEST = 120;
+
+  /** The most other names of one pin. */
+  public static final int MOST_OTHERS = 20;
+
+  /** The most letters of an id. */
+  public static final int LONGEST_ID = 60;
+
+  private static final double MOST_REACH = 0.3;
+  private static final int SHOWN = 30;
+
   public Pin {
     others = List.copyOf(others);
+    checkLength(name);
+    if (id.isBlank() || id.length() > LONGEST_ID) {
+      throw new IllegalArgumentException(
+          "the id of \"%s\" has 1 to %d letters".formatted(name, LONGEST_ID));
+    }
+    if (name.isBlank() || others.stream().anyMatch(String::isBlank)) {
+      throw new IllegalArgumentException("a pin has an empty name");
+    }
+    checkLength(latin);
+    others.forEach(Pin::checkLength);
+    if (others.size() > MOST_OTHERS) {
+      throw new IllegalArgumentException(
+          "\"%s\" has %d other names; %d are the most".formatted(name, others.size(), MOST_OTHERS));
+    }
+    if (!(reach > 0 && reach <= MOST_REACH)) {
+      throw new IllegalArgumentException(
+          "the reach of \"%s\" is above 0 and at most %s, not %s"
+              .formatted(name, MOST_REACH, reach));
+    }
     if (!(x >= 0 && x <= 1 && y >= 0 && y <= 1)) {
       throw new IllegalArgumentException(
           "\"" + name + "\" lies outside the picture, at " + x + " and " + y);
+    }
+  }
+
+  private static void checkLength(String name) {
+    if (name.length() > LONGEST) {
+      throw new IllegalArgumentException(
+          "\"%s…\" has %d letters; a name has at most %d"
+              .formatted(name.substring(0, SHOWN), name.length(), LONGEST));
     }
   }
 

@@ -15,9 +15,19 @@ public record Plate(String id, String title, List<String> topics, double ratio, 
   /** The most pins of one plate. */
   public static final int MOST_PINS = 80;
 
+  /** The most topics that a plate or an order belongs to. */
+  public static final int MOST_TOPICS = 8;
+
+  private static final double WIDEST = 20;
+
   public Plate {
     topics = List.copyOf(topics);
     pins = List.copyOf(pins);
+    Titled.check(title, topics);
+    if (!(ratio >= 1 / WIDEST && ratio <= WIDEST)) {
+      throw new IllegalArgumentException(
+          "a picture's width ÷ height lies between 0.05 and 20, this is " + ratio);
+    }
     if (pins.isEmpty()) {
       throw new IllegalArgumentException("a plate needs a pin");
     }
@@ -28,8 +38,13 @@ public record Plate(String id, String title, List<String> topics, double ratio, 
     var names = new HashSet<String>();
     var ids = new HashSet<String>();
     for (var pin : pins) {
-      if (!names.add(Judging.plain(pin.name())) || !ids.add(pin.id())) {
-        throw new IllegalArgumentException("\"" + pin.name() + "\" stands on two pins");
+      if (!ids.add(pin.id())) {
+        throw new IllegalArgumentException("two pins have the id \"" + pin.id() + "\"");
+      }
+      for (var name : pin.right().stream().map(Judging::plain).distinct().toList()) {
+        if (!names.add(name)) {
+          throw new IllegalArgumentException("\"" + name + "\" is right for two pins");
+        }
       }
     }
   }

@@ -14,15 +14,25 @@ public record StepOrder(String id, String title, List<String> topics, List<Strin
   /** The most steps of one order. */
   public static final int MOST_STEPS = 20;
 
+  /** The most letters of a step. */
+  public static final int LONGEST = 200;
+
   public StepOrder {
     topics = List.copyOf(topics);
     steps = List.copyOf(steps);
+    Titled.check(title, topics);
     if (steps.size() < 2 || steps.size() > MOST_STEPS) {
       throw new IllegalArgumentException(
           "an order has 2 to " + MOST_STEPS + " steps, these are " + steps.size());
     }
-    if (new HashSet<>(steps).size() < steps.size()) {
-      throw new IllegalArgumentException("a step stands twice in \"" + title + "\"");
+    if (steps.stream().anyMatch(s -> s.isBlank() || s.length() > LONGEST)) {
+      throw new IllegalArgumentException("a step has 1 to " + LONGEST + " letters");
+    }
+    var once = new HashSet<String>();
+    for (var step : steps) {
+      if (!once.add(Judging.plain(step))) {
+        throw new IllegalArgumentException("\"" + step + "\" stands twice among the steps");
+      }
     }
   }
 

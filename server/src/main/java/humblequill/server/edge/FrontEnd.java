@@ -51,6 +51,8 @@ class FrontEnd {
     "/recall",
     "/recall/plates/*",
     "/recall/orders/*",
+    "/recall/own/plates/*",
+    "/recall/own/orders/*",
     "/course/year-ahead",
     "/look-back/favourites",
     "/look-back/favourites/*",

@@ -18,12 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Recall {
   private final RecallKept kept;
-  private final ShippedPlates shipped;
+  private final RecallLibrary library;
   private final SettingsService settings;
 
-  Recall(RecallKept kept, ShippedPlates shipped, SettingsService settings) {
+  Recall(RecallKept kept, RecallLibrary library, SettingsService settings) {
     this.kept = kept;
-    this.shipped = shipped;
+    this.library = library;
     this.settings = settings;
   }
 
@@ -46,11 +46,11 @@ public class Recall {
   }
 
   Plate plate(String id) {
-    return shipped.plate(id).orElseThrow(() -> Refusal.notFound("plate", id)).plate();
+    return library.plate(id).plate();
   }
 
   StepOrder order(String id) {
-    return shipped.order(id).orElseThrow(() -> Refusal.notFound("order of steps", id));
+    return library.order(id);
   }
 
   /** Wants to be asked for something, in a way. */
@@ -131,7 +131,7 @@ public class Recall {
   @Transactional
   Judging.Verdict named(String id, String pinId, String answer) {
     var pin = pin("pin", plate(id), pinId);
-    var verdict = shipped.judging().judge(answer, pin.right());
+    var verdict = library.judging().judge(answer, pin.right());
     single(id, pinId, verdict != Judging.Verdict.WRONG);
     return verdict;
   }

@@ -1,15 +1,16 @@
 package humblequill.server.recall;
 
 import humblequill.core.recall.Judging;
-import humblequill.core.recall.StepOrder;
 import humblequill.server.recall.Recall.Way;
+import humblequill.server.recall.ShownInRecall.OrderView;
+import humblequill.server.recall.ShownInRecall.PlateView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -33,12 +34,12 @@ class RecallController {
 
   private final Recall recall;
   private final RecallViews views;
-  private final ShippedPlates shipped;
+  private final ShownInRecall shown;
 
-  RecallController(Recall recall, RecallViews views, ShippedPlates shipped) {
+  RecallController(Recall recall, RecallViews views, ShownInRecall shown) {
     this.views = views;
     this.recall = recall;
-    this.shipped = shipped;
+    this.shown = shown;
   }
 
   @GetMapping
@@ -69,24 +70,15 @@ class RecallController {
 
   @GetMapping("/plates/{id}")
   PlateView plate(@PathVariable String id) {
-    var plate = recall.plate(id);
-    return new PlateView(
-        id,
-        plate.title(),
-        shipped.plate(id).orElseThrow().note(),
-        plate.topics(),
-        plate.ratio(),
-        plate.pins().stream()
-            .map(p -> new PinView(p.id(), p.name(), p.latin(), p.x(), p.y()))
-            .toList());
+    return shown.plate(id);
   }
 
-  @GetMapping("/plates/{id}/picture.svg")
-  ResponseEntity<byte[]> picture(@PathVariable String id) {
-    recall.plate(id);
+  @GetMapping("/plates/{id}/picture")
+  ResponseEntity<byte[]> picture(@PathVariable String id) throws IOException {
+    var picture = shown.picture(id);
     return ResponseEntity.ok()
-        .contentType(SVG)
-        .body(shipped.plate(id).orElseThrow().svg().getBytes(StandardCharsets.UTF_8));
+        .contentType(picture.isLines() ? SVG : MediaType.IMAGE_JPEG)
+        .body(picture.bytes());
   }
 
   @PostMapping("/plates/{id}/drawn")
@@ -105,8 +97,8 @@ class RecallController {
   }
 
   @GetMapping("/orders/{id}")
-  StepOrder order(@PathVariable String id) {
-    return recall.order(id);
+  OrderView order(@PathVariable String id) {
+    return shown.order(id);
   }
 
   @PostMapping("/orders/{id}/ordered")
@@ -120,23 +112,6 @@ class RecallController {
 
   /** How something is to be asked for. */
   record WantedWay(@NotNull Way way) {}
-
-  /**
-   * A plate.
-   *
-   * @param note how it is to be read
-   * @param ratio its width ÷ height
-   */
-  record PlateView(
-      String id,
-      String title,
-      String note,
-      List<String> topics,
-      double ratio,
-      List<PinView> pins) {}
-
-  /** A named place; an empty Latin name is not known. */
-  record PinView(String id, String name, String latin, double x, double y) {}
 
   /** Pins that were there in a drawing from memory. */
   record DrawnPins(@NotNull @Size(max = 80) List<@NotBlank @Size(max = 80) String> got) {}

@@ -21,12 +21,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class RecallViews {
   private final RecallKept kept;
-  private final ShippedPlates shipped;
+  private final RecallLibrary library;
   private final SettingsService settings;
 
-  RecallViews(RecallKept kept, ShippedPlates shipped, SettingsService settings) {
+  RecallViews(RecallKept kept, RecallLibrary library, SettingsService settings) {
     this.kept = kept;
-    this.shipped = shipped;
+    this.library = library;
     this.settings = settings;
   }
 
@@ -38,6 +38,8 @@ class RecallViews {
    * @param due when it is asked for next; null while it is not
    * @param times how often it was asked for, pin by pin or as a whole
    * @param right how often that went well
+   * @param own whether the learner made it or brought it in
+   * @param gone whether its picture was taken out, so that it is not asked for
    */
   record RecallLine(
       Recall.Kind kind,
@@ -48,7 +50,9 @@ class RecallViews {
       Recall.@Nullable Way way,
       @Nullable LocalDate due,
       int times,
-      int right) {}
+      int right,
+      boolean own,
+      boolean gone) {}
 
   /**
    * Something to be asked for today.
@@ -67,6 +71,7 @@ class RecallViews {
    *
    * @param pins of a plate; none of an order
    * @param wholeSeconds about what all of it takes at once
+   * @param gone whether its picture was taken out, so that it cannot be asked for
    */
   private record Known(
       Recallable thing,
@@ -74,25 +79,31 @@ class RecallViews {
       List<String> topics,
       int parts,
       List<String> pins,
-      int wholeSeconds) {
-    static Known of(Plate p) {
+      int wholeSeconds,
+      boolean own,
+      boolean gone) {
+    static Known of(Plate p, boolean own, boolean gone) {
       return new Known(
           new Recallable(Recall.Kind.PLATE, p.id()),
           p.title(),
           p.topics(),
           p.pins().size(),
           p.pins().stream().map(Pin::id).toList(),
-          DueToday.DRAWING);
+          DueToday.DRAWING,
+          own,
+          gone);
     }
 
-    static Known of(StepOrder o) {
+    static Known of(StepOrder o, boolean own) {
       return new Known(
           new Recallable(Recall.Kind.ORDER, o.id()),
           o.title(),
           o.topics(),
           o.steps().size(),
           List.of(),
-          o.steps().size() * DueToday.STEP);
+          o.steps().size() * DueToday.STEP,
+          own,
+          false);
     }
 
     List<DueToday.Item> items(RecallKept.Taken taken, RecallKept kept) {
@@ -109,8 +120,9 @@ class RecallViews {
 
   private List<Known> known() {
     return Stream.concat(
-            shipped.plates().stream().map(p -> Known.of(p.plate())),
-            shipped.orders().stream().map(Known::of))
+            library.plates().stream()
+                .map(p -> Known.of(p.plate(), p.version() != null, library.isGone(p))),
+            library.orders().stream().map(o -> Known.of(o, library.isOwn(o))))
         .toList();
   }
 
@@ -137,13 +149,17 @@ class RecallViews {
         taken.map(RecallKept.Taken::way).orElse(null),
         items.stream().map(i -> i.asking().due()).min(Comparator.naturalOrder()).orElse(null),
         asked.stream().mapToInt(RecallKept.Asked::times).sum(),
-        asked.stream().mapToInt(RecallKept.Asked::rightTimes).sum());
+        asked.stream().mapToInt(RecallKept.Asked::rightTimes).sum(),
+        k.own(),
+        k.gone());
   }
 
   private List<DueRecall> due(List<Known> known) {
     var today = settings.learner().today();
     var items = new ArrayList<DueToday.Item>();
-    known.forEach(k -> kept.taken(k.thing()).ifPresent(t -> items.addAll(k.items(t, kept))));
+    known.stream()
+        .filter(k -> !k.gone())
+        .forEach(k -> kept.taken(k.thing()).ifPresent(t -> items.addAll(k.items(t, kept))));
     var chosen =
         DueToday.of(items, today, kept.seconds(today)).stream()
             .map(DueToday.Item::id)

@@ -153,6 +153,7 @@ class MigrationTest {
                   "recall_taken",
                   "recall_asked",
                   "recall_setting",
+                  "recall_own",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

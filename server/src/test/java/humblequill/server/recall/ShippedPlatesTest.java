@@ -26,7 +26,15 @@ class ShippedPlatesTest {
   private final ShippedPlates shipped = new ShippedPlates();
 
   private Plate plate(String id) {
-    return shipped.plate(id).orElseThrow().plate();
+    return shipped.plates().stream()
+        .map(ShownPlate::plate)
+        .filter(p -> p.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private Judging judging() {
+    return new Judging(all().stream().flatMap(p -> p.right().stream()).toList());
   }
 
   private Pin pin(String plate, String id) {
@@ -46,7 +54,7 @@ class ShippedPlatesTest {
       for (var other : all()) {
         for (var said : other.right()) {
           if (!asked.right().contains(said)) {
-            assertThat(shipped.judging().judge(said, asked.right()))
+            assertThat(judging().judge(said, asked.right()))
                 .as("%s for %s", said, asked.name())
                 .isEqualTo(Judging.Verdict.WRONG);
           }
@@ -69,7 +77,7 @@ class ShippedPlatesTest {
                 .anyMatch(n -> !asked.right().contains(n) && oneSlip(said, n));
         if (name.length() >= 5 && !elsewhere) {
           tried++;
-          assertThat(shipped.judging().judge(said, asked.right()))
+          assertThat(judging().judge(said, asked.right()))
               .as("%s for %s", said, name)
               .isNotEqualTo(Judging.Verdict.WRONG);
         }
@@ -181,7 +189,7 @@ class ShippedPlatesTest {
                     assertThat(wordings)
                         .allSatisfy(
                             w ->
-                                assertThat(shipped.judging().judge(w, p.right()))
+                                assertThat(judging().judge(w, p.right()))
                                     .as("%s for %s", w, p.name())
                                     .isEqualTo(Judging.Verdict.RIGHT)));
       }

@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { Glass } from '../../ui/Glass'
 import { useFormats } from '../../ui/locale'
-import type { Comparison, Place } from './text'
+import type { Schemas } from '../../api/client'
 
-type Landmark = Comparison['landmarks'][number]
+type Place = Schemas['LandmarkPlace']
+type Landmark = Schemas['ComparisonView']['landmarks'][number]
 
 const STEP = 0.002
 const LONG_STEP = 0.02
@@ -118,7 +119,7 @@ export function LandmarkPicture({
       {src ? (
         <img src={src} alt={name} className="plate size-full object-fill" draggable={false} />
       ) : (
-        <p className="text-faded p-4">The picture is gone; what was measured stays.</p>
+        <p className="text-faded p-4">The picture is gone; what was set on it stays.</p>
       )}
       <Axes axes={axes} />
       {next && onSet && src && (

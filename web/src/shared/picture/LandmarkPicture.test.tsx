@@ -2,7 +2,9 @@ import { fireEvent, screen } from '@testing-library/react'
 import { beforeEach, expect, test, vi } from 'vitest'
 import { show } from '../../test-page'
 import { LandmarkPicture } from './LandmarkPicture'
-import type { Place } from './text'
+import type { Schemas } from '../../api/client'
+
+type Place = Schemas['LandmarkPlace']
 
 /** The picture lies at the upper left and is 200 by 100 pixels large. */
 beforeEach(() => {

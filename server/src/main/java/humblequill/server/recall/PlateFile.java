@@ -1,0 +1,126 @@
+package humblequill.server.recall;
+
+import humblequill.core.recall.Pin;
+import humblequill.core.recall.Plate;
+import humblequill.core.recall.StepOrder;
+import humblequill.server.edge.OpenFile;
+import humblequill.server.edge.Refusal;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+import tools.jackson.dataformat.yaml.YAMLWriteFeature;
+
+/** Reads and writes plates and orders of steps as files, see docs/formats/plate.md. */
+final class PlateFile {
+  private static final YAMLMapper YAML =
+      YAMLMapper.builder().disable(YAMLWriteFeature.WRITE_DOC_START_MARKER).build();
+  private static final int LONGEST_NOTE = 600;
+
+  private PlateFile() {}
+
+  /** A file as a tree; what it says beyond the format stays in it. */
+  static ObjectNode tree(String text) {
+    if (OpenFile.read(YAML, text, "A plate or an order") instanceof ObjectNode file) {
+      return file;
+    }
+    throw Refusal.badValue("file", "", "A plate or an order is written as named fields.");
+  }
+
+  static String yaml(ObjectNode file) {
+    return YAML.writeValueAsString(file);
+  }
+
+  static boolean isOrder(ObjectNode file) {
+    return file.has("steps");
+  }
+
+  /**
+   * The plate of a file.
+   *
+   * @param id what it is called here
+   */
+  static Plate plate(String id, JsonNode file) {
+    return checked(
+        () ->
+            new Plate(
+                id,
+                word(file, "title"),
+                words(file, "topics"),
+                number(file, "ratio"),
+                list(file, "pins").valueStream().map(PlateFile::pin).toList()));
+  }
+
+  /**
+   * The order of a file.
+   *
+   * @param id what it is called here
+   */
+  static StepOrder order(String id, JsonNode file) {
+    return checked(
+        () -> new StepOrder(id, word(file, "title"), words(file, "topics"), words(file, "steps")));
+  }
+
+  static String note(JsonNode file) {
+    var note = file.path("note").asString("");
+    if (note.length() > LONGEST_NOTE) {
+      throw Refusal.badValue(
+          "note",
+          note.length(),
+          "A note has at most %d letters; this one has %d.".formatted(LONGEST_NOTE, note.length()));
+    }
+    return note;
+  }
+
+  private static <T> T checked(Supplier<T> read) {
+    try {
+      return read.get();
+    } catch (IllegalArgumentException e) {
+      var said = e.getMessage();
+      throw Refusal.badValue(
+          "file", "", said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".");
+    }
+  }
+
+  private static Pin pin(JsonNode pin) {
+    return new Pin(
+        word(pin, "id"),
+        word(pin, "name"),
+        pin.path("latin").asString("").strip(),
+        words(pin, "others"),
+        number(pin, "x"),
+        number(pin, "y"),
+        pin.has("reach") ? number(pin, "reach") : Pin.REACH);
+  }
+
+  private static JsonNode list(JsonNode node, String field) {
+    var list = node.path(field);
+    if (!list.isMissingNode() && !list.isArray()) {
+      throw new IllegalArgumentException("\"" + field + "\" is a list");
+    }
+    return list;
+  }
+
+  private static List<String> words(JsonNode node, String field) {
+    return list(node, field).valueStream().map(w -> w.asString("").strip()).toList();
+  }
+
+  private static String word(JsonNode node, String field) {
+    var word = node.path(field).asString("").strip();
+    if (word.isEmpty()) {
+      throw new IllegalArgumentException("\"" + field + "\" is missing or empty");
+    }
+    return word;
+  }
+
+  private static double number(JsonNode node, String field) {
+    var number = node.path(field);
+    if (!number.isNumber()) {
+      throw new IllegalArgumentException(
+          "\"%s\" is a number, not \"%s\"".formatted(field, number.asString("")));
+    }
+    return number.asDouble();
+  }
+}
