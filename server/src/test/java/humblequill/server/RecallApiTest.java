@@ -141,7 +141,7 @@ class RecallApiTest extends ClockedTest {
   @Test
   void pictures_hold_nothing_that_runs_or_lies_outside() {
     for (var id : List.of("skeleton-front", "skull-front", "skull-side", "hand", "foot", "head")) {
-      var svg = api.get("/api/recall/plates/" + id + "/picture.svg").body();
+      var svg = api.get("/api/recall/plates/" + id + "/picture").body();
       assertThat(svg).startsWith("<svg").doesNotContain("<script", "href", "onload", "url(");
     }
   }
