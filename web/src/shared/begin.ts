@@ -16,6 +16,7 @@ export const beginShare = (share: Schemas['ShareView']) =>
   address({
     title: share.title,
     exercise: share.exerciseId,
+    of: share.topics.join(','),
     source: share.source,
     resource: share.resource,
     ...(share.unit === 'MINUTES'

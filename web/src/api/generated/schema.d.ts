@@ -5786,6 +5786,8 @@ export interface components {
             /** Format: date */
             due?: string | null;
             gone: boolean;
+            /** Format: int32 */
+            held: number;
             id: string;
             /** @enum {string} */
             kind: "PLATE" | "ORDER";
@@ -5794,6 +5796,8 @@ export interface components {
             parts: number;
             /** Format: int32 */
             right: number;
+            /** @enum {string|null} */
+            speaksFor?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
             /** Format: int32 */
             times: number;
             title: string;
@@ -5805,6 +5809,15 @@ export interface components {
             due: components["schemas"]["DueRecall"][];
             resting: boolean;
             things: components["schemas"]["RecallLine"][];
+        };
+        Recalled: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: date */
+            due?: string | null;
+            /** Format: int32 */
+            right: number;
+            title: string;
         };
         ReferenceFields: {
             /** @enum {string|null} */
@@ -5998,6 +6011,7 @@ export interface components {
             over: boolean;
             planned: components["schemas"]["PlannedThen"][];
             read: components["schemas"]["ReadInWeek"][];
+            recalled: components["schemas"]["Recalled"][];
             remarks: components["schemas"]["SaidAgain"][];
             run: components["schemas"]["RunThen"];
             rusty: components["schemas"]["RustyAhead"][];
@@ -6289,6 +6303,7 @@ export interface components {
             source?: string | null;
             text: string;
             title: string;
+            topics: string[];
             /** @enum {string} */
             unit: "DRAWINGS" | "MINUTES";
             /** Format: int32 */

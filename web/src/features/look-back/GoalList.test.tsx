@@ -24,7 +24,14 @@ const goal = (more: object = {}) => ({
   ...more,
 })
 
-const running = goal({ kind: 'COURSE', about: 'c', title: 'Harbour Year', over: false, asks: false, to: null })
+const running = goal({
+  kind: 'COURSE',
+  about: 'c',
+  title: 'Harbour Year',
+  over: false,
+  asks: false,
+  to: null,
+})
 
 const list = () =>
   show(<GoalList />, {

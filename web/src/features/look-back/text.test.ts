@@ -48,6 +48,7 @@ const review: Review = {
   offers: [],
   taken: [],
   became: [],
+  recalled: [],
   habits: [],
 }
 

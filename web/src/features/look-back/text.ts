@@ -149,6 +149,12 @@ export function facts(r: Review, format: Formats): Fact[] {
       beside: format.minutes(b.minutes),
       to: '/shelf',
     })),
+    ...r.recalled.map((a) => ({
+      name: 'Recalled',
+      says: `${a.title}, ${a.right} of ${a.asked}`,
+      beside: a.due ? `next on ${format.dayMonth(a.due)}` : '',
+      to: '/recall',
+    })),
     f.best && f.weakest
       ? {
           name: 'Best',

@@ -1,13 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { Button, LINE_LINK } from '../../ui/Button'
+import { Button } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
 import { Files } from './Files'
 import { mixed } from './mixed'
+import { WayBack } from './WayBack'
 
 type Order = Schemas['OrderView']
 
@@ -40,9 +41,7 @@ function PutRight({ order }: { order: Order }) {
   return (
     <div className="wide:px-8 max-w-3xl px-4 py-6">
       <p className="text-right">
-        <Link to="/recall" className={LINE_LINK}>
-          All plates and orders
-        </Link>
+        <WayBack>All plates and orders</WayBack>
       </p>
       <h1>{order.title}</h1>
       {result || reading ? (

@@ -1,16 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
+import { Link, useLocation, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { WAYS } from '../../shared/recall'
-import { LINE_LINK } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { DrawIt } from './DrawIt'
 import { Files } from './Files'
 import { NameIt } from './NameIt'
 import type { PlateData } from './Picture'
 import { PlaceIt } from './PlaceIt'
+import { WayBack } from './WayBack'
 
 const CHOICES = ['DRAW', 'PLACE', 'NAME'] as const
 
@@ -29,6 +29,7 @@ export default function PlateScreen() {
 
 function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallView'] }) {
   const [params] = useSearchParams()
+  const state: unknown = useLocation().state
   // What is due changes with every answer; what is asked here stays what it was at first.
   const [first] = useState(recall)
   const mine = { kind: 'PLATE', id: plate.id }
@@ -53,6 +54,7 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
           <Link
             key={w}
             to={`/recall/plates/${plate.id}?way=${w}`}
+            state={state}
             replace
             aria-current={w === way ? 'page' : undefined}
             className={`min-h-8 py-1 pointer-coarse:min-h-11 ${w === way ? 'text-ink font-medium' : 'underline underline-offset-4'}`}
@@ -60,9 +62,7 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
             {WAYS[w]}
           </Link>
         ))}
-        <Link to="/recall" className={`${LINE_LINK} ml-auto`}>
-          All plates
-        </Link>
+        <WayBack className="ml-auto">All plates</WayBack>
       </nav>
       <h1 className="mt-2">{plate.title}</h1>
       <p className="text-faded">{plate.note}</p>

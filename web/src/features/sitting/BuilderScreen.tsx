@@ -23,6 +23,7 @@ import { begun, isFree, likeLast, newSitting, NUMBERS, pageOf, planOf, type Buil
 import { LadderForm, type LadderPart } from './LadderForm'
 import { LadderStrokes } from './LadderStrokes'
 import { References } from './References'
+import { StepsOfTopic } from './StepsOfTopic'
 import { rungs, type Plan } from './text'
 import { useLadder } from './useLadder'
 
@@ -100,6 +101,7 @@ function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
       <Leaf second aria-labelledby="ladder">
         <h1 id="ladder">How it goes</h1>
         <Preview plan={plan} />
+        <StepsOfTopic subject={built.prompt?.topic ?? built.subject} />
         <References built={built} set={set} plan={plan} />
         <Refused error={start.error} fields={['page']} className="mt-3" />
         <div className="mt-6 flex gap-6">

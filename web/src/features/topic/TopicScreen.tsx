@@ -1,16 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
-import { answer, api, type Schemas } from '../../api/client'
-import { queries, refreshAll } from '../../api/queries'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
 import { DEPTHS } from '../../shared/entry/study'
 import { useWarmUps } from '../../shared/useWarmUps'
-import { RecallOf } from '../../shared/RecallOf'
+import { RecallOf } from './RecallOf'
+import { useTell } from './useTell'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -64,7 +64,7 @@ export default function TopicScreen() {
             <Resources topic={topic} />
             <Wrong topic={topic} />
             <TopicHabits topic={topic.name} />
-            <RecallOf topic={topic.name} />
+            <RecallOf topic={topic} />
           </Leaf>
         </TwoLeaves>
       )}
@@ -112,16 +112,9 @@ function Standing({ topic }: { topic: Topic }) {
 
 function Actions({ topic }: { topic: Topic }) {
   const format = useFormats()
-  const client = useQueryClient()
-  const say = useNotice()
   const { put } = useWarmUps()
   const [more, setMore] = useState(false)
-  const tell = useMutation({
-    mutationFn: (body: Schemas['ToldTopic']) =>
-      answer(api.PUT('/api/coverage/{topic}', { params: { path: { topic: topic.id } }, body })),
-    onSuccess: () => refreshAll(client),
-    onError: (error) => say(`Not kept: ${error.message}`),
-  })
+  const tell = useTell(topic.id)
   const { weak, depth } = topic
   return (
     <section aria-label="To do">

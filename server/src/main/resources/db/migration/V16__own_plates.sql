@@ -1,4 +1,4 @@
--- Plates and orders of steps of the learner's own.
+-- Plates and orders of steps of the learner's own; how asking went on each day.
 create table recall_own (
   id uuid primary key,
   version bigint not null,
@@ -8,4 +8,12 @@ create table recall_own (
   svg clob,
   picture uuid,
   picture_way varchar(400)
+);
+
+create table recall_day (
+  thing varchar(140) not null,
+  answered_on date not null,
+  asked integer not null,
+  right_parts integer not null,
+  primary key (thing, answered_on)
 );

@@ -17,7 +17,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** What is told of plates and orders of one's own. */
-final class OwnFields {
+public final class OwnFields {
   static final int LONGEST_FILE = 60_000;
   static final int LONGEST_SVG = 2_000_000;
   private static final int LONGEST_NOTE = 600;
@@ -87,7 +87,7 @@ final class OwnFields {
    * @param svg the picture of a plate as lines
    * @param picture one of the learner's pictures, where it is one
    */
-  record OwnFile(
+  public record OwnFile(
       @NotNull @Size(max = LONGEST_FILE) String file,
       @Nullable @Size(max = LONGEST_SVG) String svg,
       @Nullable UUID picture) {}

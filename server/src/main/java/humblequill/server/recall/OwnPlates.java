@@ -157,11 +157,11 @@ public class OwnPlates implements UsedElsewhere {
    * @param leftOut what of its drawing was left out, since it could run or ask for something
    *     elsewhere
    */
-  record BroughtIn(Recall.Kind kind, UUID id, String title, List<String> leftOut) {}
+  public record BroughtIn(Recall.Kind kind, UUID id, String title, List<String> leftOut) {}
 
   /** Keeps a plate or an order from its files. */
   @Transactional
-  BroughtIn bringIn(UUID id, OwnFields.OwnFile brought) {
+  public BroughtIn bringIn(UUID id, OwnFields.OwnFile brought) {
     var file = PlateFile.tree(brought.file());
     var kind = PlateFile.isOrder(file) ? Recall.Kind.ORDER : Recall.Kind.PLATE;
     var entity = onTopOf(id, kind, null);

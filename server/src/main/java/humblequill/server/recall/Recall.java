@@ -9,8 +9,11 @@ import humblequill.core.recall.StepOrder;
 import humblequill.server.edge.Refusal;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,11 +21,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Recall {
   private final RecallKept kept;
+  private final RecallViews views;
   private final RecallLibrary library;
   private final SettingsService settings;
 
-  Recall(RecallKept kept, RecallLibrary library, SettingsService settings) {
+  Recall(RecallKept kept, RecallViews views, RecallLibrary library, SettingsService settings) {
     this.kept = kept;
+    this.views = views;
     this.library = library;
     this.settings = settings;
   }
@@ -102,7 +107,7 @@ public class Recall {
   private LocalDate whole(Recallable thing, int right, LocalDate day) {
     int parts = parts(thing.kind(), thing.id());
     int seconds = thing.kind() == Kind.PLATE ? DueToday.DRAWING : parts * DueToday.STEP;
-    return kept.answered(thing, thing.key(), Asking.Result.of(right, parts), seconds, day);
+    return kept.answered(thing, thing.key(), new RecallKept.Score(right, parts), seconds, day);
   }
 
   /**
@@ -141,7 +146,7 @@ public class Recall {
     kept.answered(
         thing,
         thing.pin(pin),
-        right ? Asking.Result.RIGHT : Asking.Result.WRONG,
+        new RecallKept.Score(right ? 1 : 0, 1),
         DueToday.PIN,
         settings.learner().today());
   }
@@ -151,6 +156,39 @@ public class Recall {
         .filter(p -> p.id().equals(id))
         .findFirst()
         .orElseThrow(() -> Refusal.badValue(field, id, "\"" + id + "\" is no pin of this plate."));
+  }
+
+  /**
+   * What was asked for in a time.
+   *
+   * @param asked parts that were asked for, each as often as it was
+   * @param right those that were there
+   * @param due when it is asked for next; null where it is not asked for any more
+   */
+  public record Recalled(String title, int asked, int right, @Nullable LocalDate due) {}
+
+  /** What was asked for from one day to another, by title. */
+  @Transactional(readOnly = true)
+  public List<Recalled> between(LocalDate from, LocalDate to) {
+    var lines =
+        views.read().things().stream()
+            .collect(Collectors.toMap(l -> new Recallable(l.kind(), l.id()), l -> l));
+    return kept.between(from, to).stream()
+        .filter(d -> lines.containsKey(d.thing()))
+        .collect(Collectors.groupingBy(RecallKept.OnDay::thing))
+        .entrySet()
+        .stream()
+        .map(
+            e -> {
+              var line = lines.get(e.getKey());
+              return new Recalled(
+                  line.title(),
+                  e.getValue().stream().mapToInt(RecallKept.OnDay::asked).sum(),
+                  e.getValue().stream().mapToInt(RecallKept.OnDay::right).sum(),
+                  line.due());
+            })
+        .sorted(Comparator.comparing(Recalled::title))
+        .toList();
   }
 
   /** How many steps were put in their place. */

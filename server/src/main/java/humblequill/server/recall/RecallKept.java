@@ -18,16 +18,19 @@ class RecallKept {
   private final RecallTakenRepository takenRepository;
   private final RecallAskedRepository askedRepository;
   private final RecallSettingRepository settingRepository;
+  private final RecallDayRepository dayRepository;
   private final Remembered<All> stored;
 
   RecallKept(
       RecallTakenRepository takenRepository,
       RecallAskedRepository askedRepository,
       RecallSettingRepository settingRepository,
+      RecallDayRepository dayRepository,
       Memory memory) {
     this.takenRepository = takenRepository;
     this.askedRepository = askedRepository;
     this.settingRepository = settingRepository;
+    this.dayRepository = dayRepository;
     this.stored = memory.remember("what is asked for again");
   }
 
@@ -48,7 +51,16 @@ class RecallKept {
    */
   record Asked(Asking asking, int times, int rightTimes, int seconds) {}
 
-  private record All(Map<Recallable, Taken> taken, Map<String, Asked> asked, boolean resting) {}
+  /**
+   * How asking for something went on a day.
+   *
+   * @param asked parts that were asked for
+   * @param right those that were there
+   */
+  record OnDay(Recallable thing, LocalDate day, int asked, int right) {}
+
+  private record All(
+      Map<Recallable, Taken> taken, Map<String, Asked> asked, List<OnDay> days, boolean resting) {}
 
   private All all() {
     return stored.get(
@@ -73,6 +85,15 @@ class RecallKept {
                                     a.times,
                                     a.rightTimes,
                                     a.seconds))),
+                dayRepository.findAll().stream()
+                    .map(
+                        d ->
+                            new OnDay(
+                                Recallable.of(d.key.thing()),
+                                d.key.answeredOn(),
+                                d.asked,
+                                d.rightParts))
+                    .toList(),
                 settingRepository
                     .findById(RecallSettingEntity.ONLY)
                     .map(s -> s.resting)
@@ -94,6 +115,13 @@ class RecallKept {
   /** When an item of something that was taken up is asked for. */
   Asking asking(String item, Taken taken) {
     return asked(item).map(Asked::asking).orElseGet(() -> Asking.takenUp(taken.on()));
+  }
+
+  /** How asking went on days from one to another. */
+  List<OnDay> between(LocalDate from, LocalDate to) {
+    return all().days().stream()
+        .filter(d -> !d.day().isBefore(from) && !d.day().isAfter(to))
+        .toList();
   }
 
   /** Seconds that asking took on a day. */
@@ -140,14 +168,17 @@ class RecallKept {
     stored.changed();
   }
 
+  /** So many parts were there of those that were asked for. */
+  record Score(int right, int parts) {}
+
   /**
    * Keeps how an item went.
    *
    * @return when it is asked for next
    */
   @Transactional
-  LocalDate answered(
-      Recallable thing, String item, Asking.Result result, int seconds, LocalDate day) {
+  LocalDate answered(Recallable thing, String item, Score score, int seconds, LocalDate day) {
+    var result = Asking.Result.of(score.right(), score.parts());
     var entity = askedRepository.findById(item).orElseGet(RecallAskedEntity::new);
     var before =
         asked(item)
@@ -162,7 +193,17 @@ class RecallKept {
     entity.rightTimes += result == Asking.Result.WRONG ? 0 : 1;
     entity.seconds = seconds;
     askedRepository.saveAndFlush(entity);
+    count(thing, score, day);
     stored.changed();
     return after.due();
+  }
+
+  private void count(Recallable thing, Score score, LocalDate day) {
+    var key = new RecallDayEntity.Key(thing.key(), day);
+    var entity = dayRepository.findById(key).orElseGet(RecallDayEntity::new);
+    entity.key = key;
+    entity.asked += score.parts();
+    entity.rightParts += score.right();
+    dayRepository.saveAndFlush(entity);
   }
 }

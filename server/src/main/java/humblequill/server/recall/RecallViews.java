@@ -1,8 +1,10 @@
 package humblequill.server.recall;
 
+import humblequill.core.entry.Depth;
 import humblequill.core.recall.DueToday;
 import humblequill.core.recall.Pin;
 import humblequill.core.recall.Plate;
+import humblequill.core.recall.SpeaksFor;
 import humblequill.core.recall.StepOrder;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
@@ -38,6 +40,8 @@ class RecallViews {
    * @param due when it is asked for next; null while it is not
    * @param times how often it was asked for, pin by pin or as a whole
    * @param right how often that went well
+   * @param held days over which all of it was still there; 0 before the first success
+   * @param speaksFor the depth of its topics that this speaks for; null where it speaks for none
    * @param own whether the learner made it or brought it in
    * @param gone whether its picture was taken out, so that it is not asked for
    */
@@ -51,6 +55,8 @@ class RecallViews {
       @Nullable LocalDate due,
       int times,
       int right,
+      int held,
+      @Nullable Depth speaksFor,
       boolean own,
       boolean gone) {}
 
@@ -140,6 +146,8 @@ class RecallViews {
     var taken = kept.taken(k.thing());
     var items = taken.map(t -> k.items(t, kept)).orElse(List.of());
     var asked = items.stream().flatMap(i -> kept.asked(i.id()).stream()).toList();
+    int held = items.stream().mapToInt(i -> SpeaksFor.held(i.asking())).min().orElse(0);
+    boolean drawn = taken.filter(t -> t.way() == Recall.Way.DRAW).isPresent();
     return new RecallLine(
         k.thing().kind(),
         k.thing().id(),
@@ -150,6 +158,8 @@ class RecallViews {
         items.stream().map(i -> i.asking().due()).min(Comparator.naturalOrder()).orElse(null),
         asked.stream().mapToInt(RecallKept.Asked::times).sum(),
         asked.stream().mapToInt(RecallKept.Asked::rightTimes).sum(),
+        held,
+        drawn ? SpeaksFor.depth(held).orElse(null) : null,
         k.own(),
         k.gone());
   }

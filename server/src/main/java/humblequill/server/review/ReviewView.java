@@ -6,6 +6,7 @@ import humblequill.core.review.SaidAgain;
 import humblequill.core.streak.Streak;
 import humblequill.server.bench.Tendencies;
 import humblequill.server.plan.PreviewView;
+import humblequill.server.recall.Recall;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param newTopics topics first touched in it
  * @param rusty what the weeks to come need; only of this week and the last
  * @param read what was read or watched
+ * @param recalled plates and orders of steps that were asked for
  * @param remarks what was said again under "went wrong"
  * @param aims habits that are an aim now
  * @param habits of drawing that came to hold in it, or hold no more
@@ -46,6 +48,7 @@ record ReviewView(
     List<String> newTopics,
     List<RustyAhead> rusty,
     List<ReadInWeek> read,
+    List<Recall.Recalled> recalled,
     List<SaidAgain> remarks,
     List<Tendencies.AimView> aims,
     List<Tendencies.HabitChange> habits,

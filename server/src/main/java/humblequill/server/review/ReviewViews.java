@@ -13,6 +13,7 @@ import humblequill.server.book.EntryPictures;
 import humblequill.server.edge.Refusal;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.ChangeService;
+import humblequill.server.recall.Recall;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.DayOfWeek;
@@ -41,6 +42,7 @@ class ReviewViews {
   private final PlacementService placements;
   private final Tendencies tendencies;
   private final EntryPictures pictures;
+  private final Recall recall;
 
   ReviewViews(
       Reviews reviews,
@@ -50,7 +52,8 @@ class ReviewViews {
       PlacementService placements,
       Tendencies tendencies,
       EntryPictures pictures,
-      SittingsLookedBack sittings) {
+      SittingsLookedBack sittings,
+      Recall recall) {
     this.sittings = sittings;
     this.reviews = reviews;
     this.ground = ground;
@@ -59,6 +62,7 @@ class ReviewViews {
     this.placements = placements;
     this.tendencies = tendencies;
     this.pictures = pictures;
+    this.recall = recall;
   }
 
   /**
@@ -130,6 +134,7 @@ class ReviewViews {
         ground.newTopics(from),
         fresh ? rusty(learner) : List.of(),
         readIn(from),
+        recall.between(from, to),
         ground.remarks(from).stream().limit(MOST_REMARKS).toList(),
         fresh ? tendencies.running() : List.of(),
         tendencies.changed(from, to.plusDays(1)),

@@ -265,6 +265,7 @@ class TodayService {
         e.id(),
         e.title(),
         course,
+        week.placed().placement().topicsOf(e.id()),
         appointed,
         e.kind(),
         e.target().unit(),

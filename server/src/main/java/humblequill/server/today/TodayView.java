@@ -110,6 +110,7 @@ public record TodayView(
    * One share of today.
    *
    * @param course title of its course where more than one is followed; empty otherwise
+   * @param topics topics it touches
    * @param appointed how many of its units an appointment satisfies
    * @param count units for today
    * @param done units done today
@@ -125,6 +126,7 @@ public record TodayView(
       String exerciseId,
       String title,
       String course,
+      List<String> topics,
       int appointed,
       ExerciseKind kind,
       Exercise.Unit unit,

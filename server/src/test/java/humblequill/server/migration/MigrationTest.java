@@ -154,6 +154,7 @@ class MigrationTest {
                   "recall_asked",
                   "recall_setting",
                   "recall_own",
+                  "recall_day",
                   "warm_up"));
       assertThat(empty).doesNotContainValue(0);
     }

@@ -1,0 +1,60 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { DEPTHS } from '../../shared/entry/study'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
+import { recallAt } from '../../shared/recall'
+import { useTell } from './useTell'
+
+type Depth = NonNullable<Schemas['RecallLine']['speaksFor']>
+
+const deeper = (one: Depth, other: Depth | null | undefined) => {
+  const all = Object.keys(DEPTHS)
+  return other == null || all.indexOf(one) > all.indexOf(other)
+}
+
+/** Plates and orders of steps that belong to a topic; nothing where there are none. */
+export function RecallOf({ topic }: { topic: Schemas['TopicView'] }) {
+  const tell = useTell(topic.id)
+  const format = useFormats()
+  const things = useQuery(queries.recall()).data?.things ?? []
+  const mine = things.filter((s) => s.topics.includes(topic.name))
+  return mine.length === 0 ? null : (
+    <section aria-labelledby="recall-of" className="no-print mt-5">
+      <h2 id="recall-of">To recall</h2>
+      <ul>
+        {mine.map((s) => (
+          <li key={s.kind + s.id}>
+            <Link to={recallAt(s)} className={LINE_LINK}>
+              {s.title}
+            </Link>
+            <span className="text-faded">
+              {s.times > 0
+                ? `, there ${s.right} of ${s.times} times`
+                : s.way
+                  ? ', asked for soon'
+                  : ', not asked for'}
+              {s.due && s.times > 0 && `, next on ${format.dayMonth(s.due)}`}
+            </span>
+            {s.speaksFor && deeper(s.speaksFor, topic.depth) && (
+              <p className="text-faded text-sm">
+                Drawn whole after {plural(s.held, 'day')}, which speaks for {DEPTHS[s.speaksFor]}.{' '}
+                <Button
+                  look="quiet"
+                  onClick={() =>
+                    tell.mutate({ depth: s.speaksFor ?? null, weakDrawings: topic.weak?.drawings ?? null })
+                  }
+                >
+                  Mark it so
+                </Button>
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
