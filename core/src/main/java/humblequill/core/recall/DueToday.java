@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.PriorityQueue;
 
 /** What is asked for today: at most five minutes of it, what waits longest first. */
 public final class DueToday {
@@ -32,14 +33,20 @@ public final class DueToday {
    * @param spent seconds that today's asking took already
    */
   public static List<Item> of(List<Item> items, LocalDate today, int spent) {
-    var due =
-        items.stream()
-            .filter(i -> i.asking().isDue(today))
-            .sorted(Comparator.comparing((Item i) -> i.asking().due()).thenComparing(Item::id))
-            .toList();
+    var waiting =
+        new PriorityQueue<>(
+            Comparator.comparing((Item i) -> i.asking().due()).thenComparing(Item::id));
+    int least = MOST_SECONDS;
+    for (var item : items) {
+      if (item.asking().isDue(today)) {
+        waiting.add(item);
+        least = Math.min(least, item.seconds());
+      }
+    }
     var chosen = new ArrayList<Item>();
     int left = MOST_SECONDS - spent;
-    for (var item : due) {
+    while (left >= least && !waiting.isEmpty()) {
+      var item = waiting.remove();
       if (item.seconds() <= left) {
         chosen.add(item);
         left -= item.seconds();

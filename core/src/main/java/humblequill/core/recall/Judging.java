@@ -102,7 +102,7 @@ public final class Judging {
     boolean near = wanted.stream().anyMatch(w -> slips(said, w));
     boolean elsewhere =
         all.stream()
-            .filter(name -> !wanted.contains(name))
+            .filter(name -> Math.abs(name.length() - said.length()) <= 1 && !wanted.contains(name))
             .anyMatch(name -> Slip.distance(said, name) <= 1);
     return near && !elsewhere ? Verdict.SLIP : Verdict.WRONG;
   }

@@ -90,8 +90,39 @@ class JudgingTest {
             () ->
                 new Plate(
                     "p", "P", List.of(), 1, List.of(pin("a", "Keel", .1), pin("b", "keel", .2))))
-        .hasMessageContaining("stands on two pins");
+        .hasMessageContaining("right for two pins");
     assertThatThrownBy(() -> pin("a", "keel", 1.2)).hasMessageContaining("outside the picture");
+    var synonym = new Pin("b", "rail", "", List.of("KEEL "), 0.5, 0.5, 0.05);
+    assertThatThrownBy(
+            () -> new Plate("p", "P", List.of(), 1, List.of(pin("a", "keel", .1), synonym)))
+        .as("what is right for one is a synonym of the other")
+        .hasMessageContaining("right for two pins");
+    assertThatThrownBy(
+            () ->
+                new Plate(
+                    "p", "P", List.of(), 1, List.of(pin("a", "keel", .1), pin("a", "bow", .2))))
+        .hasMessageContaining("two pins have the id");
+    assertThatThrownBy(() -> new Plate("p", " ", List.of(), 1, List.of(pin("a", "keel", .1))))
+        .hasMessageContaining("title");
+    assertThatThrownBy(() -> new Plate("p", "P", List.of(), 0, List.of(pin("a", "keel", .1))))
+        .hasMessageContaining("width");
+    assertThatThrownBy(() -> pin("a", "k".repeat(300), .1)).hasMessageContaining("has 300 letters");
+    assertThatThrownBy(() -> pin("a", " ", .1)).hasMessageContaining("empty name");
+    assertThatThrownBy(() -> new Pin("a", "keel", "", List.of(), 0, 0, 5))
+        .hasMessageContaining("reach");
+  }
+
+  @Test
+  void an_order_has_steps_that_can_be_told_apart() {
+    assertThatThrownBy(() -> new StepOrder("o", "O", List.of(), List.of("box", "Box")))
+        .hasMessageContaining("stands twice");
+    assertThatThrownBy(() -> new StepOrder("o", "O", List.of(), List.of("box", " ")))
+        .hasMessageContaining("1 to 200 letters");
+    assertThatThrownBy(() -> new StepOrder("o", "", List.of(), List.of("box", "keel")))
+        .hasMessageContaining("title");
+    var nine = java.util.Collections.nCopies(9, "hulls");
+    assertThatThrownBy(() -> new StepOrder("o", "O", nine, List.of("box", "keel")))
+        .hasMessageContaining("at most 8 topics");
   }
 
   @Test

@@ -42,7 +42,11 @@ class DemoRecall {
         List.of(9, 12, 14, 14));
     recall.remember(Recall.Kind.PLATE, "hand", Recall.Way.PLACE, today.minusDays(1), List.of());
     recall.remember(
-        Recall.Kind.ORDER, "lay-in-a-hull", Recall.Way.ORDER, today.minusDays(12), List.of(6, 8, 8));
+        Recall.Kind.ORDER,
+        "lay-in-a-hull",
+        Recall.Way.ORDER,
+        today.minusDays(12),
+        List.of(6, 8, 8));
     own.bringIn(CRANE, new OwnFields.OwnFile(text("crane.yaml"), text("crane.svg"), null));
     recall.remember(
         Recall.Kind.PLATE,
