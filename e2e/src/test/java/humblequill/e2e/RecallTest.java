@@ -6,6 +6,8 @@ import static humblequill.e2e.Pages.button;
 import static humblequill.e2e.Pages.link;
 
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -62,6 +64,91 @@ class RecallTest {
     page.context().close();
   }
 
+  @Test
+  void a_picture_of_the_cabinet_becomes_a_plate_by_keys_alone() {
+    var page = pages.open(quill.url() + "/recall/own/plates/new?kind=HULL&seed=3");
+    page.getByLabel("What it shows").fill("Hull of the cabinet");
+    page.getByLabel("Belongs to the topic").fill("hulls");
+    var pins = page.getByRole(AriaRole.BUTTON, starting("Remove "));
+    int known = pins.count();
+    org.assertj.core.api.Assertions.assertThat(known).isGreaterThan(3);
+    page.getByLabel("Name of the next pin").fill("waterline");
+    var place = page.getByRole(AriaRole.BUTTON, starting("Set waterline"));
+    place.focus();
+    page.keyboard().press("Enter");
+    assertThat(pins).hasCount(known + 1);
+    page.keyboard().press("ArrowDown");
+    button(page, "Keep the plate").focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("Draw it from memory")).isVisible();
+    assertThat(page.locator("h1")).containsText("Hull of the cabinet");
+    link(page, "Change it").click();
+    button(page, "Take it out").click();
+    assertThat(page.getByText("Hull of the cabinet was taken out.")).isVisible();
+    button(page, "Undo").click();
+    assertThat(page.getByRole(AriaRole.LINK, starting("Hull of the cabinet"))).isVisible();
+    page.context().close();
+  }
+
+  @Test
+  void a_plate_comes_in_as_its_files_and_is_refused_in_words() {
+    var page = pages.open(quill.url() + "/recall");
+    var files = page.getByLabel("Files of a plate");
+    var svg =
+        file(
+            "post.svg",
+            "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><script>x()</script>"
+                + "<path d='M1 1L8 8' stroke='black'/></svg>");
+    files.setInputFiles(
+        new FilePayload[] {
+          file(
+              "post.yaml",
+              "format: 1\ntitle: Mooring post\npins: [{id: a, name: cap, x: 2, y: 0}]"),
+          svg
+        });
+    assertThat(page.getByText("lies outside the picture")).isVisible();
+    files.setInputFiles(
+        new FilePayload[] {
+          file(
+              "post.yaml",
+              "format: 1\ntitle: Mooring post\nratio: 1\npins: [{id: a, name: cap, x: 0.5, y: 0}]"),
+          svg
+        });
+    assertThat(page.getByText("Brought in: Mooring post. Left out of its drawing: script."))
+        .isVisible();
+    page.getByRole(AriaRole.LINK, starting("Mooring post")).click();
+    button(page, "Uncover").click();
+    page.getByLabel("cap").check();
+    button(page, "Keep it").click();
+    assertThat(page.getByText("1 of 1 were there.")).isVisible();
+    page.context().close();
+  }
+
+  private static FilePayload file(String name, String text) {
+    return new FilePayload(name, "text/plain", text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void an_order_of_ones_own_is_shown_where_its_topic_begins_and_leads_back_there() {
+    var page = pages.open(quill.url() + "/recall/own/orders/new");
+    page.getByLabel("What it is for").fill("How to lay in a rope");
+    page.getByLabel("Belongs to the topic").fill("ropes");
+    page.getByLabel("Steps in their order").fill("coil\ncoil");
+    button(page, "Keep the order").click();
+    assertThat(page.getByText("stands twice")).isVisible();
+    page.getByLabel("Steps in their order").fill("line of the whole\ncoil");
+    button(page, "Keep the order").click();
+    assertThat(page.locator("h1")).containsText("How to lay in a rope");
+    page.navigate(quill.url() + "/sitting?title=ropes&topic=ropes");
+    page.getByText("How to lay in a rope").click();
+    assertThat(page.getByText("line of the whole")).isVisible();
+    page.getByLabel("The one thing to look for").fill("where it hangs");
+    page.getByText("To warm up, still there?").locator("..").getByRole(AriaRole.LINK).click();
+    link(page, "Back to the sitting").click();
+    assertThat(page.getByLabel("The one thing to look for")).hasValue("where it hangs");
+    page.context().close();
+  }
+
   @ParameterizedTest
   @ValueSource(
       strings = {
@@ -69,7 +156,10 @@ class RecallTest {
         "/recall/plates/skeleton-front",
         "/recall/plates/hand?way=PLACE",
         "/recall/plates/skull-side?way=NAME",
-        "/recall/orders/lay-in-a-hull"
+        "/recall/orders/lay-in-a-hull",
+        "/recall/own/plates/new",
+        "/recall/own/orders/new",
+        "/sitting?title=hulls&topic=hulls"
       })
   void its_pages_are_reachable_for_everyone(String path) {
     var page = pages.open(quill.url() + path);
