@@ -11,6 +11,7 @@ import { Field, TextField } from '../../ui/Field'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { useKept } from '../../ui/useKept'
 import { Waiting } from '../../ui/Waiting'
+import { words } from './ownPlate'
 import { useOwn } from './useOwn'
 
 type Order = Schemas['OrderView']
@@ -52,10 +53,7 @@ function Editor({ kept }: { kept?: Order }) {
           body: {
             version: kept?.version ?? null,
             title: typed.title,
-            topics: typed.topic
-              .split(',')
-              .map((t) => t.trim())
-              .filter(Boolean),
+            topics: words(typed.topic),
             steps: lines(typed.steps),
           },
         }),

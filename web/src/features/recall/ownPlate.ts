@@ -87,7 +87,8 @@ export function shownPicture(typed: TypedPlate, kept?: PlateData): string {
   return kept && !kept.gone ? platePicture(kept.id) : ''
 }
 
-const words = (text: string) =>
+/** Words that commas part. */
+export const words = (text: string) =>
   text
     .split(',')
     .map((w) => w.trim())

@@ -375,6 +375,12 @@ public class PagePictures {
     return new Made(seen.way(), made(seen, size));
   }
 
+  /** A picture as it is seen, as a JPEG that fits over a leaf. */
+  @Transactional(readOnly = true)
+  public byte[] overLeaf(UUID id) {
+    return made(seen(id), SmallPictures.Size.LARGE);
+  }
+
   /** Upright, and as it came otherwise. */
   @Transactional(readOnly = true)
   byte[] taken(UUID id) {

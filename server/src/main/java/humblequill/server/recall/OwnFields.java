@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 /** What is told of plates and orders of one's own. */
 public final class OwnFields {
   static final int LONGEST_FILE = 60_000;
-  static final int LONGEST_SVG = 2_000_000;
+  static final int LONGEST_SVG = 500_000;
   private static final int LONGEST_NOTE = 600;
 
   private OwnFields() {}

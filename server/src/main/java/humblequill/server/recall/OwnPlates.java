@@ -29,7 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Service
 public class OwnPlates implements UsedElsewhere {
   private static final JsonMapper JSON = JsonMapper.builder().build();
-  private static final int MOST = 500;
+  private static final int MOST = 200;
 
   private final RecallOwnRepository repository;
   private final PagePictures pictures;
@@ -79,7 +79,6 @@ public class OwnPlates implements UsedElsewhere {
     return new ShownPlate(
         PlateFile.plate(e.id.toString(), file),
         PlateFile.note(file),
-        e.svg,
         e.picture,
         e.pictureWay,
         e.version == null ? 0 : e.version);
@@ -113,6 +112,12 @@ public class OwnPlates implements UsedElsewhere {
   /** The picture of a plate as it is now; empty for lines, and where it was taken out. */
   Optional<PagePicture> picture(ShownPlate plate) {
     return Optional.ofNullable(plate.picture()).map(id -> pictures.all().get(id));
+  }
+
+  /** The lines of a plate; empty where it shows a picture. Not held, since they can be long. */
+  @Transactional(readOnly = true)
+  Optional<String> svg(ShownPlate plate) {
+    return repository.findById(UUID.fromString(plate.plate().id())).map(e -> e.svg);
   }
 
   /** Keeps a plate, a new one or a change; what its file said beyond the format stays. */
@@ -212,7 +217,7 @@ public class OwnPlates implements UsedElsewhere {
   private RecallOwnEntity onTopOf(UUID id, Recall.Kind kind, @Nullable Long version) {
     var entity = repository.findById(id).orElseGet(RecallOwnEntity::new);
     if (!Objects.equals(version, entity.version)) {
-      throw Refusal.stale("plate", all().plates().stream().map(ShownPlate::version).toList());
+      throw Refusal.stale("plate or order", entity.document);
     }
     if (entity.isNew()) {
       if (repository.count() >= MOST) {

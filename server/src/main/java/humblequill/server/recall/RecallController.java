@@ -10,7 +10,6 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -74,7 +73,7 @@ class RecallController {
   }
 
   @GetMapping("/plates/{id}/picture")
-  ResponseEntity<byte[]> picture(@PathVariable String id) throws IOException {
+  ResponseEntity<byte[]> picture(@PathVariable String id) {
     var picture = shown.picture(id);
     return ResponseEntity.ok()
         .contentType(picture.isLines() ? SVG : MediaType.IMAGE_JPEG)

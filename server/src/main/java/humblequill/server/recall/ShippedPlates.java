@@ -43,10 +43,14 @@ class ShippedPlates {
     return text(id + ".yaml");
   }
 
+  /** The picture of one that ships. */
+  static String svg(String id) {
+    return text(id + ".svg");
+  }
+
   private static ShownPlate plate(String id) {
     var file = PlateFile.tree(file(id));
-    return new ShownPlate(
-        PlateFile.plate(id, file), PlateFile.note(file), text(id + ".svg"), null, null, null);
+    return new ShownPlate(PlateFile.plate(id, file), PlateFile.note(file), null, null, null);
   }
 
   private static StepOrder order(String id) {

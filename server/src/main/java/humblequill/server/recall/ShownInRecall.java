@@ -2,7 +2,6 @@ package humblequill.server.recall;
 
 import humblequill.server.edge.Refusal;
 import humblequill.server.picture.PagePictures;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
@@ -13,8 +12,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plates and orders as they are shown. */
 @Component
 class ShownInRecall {
-  private static final int DOTS = 1600;
-
   private final RecallLibrary library;
   private final OwnPlates own;
   private final PagePictures pictures;
@@ -96,12 +93,15 @@ class ShownInRecall {
 
   /** The picture of a plate. */
   @Transactional(readOnly = true)
-  public SentPicture picture(String id) throws IOException {
+  public SentPicture picture(String id) {
+    if (library.ships(id)) {
+      return new SentPicture(ShippedPlates.svg(id).getBytes(StandardCharsets.UTF_8), true);
+    }
     var shown = library.plate(id);
-    if (shown.svg() != null) {
-      return new SentPicture(shown.svg().getBytes(StandardCharsets.UTF_8), true);
+    if (shown.picture() == null) {
+      return new SentPicture(own.svg(shown).orElseThrow().getBytes(StandardCharsets.UTF_8), true);
     }
     var picture = own.picture(shown).orElseThrow(() -> Refusal.notFound("picture", id));
-    return new SentPicture(pictures.shown(picture.id(), DOTS), false);
+    return new SentPicture(pictures.overLeaf(picture.id()), false);
   }
 }

@@ -8,15 +8,13 @@ import org.jspecify.annotations.Nullable;
  * A plate with its picture.
  *
  * @param note how it is to be read
- * @param svg its picture as lines; null where it is one of the learner's pictures
- * @param picture that picture
+ * @param picture which of the learner's pictures it shows; null for lines
  * @param pictureWay how that picture was turned and straightened when the pins were set
  * @param version of one's own; null for one that ships
  */
 record ShownPlate(
     Plate plate,
     String note,
-    @Nullable String svg,
     @Nullable UUID picture,
     @Nullable String pictureWay,
     @Nullable Long version) {}
