@@ -8,6 +8,7 @@ import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
 import { Files } from './Files'
 import { mixed } from './mixed'
+import { OneByOne } from './OneByOne'
 import { WayBack } from './WayBack'
 
 type Order = Schemas['OrderView']
@@ -27,12 +28,13 @@ function PutRight({ order }: { order: Order }) {
   const [left, setLeft] = useState(() => mixed(order.steps))
   const [said, setSaid] = useState<string[]>([])
   const [reading, setReading] = useState(false)
+  const [oneByOne, setOneByOne] = useState(false)
   const keep = useMutation({
-    mutationFn: () =>
+    mutationFn: (steps: string[]) =>
       answer(
         api.POST('/api/recall/orders/{id}/ordered', {
           params: { path: { id: order.id } },
-          body: { steps: said },
+          body: { steps },
         }),
       ),
     onSuccess: () => client.invalidateQueries({ queryKey: ['recall'], exact: true }),
@@ -48,19 +50,24 @@ function PutRight({ order }: { order: Order }) {
         <>
           {result && (
             <p className="mt-2 font-serif text-xl">
-              {result.right} of {order.steps.length} in order.
+              {result.right} of {order.steps.length} {oneByOne ? 'were there.' : 'in order.'}
             </p>
           )}
           <ol className="mt-3 list-decimal pl-6">
             {order.steps.map((step, i) => (
               <li key={step} className="py-0.5">
                 {step}
-                {result && said[i] !== step && (
+                {result && !oneByOne && said[i] !== step && (
                   <span className="text-faded"> (you had: {said[i] ?? 'nothing'})</span>
                 )}
               </li>
             ))}
           </ol>
+        </>
+      ) : oneByOne ? (
+        <>
+          <OneByOne steps={order.steps} onDone={(had) => keep.mutate(had)} />
+          <Refused error={keep.error} />
         </>
       ) : (
         <>
@@ -99,9 +106,14 @@ function PutRight({ order }: { order: Order }) {
           </ul>
           <Refused error={keep.error} />
           <p className="mt-4 flex gap-5">
-            <Button look="ink" disabled={left.length > 0 || keep.isPending} onClick={() => keep.mutate()}>
+            <Button look="ink" disabled={left.length > 0 || keep.isPending} onClick={() => keep.mutate(said)}>
               That is the order
             </Button>
+            {said.length === 0 && (
+              <Button look="quiet" onClick={() => setOneByOne(true)}>
+                One by one instead
+              </Button>
+            )}
             <Button look="quiet" onClick={() => setReading(true)}>
               Only read it
             </Button>
