@@ -1,12 +1,13 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
+import { FreshClient } from './api/FreshClient'
 import { App } from './app/App'
 import { Mishap } from './ui/Mishap'
 import './styles.css'
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 5_000 } } })
+const client = new FreshClient({ defaultOptions: { queries: { retry: 1, staleTime: 5_000 } } })
 
 const root = document.getElementById('root')
 if (root) {

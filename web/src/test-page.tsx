@@ -1,7 +1,8 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { MemoryRouter } from 'react-router'
+import { FreshClient } from './api/FreshClient'
 import { NoticesProvider } from './ui/Notices'
 
 type Answer = { status?: number; body?: unknown }
@@ -27,7 +28,7 @@ export function show(piece: ReactNode, routes: Record<string, Route>, at = '/'):
       headers: { 'Content-Type': 'application/json' },
     })
   }
-  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+  const client = new FreshClient({ defaultOptions: { queries: { retry: false } } })
   render(
     <QueryClientProvider client={client}>
       <MemoryRouter initialEntries={[at]}>

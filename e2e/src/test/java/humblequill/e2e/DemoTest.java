@@ -130,7 +130,8 @@ class DemoTest {
     org.assertj.core.api.Assertions.assertThat(axe(page)).isEmpty();
     page.setViewportSize(390, 844);
     // What is measured lays itself out anew; whatever still stands out after that is found.
-    page.waitForFunction("document.documentElement.scrollWidth <= innerWidth");
+    page.waitForCondition(
+        () -> (Boolean) page.evaluate("document.documentElement.scrollWidth <= innerWidth"));
   }
 
   /** Night differs from day in nothing but its colours. */

@@ -1,0 +1,39 @@
+import { QueryObserver } from '@tanstack/react-query'
+import { expect, test } from 'vitest'
+import { FreshClient } from './FreshClient'
+
+test('a first reading that began before a write is not taken for what came after it', async () => {
+  const client = new FreshClient()
+  let kept = 'before'
+  const answers: (() => void)[] = []
+  const seen: (string | undefined)[] = []
+  const observer = new QueryObserver(client, {
+    queryKey: ['ends'],
+    queryFn: () => {
+      const now = kept
+      return new Promise<string>((resolve) => answers.push(() => resolve(now)))
+    },
+  })
+  const stop = observer.subscribe((result) => seen.push(result.data))
+  kept = 'after'
+  const done = client.invalidateQueries({ queryKey: ['ends'] })
+  await expect.poll(() => answers.length).toBe(2)
+  answers.forEach((answer) => answer())
+  await done
+  expect(observer.getCurrentResult().data).toBe('after')
+  expect(seen).not.toContain('before')
+  stop()
+})
+
+test('what is on the screen stays there until the new answer is read', async () => {
+  const client = new FreshClient()
+  let n = 0
+  const observer = new QueryObserver(client, { queryKey: ['n'], queryFn: () => Promise.resolve(++n) })
+  const stop = observer.subscribe(() => undefined)
+  await expect.poll(() => observer.getCurrentResult().data).toBe(1)
+  const done = client.invalidateQueries({ queryKey: ['n'] })
+  expect(observer.getCurrentResult().data).toBe(1)
+  await done
+  expect(observer.getCurrentResult().data).toBe(2)
+  stop()
+})

@@ -1,0 +1,26 @@
+import {
+  QueryClient,
+  type InvalidateOptions,
+  type InvalidateQueryFilters,
+  type QueryKey,
+} from '@tanstack/react-query'
+
+/**
+ * Reads anew after a write even where the first reading is still under way: that one began before the write,
+ * so that its answer may not know of it. Left to itself, the library would take it for the newest.
+ */
+export class FreshClient extends QueryClient {
+  override async invalidateQueries<K extends QueryKey = QueryKey>(
+    filters?: InvalidateQueryFilters<K>,
+    options?: InvalidateOptions,
+  ): Promise<void> {
+    await this.cancelQueries({
+      ...filters,
+      predicate: (query) =>
+        query.state.data === undefined &&
+        query.getObserversCount() > 0 &&
+        (filters?.predicate?.(query as never) ?? true),
+    } as InvalidateQueryFilters<K>)
+    return super.invalidateQueries(filters, options)
+  }
+}
