@@ -19,7 +19,7 @@ class RecallKept {
   private final RecallAskedRepository askedRepository;
   private final RecallSettingRepository settingRepository;
   private final RecallDayRepository dayRepository;
-  private final Remembered<All> stored;
+  private final Remembered<Now> stored;
 
   RecallKept(
       RecallTakenRepository takenRepository,
@@ -59,13 +59,36 @@ class RecallKept {
    */
   record OnDay(Recallable thing, LocalDate day, int asked, int right) {}
 
-  private record All(
-      Map<Recallable, Taken> taken, Map<String, Asked> asked, List<OnDay> days, boolean resting) {}
+  /** All that is kept, as it is at one moment. */
+  record Now(
+      Map<Recallable, Taken> taken, Map<String, Asked> asked, List<OnDay> days, boolean resting) {
+    Optional<Taken> taken(Recallable thing) {
+      return Optional.ofNullable(taken.get(thing));
+    }
 
-  private All all() {
+    Optional<Asked> asked(String item) {
+      return Optional.ofNullable(asked.get(item));
+    }
+
+    /** When an item of something that was taken up is asked for. */
+    Asking asking(String item, Taken taken) {
+      var before = asked.get(item);
+      return before == null ? Asking.takenUp(taken.on()) : before.asking();
+    }
+
+    /** Seconds that asking took on a day. */
+    int seconds(LocalDate day) {
+      return asked.values().stream()
+          .filter(a -> a.asking().asked().equals(day))
+          .mapToInt(Asked::seconds)
+          .sum();
+    }
+  }
+
+  Now now() {
     return stored.get(
         () ->
-            new All(
+            new Now(
                 takenRepository.findAll().stream()
                     .filter(t -> !t.leftOff)
                     .map(
@@ -100,36 +123,11 @@ class RecallKept {
                     .orElse(false)));
   }
 
-  boolean resting() {
-    return all().resting();
-  }
-
-  Optional<Taken> taken(Recallable thing) {
-    return Optional.ofNullable(all().taken().get(thing));
-  }
-
-  Optional<Asked> asked(String item) {
-    return Optional.ofNullable(all().asked().get(item));
-  }
-
-  /** When an item of something that was taken up is asked for. */
-  Asking asking(String item, Taken taken) {
-    return asked(item).map(Asked::asking).orElseGet(() -> Asking.takenUp(taken.on()));
-  }
-
   /** How asking went on days from one to another. */
   List<OnDay> between(LocalDate from, LocalDate to) {
-    return all().days().stream()
+    return now().days().stream()
         .filter(d -> !d.day().isBefore(from) && !d.day().isAfter(to))
         .toList();
-  }
-
-  /** Seconds that asking took on a day. */
-  int seconds(LocalDate day) {
-    return all().asked().values().stream()
-        .filter(a -> a.asking().asked().equals(day))
-        .mapToInt(Asked::seconds)
-        .sum();
   }
 
   /** Takes something up, or asks for it in another way from then on. */
@@ -180,10 +178,11 @@ class RecallKept {
   LocalDate answered(Recallable thing, String item, Score score, int seconds, LocalDate day) {
     var result = Asking.Result.of(score.right(), score.parts());
     var entity = askedRepository.findById(item).orElseGet(RecallAskedEntity::new);
+    var now = now();
     var before =
-        asked(item)
+        now.asked(item)
             .map(Asked::asking)
-            .orElseGet(() -> Asking.takenUp(taken(thing).map(Taken::on).orElse(day)));
+            .orElseGet(() -> Asking.takenUp(now.taken(thing).map(Taken::on).orElse(day)));
     var after = before.after(result, day);
     entity.item = item;
     entity.step = after.step();

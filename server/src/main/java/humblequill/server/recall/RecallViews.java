@@ -112,7 +112,7 @@ class RecallViews {
           false);
     }
 
-    List<DueToday.Item> items(RecallKept.Taken taken, RecallKept kept) {
+    List<DueToday.Item> items(RecallKept.Taken taken, RecallKept.Now kept) {
       return taken.items(pins).stream()
           .map(
               item ->
@@ -136,13 +136,14 @@ class RecallViews {
   @Transactional(readOnly = true)
   public RecallView read() {
     var known = known();
+    var now = kept.now();
     return new RecallView(
-        kept.resting(),
-        kept.resting() ? List.of() : due(known),
-        known.stream().map(this::line).toList());
+        now.resting(),
+        now.resting() ? List.of() : due(known, now),
+        known.stream().map(k -> line(k, now)).toList());
   }
 
-  private RecallLine line(Known k) {
+  private static RecallLine line(Known k, RecallKept.Now kept) {
     var taken = kept.taken(k.thing());
     var items = taken.map(t -> k.items(t, kept)).orElse(List.of());
     var asked = items.stream().flatMap(i -> kept.asked(i.id()).stream()).toList();
@@ -164,7 +165,7 @@ class RecallViews {
         k.gone());
   }
 
-  private List<DueRecall> due(List<Known> known) {
+  private List<DueRecall> due(List<Known> known, RecallKept.Now kept) {
     var today = settings.learner().today();
     var items = new ArrayList<DueToday.Item>();
     known.stream()
@@ -174,10 +175,10 @@ class RecallViews {
         DueToday.of(items, today, kept.seconds(today)).stream()
             .map(DueToday.Item::id)
             .collect(Collectors.toSet());
-    return known.stream().flatMap(k -> due(k, chosen).stream()).toList();
+    return known.stream().flatMap(k -> due(k, chosen, kept).stream()).toList();
   }
 
-  private Optional<DueRecall> due(Known k, Set<String> chosen) {
+  private static Optional<DueRecall> due(Known k, Set<String> chosen, RecallKept.Now kept) {
     return kept.taken(k.thing())
         .flatMap(
             taken -> {
