@@ -285,6 +285,12 @@ export const queries = {
       queryFn: () => answer(api.GET('/api/what-for/open-ends/offered')),
     }),
   recall: () => queryOptions({ queryKey: ['recall'], queryFn: () => answer(api.GET('/api/recall')) }),
+  recallBefore: (topics: string[]) =>
+    queryOptions({
+      queryKey: ['recall', 'before', topics],
+      queryFn: () => answer(api.GET('/api/recall/before', { params: { query: { topic: topics } } })),
+      placeholderData: (last) => last,
+    }),
   plate: (id: string) =>
     queryOptions({
       queryKey: ['recall', 'plates', id],

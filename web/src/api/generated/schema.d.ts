@@ -2148,6 +2148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recall/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["before"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recall/cleaned": {
         parameters: {
             query?: never;
@@ -3280,6 +3296,10 @@ export interface components {
             /** Format: int32 */
             since: number;
             stands: boolean;
+        };
+        BeforeSitting: {
+            first?: components["schemas"]["DueRecall"];
+            orders: components["schemas"]["OrderBefore"][];
         };
         BegunSitting: {
             aim: string;
@@ -4929,6 +4949,12 @@ export interface components {
         OpeningView: {
             left?: components["schemas"]["PageTile"];
             right?: components["schemas"]["PageTile"];
+        };
+        OrderBefore: {
+            due: boolean;
+            id: string;
+            steps: string[];
+            title: string;
         };
         OrderFields: {
             steps: string[];
@@ -11260,6 +11286,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecallView"];
+                };
+            };
+        };
+    };
+    before: {
+        parameters: {
+            query?: {
+                topic?: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeSitting"];
                 };
             };
         };

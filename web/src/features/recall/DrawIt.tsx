@@ -8,12 +8,15 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Refused } from '../../ui/Refused'
 import { hasRoomBeside, Labels } from './Labels'
+import { Next } from './Next'
 import type { PlateData } from './Picture'
+import { useAsked } from './useAsked'
 
 /** Drawn from memory on paper, then uncovered and ticked. */
 export function DrawIt({ plate }: { plate: PlateData }) {
   const format = useFormats()
   const client = useQueryClient()
+  const asked = useAsked()
   const say = useNotice()
   const [open, setOpen] = useState(false)
   const [got, setGot] = useState<string[]>([])
@@ -25,7 +28,7 @@ export function DrawIt({ plate }: { plate: PlateData }) {
       ),
     onSuccess: (result) => {
       setDue(result.due)
-      return client.invalidateQueries({ queryKey: ['recall'], exact: true })
+      return asked()
     },
   })
   const log = useMutation({
@@ -79,6 +82,7 @@ export function DrawIt({ plate }: { plate: PlateData }) {
               {log.isSuccess ? 'Logged as a drawing from memory' : 'Log it as a drawing from memory'}
             </Button>
             <Refused error={log.error} />
+            <Next after={plate.id} />
           </>
         ) : (
           <>

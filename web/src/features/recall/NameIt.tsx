@@ -1,11 +1,13 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Refused } from '../../ui/Refused'
+import { Next } from './Next'
 import { Mark, Picture, type Pin, type PlateData } from './Picture'
+import { useAsked } from './useAsked'
 
 const SAID: Record<Schemas['NamedResult']['verdict'], string> = {
   RIGHT: 'Yes: ',
@@ -15,7 +17,7 @@ const SAID: Record<Schemas['NamedResult']['verdict'], string> = {
 
 /** The place is given, its name is written; Latin ones are right as well. */
 export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
-  const client = useQueryClient()
+  const asked = useAsked()
   const [at, setAt] = useState(0)
   const [said, setSaid] = useState('')
   const [right, setRight] = useState(0)
@@ -38,14 +40,17 @@ export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
     setSaid('')
     setAt(at + 1)
     if (at + 1 === pins.length) {
-      void client.invalidateQueries({ queryKey: ['recall'], exact: true })
+      void asked()
     }
   }
   if (!pin) {
     return (
-      <p className="mt-4 font-serif text-xl">
-        {right} of {pins.length} by name.
-      </p>
+      <>
+        <p className="mt-4 font-serif text-xl">
+          {right} of {pins.length} by name.
+        </p>
+        <Next after={plate.id} />
+      </>
     )
   }
   return (

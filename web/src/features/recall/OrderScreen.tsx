@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
@@ -8,7 +8,9 @@ import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
 import { Files } from './Files'
 import { mixed } from './mixed'
+import { Next } from './Next'
 import { OneByOne } from './OneByOne'
+import { useAsked } from './useAsked'
 import { WayBack } from './WayBack'
 
 type Order = Schemas['OrderView']
@@ -24,7 +26,7 @@ export default function OrderScreen() {
 }
 
 function PutRight({ order }: { order: Order }) {
-  const client = useQueryClient()
+  const asked = useAsked()
   const [left, setLeft] = useState(() => mixed(order.steps))
   const [said, setSaid] = useState<string[]>([])
   const [reading, setReading] = useState(false)
@@ -37,7 +39,7 @@ function PutRight({ order }: { order: Order }) {
           body: { steps },
         }),
       ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['recall'], exact: true }),
+    onSuccess: asked,
   })
   const result = keep.data
   return (
@@ -63,6 +65,7 @@ function PutRight({ order }: { order: Order }) {
               </li>
             ))}
           </ol>
+          {result && <Next after={order.id} />}
         </>
       ) : oneByOne ? (
         <>

@@ -5,14 +5,13 @@ import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { NameField } from '../../shared/NameField'
-import { Button } from '../../ui/Button'
 import { CameBack } from '../../ui/CameBack'
 import { Field, TextField } from '../../ui/Field'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { useKept } from '../../ui/useKept'
 import { Waiting } from '../../ui/Waiting'
+import { KeepRow } from './KeepRow'
 import { words } from './ownPlate'
-import { useOwn } from './useOwn'
 
 type Order = Schemas['OrderView']
 
@@ -43,7 +42,6 @@ function Editor({ kept }: { kept?: Order }) {
   })
   const typed = typing.value
   const [id] = useState(() => kept?.id ?? crypto.randomUUID())
-  const { remove } = useOwn()
   const set = (more: Partial<typeof typed>) => typing.set({ ...typed, ...more })
   const keep = useMutation({
     mutationFn: () =>
@@ -98,31 +96,13 @@ function Editor({ kept }: { kept?: Order }) {
         onChange={(e) => set({ steps: e.target.value })}
       />
       <Refused error={keep.error} fields={['title', 'steps']} />
-      <p className="mt-2 flex flex-wrap gap-5">
-        <Button type="submit" look="ink" disabled={keep.isPending}>
-          Keep the order
-        </Button>
-        <Button
-          onClick={() => {
-            typing.forget()
-            navigate(kept ? `/recall/orders/${kept.id}` : '/recall')
-          }}
-        >
-          Not now
-        </Button>
-        {kept && (
-          <Button
-            look="quiet"
-            onClick={() => {
-              typing.forget()
-              remove.mutate({ id: kept.id, title: kept.title })
-              navigate('/recall')
-            }}
-          >
-            Take it out
-          </Button>
-        )}
-      </p>
+      <KeepRow
+        label="Keep the order"
+        disabled={keep.isPending}
+        back={kept ? `/recall/orders/${kept.id}` : '/recall'}
+        own={kept}
+        onLeave={typing.forget}
+      />
     </form>
   )
 }

@@ -6,18 +6,17 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { NameField } from '../../shared/NameField'
 import { LandmarkPicture } from '../../shared/picture/LandmarkPicture'
-import { Button } from '../../ui/Button'
 import { CameBack } from '../../ui/CameBack'
 import { Field } from '../../ui/Field'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { Leaf, TWO_LEAVES } from '../../ui/TwoLeaves'
 import { useKept } from '../../ui/useKept'
 import { Waiting } from '../../ui/Waiting'
+import { KeepRow } from './KeepRow'
 import { cabinetOf, newPlate, sentPlate, shownPicture, typedPlate, type TypedPlate } from './ownPlate'
 import type { PlateData } from './Picture'
 import { PictureChoice } from './PictureChoice'
 import { PinList } from './PinList'
-import { useOwn } from './useOwn'
 import { useRatio } from './useRatio'
 
 /** A plate of one's own: its picture on the right, its names on the left. */
@@ -55,7 +54,6 @@ function Editor({ begin, kept }: { begin: TypedPlate; kept?: PlateData }) {
   const typed = typing.value
   const [id] = useState(() => kept?.id ?? crypto.randomUUID())
   const [next, setNext] = useState('')
-  const { remove } = useOwn()
   const set = (more: Partial<TypedPlate>) => typing.set({ ...typed, ...more })
   const src = shownPicture(typed, kept)
   const ratio = useRatio(src)
@@ -112,31 +110,13 @@ function Editor({ begin, kept }: { begin: TypedPlate; kept?: PlateData }) {
         </div>
         <PinList pins={typed.pins} error={keep.error} onChange={(pins) => set({ pins })} />
         <Refused error={keep.error} fields={['title']} className="mt-3" />
-        <p className="mt-5 flex flex-wrap gap-5">
-          <Button type="submit" look="ink" disabled={keep.isPending || !src || typed.pins.length === 0}>
-            Keep the plate
-          </Button>
-          <Button
-            onClick={() => {
-              typing.forget()
-              navigate(kept ? `/recall/plates/${kept.id}` : '/recall')
-            }}
-          >
-            Not now
-          </Button>
-          {kept && (
-            <Button
-              look="quiet"
-              onClick={() => {
-                typing.forget()
-                remove.mutate({ id: kept.id, title: kept.title })
-                navigate('/recall')
-              }}
-            >
-              Take it out
-            </Button>
-          )}
-        </p>
+        <KeepRow
+          label="Keep the plate"
+          disabled={keep.isPending || !src || typed.pins.length === 0}
+          back={kept ? `/recall/plates/${kept.id}` : '/recall'}
+          own={kept}
+          onLeave={typing.forget}
+        />
       </Leaf>
       <Leaf second aria-label="The picture and its pins">
         <PictureChoice has={src !== ''} onChoose={(chosen) => typing.set(withPicture(typed, chosen))} />

@@ -1,13 +1,15 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent } from 'react'
 import { answer, api } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'
+import { Next } from './Next'
 import { Mark, Picture, type Pin, type PlateData } from './Picture'
+import { useAsked } from './useAsked'
 
 /** The name is given, its place is shown by a press, or by arrow keys and Enter. */
 export function PlaceIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
-  const client = useQueryClient()
+  const asked = useAsked()
   const board = useRef<HTMLButtonElement>(null)
   const [at, setAt] = useState(0)
   const [cross, setCross] = useState({ x: 0.5, y: 0.5 })
@@ -52,15 +54,18 @@ export function PlaceIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
     setTold(undefined)
     setAt(at + 1)
     if (at + 1 === pins.length) {
-      void client.invalidateQueries({ queryKey: ['recall'], exact: true })
+      void asked()
     }
     board.current?.focus()
   }
   if (!pin) {
     return (
-      <p className="mt-4 font-serif text-xl">
-        {right} of {pins.length} in their place.
-      </p>
+      <>
+        <p className="mt-4 font-serif text-xl">
+          {right} of {pins.length} in their place.
+        </p>
+        <Next after={plate.id} />
+      </>
     )
   }
   return (

@@ -73,3 +73,22 @@ test('a name is judged and then told', async () => {
     }),
   )
 })
+
+test('after one thing the next that is due is at hand', async () => {
+  const due = [
+    { kind: 'PLATE', id: 'boat', title: 'Boat', way: 'DRAW', pins: [], seconds: 180 },
+    { kind: 'ORDER', id: 'lay', title: 'How to lay in a hull', way: 'ORDER', pins: [], seconds: 64 },
+  ]
+  page('DRAW', {
+    'GET /api/recall': () => ({ body: { resting: false, due, things: [] } }),
+    'POST /api/recall/plates/boat/drawn': () => ({ body: { due: '2026-03-09' } }),
+  })
+  await userEvent.click(await screen.findByRole('button', { name: 'Uncover' }))
+  await userEvent.click(screen.getByRole('button', { name: 'All of them' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  expect(await screen.findByText('2 of 2 were there.')).toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'How to lay in a hull' })).toHaveAttribute(
+    'href',
+    '/recall/orders/lay',
+  )
+})

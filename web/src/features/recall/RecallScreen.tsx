@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
+import { DueRecall } from '../../shared/DueRecall'
 import { recallAt, WAYS } from '../../shared/recall'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Check } from '../../ui/Check'
@@ -15,7 +16,6 @@ import { useRecall, type Line } from './useRecall'
 
 /** Plates on the left, orders of steps and what is due on the right. */
 export default function RecallScreen() {
-  const format = useFormats()
   const { rest } = useRecall()
   return (
     <Waiting query={useQuery(queries.recall())}>
@@ -46,12 +46,7 @@ export default function RecallScreen() {
               <ul>
                 {view.due.map((d) => (
                   <li key={d.kind + d.id}>
-                    <Link to={recallAt(d)} className={LINE_LINK}>
-                      {d.title}
-                    </Link>
-                    <span className="text-faded">
-                      , {WAYS[d.way]}, {format.minutes(Math.max(1, Math.round(d.seconds / 60)))}
-                    </span>
+                    <DueRecall due={d} />
                   </li>
                 ))}
               </ul>

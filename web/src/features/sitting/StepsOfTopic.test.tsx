@@ -4,58 +4,34 @@ import { expect, test } from 'vitest'
 import { show } from '../../test-page'
 import { StepsOfTopic } from './StepsOfTopic'
 
-const thing = (more: object) => ({
-  kind: 'PLATE',
-  topics: [],
-  parts: 3,
-  way: 'DRAW',
-  due: null,
-  times: 0,
-  right: 0,
-  held: 0,
-  speaksFor: null,
-  own: false,
-  gone: false,
-  ...more,
-})
+const boat = { kind: 'PLATE', id: 'boat', title: 'Boat', way: 'DRAW', pins: [], seconds: 180 }
+const lay = { id: 'lay', title: 'How to lay in a hull', steps: ['box', 'rail'], due: false }
 
-const recall = {
-  resting: false,
-  due: [
-    { kind: 'PLATE', id: 'foot', title: 'Foot', way: 'DRAW', pins: [], seconds: 180 },
-    { kind: 'PLATE', id: 'boat', title: 'Boat', way: 'DRAW', pins: [], seconds: 180 },
-  ],
-  things: [
-    thing({ id: 'foot', title: 'Foot', topics: ['feet'] }),
-    thing({ id: 'boat', title: 'Boat', topics: ['hulls'] }),
-    thing({ kind: 'ORDER', id: 'lay', title: 'How to lay in a hull', topics: ['Hulls'], way: null }),
-    thing({ kind: 'ORDER', id: 'head', title: 'How to build a head', topics: ['heads'], way: null }),
-  ],
-}
+const page = (path: string, subject: string, body: object) =>
+  show(<StepsOfTopic subject={subject} />, { 'GET /api/recall/before': () => ({ body }) }, path)
 
-const page = (path: string, subject: string) =>
-  show(
-    <StepsOfTopic subject={subject} />,
-    {
-      'GET /api/recall': () => ({ body: recall }),
-      'GET /api/recall/orders/lay': () => ({
-        body: { id: 'lay', title: 'How to lay in a hull', topics: ['hulls'], steps: ['box', 'rail'] },
-      }),
-    },
-    path,
-  )
-
-test('what is due of the topic comes before what is due of others, and its steps can be read', async () => {
-  page('/sitting?title=26+hulls&of=water,hulls', '26 hulls')
+test('what is due is asked for by the topics of the sitting, and leads back to it', async () => {
+  const asked = page('/sitting?title=26+hulls&of=water,hulls', '26 hulls', { first: boat, orders: [lay] })
   expect(await screen.findByRole('link', { name: 'Boat' })).toHaveAttribute('href', '/recall/plates/boat')
-  expect(screen.queryByRole('link', { name: 'Foot' })).not.toBeInTheDocument()
-  expect(screen.queryByText('How to build a head')).not.toBeInTheDocument()
+  expect(screen.getByText(', drawn from memory, 3 min')).toBeInTheDocument()
+  expect(new URLSearchParams(asked[0]?.query).getAll('topic')).toEqual(['26 hulls', 'water', 'hulls'])
   await userEvent.click(screen.getByText('How to lay in a hull'))
   expect(await screen.findByText('rail')).toBeInTheDocument()
+  expect(screen.queryByRole('link', { name: 'Put it in order first' })).not.toBeInTheDocument()
 })
 
-test('a subject of no order shows what is due at all, and no steps', async () => {
-  page('/sitting?title=clouds', 'clouds')
-  expect(await screen.findByRole('link', { name: 'Foot' })).toBeInTheDocument()
-  expect(screen.queryByText('How to lay in a hull')).not.toBeInTheDocument()
+test('an order that is due besides can be put in order first', async () => {
+  page('/sitting?topic=hulls', 'hulls', { first: boat, orders: [{ ...lay, due: true }] })
+  expect(await screen.findByText(', asked for today')).toBeInTheDocument()
+  await userEvent.click(screen.getByText('How to lay in a hull'))
+  expect(screen.getByRole('link', { name: 'Put it in order first' })).toHaveAttribute(
+    'href',
+    '/recall/orders/lay',
+  )
+})
+
+test('with nothing due and no steps nothing is shown', async () => {
+  const asked = page('/sitting?topic=clouds', 'clouds', { first: null, orders: [] })
+  await expect.poll(() => asked.length).toBe(1)
+  expect(screen.queryByText(/Still there/i)).not.toBeInTheDocument()
 })

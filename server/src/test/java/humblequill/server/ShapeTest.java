@@ -91,7 +91,7 @@ class ShapeTest {
                   "settings",
                   "sitting",
                   "streak")),
-          Map.entry("recall", Set.of("picture", "settings")),
+          Map.entry("recall", Set.of("name", "picture", "settings")),
           Map.entry(
               "whatfor",
               Set.of(

@@ -39,8 +39,8 @@ public record Pin(
       throw new IllegalArgumentException(
           "the id of \"%s\" has 1 to %d letters".formatted(name, LONGEST_ID));
     }
-    if (name.isBlank() || others.stream().anyMatch(String::isBlank)) {
-      throw new IllegalArgumentException("a pin has an empty name");
+    if (isEmpty(name) || others.stream().anyMatch(Pin::isEmpty)) {
+      throw new IllegalArgumentException("a pin has a name without a letter or a digit");
     }
     checkLength(latin);
     others.forEach(Pin::checkLength);
@@ -57,6 +57,10 @@ public record Pin(
       throw new IllegalArgumentException(
           "\"" + name + "\" lies outside the picture, at " + x + " and " + y);
     }
+  }
+
+  private static boolean isEmpty(String name) {
+    return Judging.plain(name).isEmpty();
   }
 
   private static void checkLength(String name) {

@@ -18,7 +18,8 @@ public record Plate(String id, String title, List<String> topics, double ratio, 
   /** The most topics that a plate or an order belongs to. */
   public static final int MOST_TOPICS = 8;
 
-  private static final double WIDEST = 20;
+  /** The most that one side of a picture is longer than the other. */
+  public static final double WIDEST = 20;
 
   public Plate {
     topics = List.copyOf(topics);

@@ -107,7 +107,9 @@ class JudgingTest {
     assertThatThrownBy(() -> new Plate("p", "P", List.of(), 0, List.of(pin("a", "keel", .1))))
         .hasMessageContaining("width");
     assertThatThrownBy(() -> pin("a", "k".repeat(300), .1)).hasMessageContaining("has 300 letters");
-    assertThatThrownBy(() -> pin("a", " ", .1)).hasMessageContaining("empty name");
+    for (var unsayable : List.of(" ", "…", "?!")) {
+      assertThatThrownBy(() -> pin("a", unsayable, .1)).hasMessageContaining("without a letter");
+    }
     assertThatThrownBy(() -> new Pin("a", "keel", "", List.of(), 0, 0, 5))
         .hasMessageContaining("reach");
   }

@@ -93,15 +93,8 @@ final class TemplateFile {
         outlines);
   }
 
-  private static Iterable<JsonNode> list(JsonNode file, String field) {
-    var list = file.path(field);
-    if (list.isMissingNode()) {
-      return List.of();
-    }
-    if (!list.isArray() || list.size() > MOST) {
-      throw new IllegalArgumentException("\"" + field + "\" is a list of at most " + MOST);
-    }
-    return list;
+  private static List<JsonNode> list(JsonNode file, String field) {
+    return OpenFile.list(file, field, MOST);
   }
 
   private static List<String> names(JsonNode list) {
@@ -109,11 +102,7 @@ final class TemplateFile {
   }
 
   private static String word(JsonNode node, String field) {
-    var word = node.path(field).asString("").strip();
-    if (word.isEmpty() || word.length() > LONGEST) {
-      throw new IllegalArgumentException("\"" + field + "\" needs 1 to " + LONGEST + " characters");
-    }
-    return word;
+    return OpenFile.word(node, field, LONGEST);
   }
 
   private static Layer layer(JsonNode node) {

@@ -1,5 +1,6 @@
 package humblequill.server.edge;
 
+import java.util.List;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
@@ -31,5 +32,40 @@ public final class OpenFile {
           what + " begins with \"format: 1\".");
     }
     return file;
+  }
+
+  /**
+   * A list within a file; an empty one where it is left out.
+   *
+   * @param most how long it may be
+   * @throws IllegalArgumentException in words, where it is none, or too long
+   */
+  public static List<JsonNode> list(JsonNode node, String field, int most) {
+    var list = node.path(field);
+    if (list.isMissingNode()) {
+      return List.of();
+    }
+    if (!list.isArray() || list.size() > most) {
+      throw new IllegalArgumentException("\"" + field + "\" is a list of at most " + most);
+    }
+    return list.valueStream().toList();
+  }
+
+  /** Words in a list, as {@link #list}. */
+  public static List<String> words(JsonNode node, String field, int most) {
+    return list(node, field, most).stream().map(w -> w.asString("").strip()).toList();
+  }
+
+  /**
+   * A word within a file.
+   *
+   * @throws IllegalArgumentException in words, where it is left out, empty or too long
+   */
+  public static String word(JsonNode node, String field, int longest) {
+    var word = node.path(field).asString("").strip();
+    if (word.isEmpty() || word.length() > longest) {
+      throw new IllegalArgumentException("\"" + field + "\" needs 1 to " + longest + " characters");
+    }
+    return word;
   }
 }

@@ -1,5 +1,6 @@
 package humblequill.server.recall;
 
+import humblequill.core.recall.Plate;
 import humblequill.server.edge.Refusal;
 import java.io.StringReader;
 import java.util.Collection;
@@ -222,6 +223,9 @@ record CleanSvg(String svg, double ratio, List<String> leftOut) {
         throw refused("The SVG does not tell its size: a viewBox, or a width and a height.");
       }
       ratio = sides.get(2) / sides.get(3);
+      if (!(ratio >= 1 / Plate.WIDEST && ratio <= Plate.WIDEST)) {
+        throw refused("One side of the SVG is more than 20 times as long as the other.");
+      }
       var all = new StringBuilder();
       all.append(" viewBox=\"%s %s %s %s\"".formatted(sides.toArray()));
       looks.forEach(

@@ -5,7 +5,6 @@ import humblequill.core.recall.Plate;
 import humblequill.core.recall.StepOrder;
 import humblequill.server.edge.OpenFile;
 import humblequill.server.edge.Refusal;
-import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import tools.jackson.databind.JsonNode;
@@ -47,10 +46,12 @@ final class PlateFile {
         () ->
             new Plate(
                 id,
-                word(file, "title"),
-                words(file, "topics"),
+                OpenFile.word(file, "title", Pin.LONGEST),
+                OpenFile.words(file, "topics", Plate.MOST_TOPICS),
                 number(file, "ratio"),
-                list(file, "pins").valueStream().map(PlateFile::pin).toList()));
+                OpenFile.list(file, "pins", Plate.MOST_PINS).stream()
+                    .map(PlateFile::pin)
+                    .toList()));
   }
 
   /**
@@ -60,7 +61,12 @@ final class PlateFile {
    */
   static StepOrder order(String id, JsonNode file) {
     return checked(
-        () -> new StepOrder(id, word(file, "title"), words(file, "topics"), words(file, "steps")));
+        () ->
+            new StepOrder(
+                id,
+                OpenFile.word(file, "title", Pin.LONGEST),
+                OpenFile.words(file, "topics", Plate.MOST_TOPICS),
+                OpenFile.words(file, "steps", StepOrder.MOST_STEPS)));
   }
 
   static String note(JsonNode file) {
@@ -86,33 +92,13 @@ final class PlateFile {
 
   private static Pin pin(JsonNode pin) {
     return new Pin(
-        word(pin, "id"),
-        word(pin, "name"),
+        OpenFile.word(pin, "id", Pin.LONGEST_ID),
+        OpenFile.word(pin, "name", Pin.LONGEST),
         pin.path("latin").asString("").strip(),
-        words(pin, "others"),
+        OpenFile.words(pin, "others", Pin.MOST_OTHERS),
         number(pin, "x"),
         number(pin, "y"),
         pin.has("reach") ? number(pin, "reach") : Pin.REACH);
-  }
-
-  private static JsonNode list(JsonNode node, String field) {
-    var list = node.path(field);
-    if (!list.isMissingNode() && !list.isArray()) {
-      throw new IllegalArgumentException("\"" + field + "\" is a list");
-    }
-    return list;
-  }
-
-  private static List<String> words(JsonNode node, String field) {
-    return list(node, field).valueStream().map(w -> w.asString("").strip()).toList();
-  }
-
-  private static String word(JsonNode node, String field) {
-    var word = node.path(field).asString("").strip();
-    if (word.isEmpty()) {
-      throw new IllegalArgumentException("\"" + field + "\" is missing or empty");
-    }
-    return word;
   }
 
   private static double number(JsonNode node, String field) {

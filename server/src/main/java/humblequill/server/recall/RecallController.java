@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -44,6 +45,13 @@ class RecallController {
   @GetMapping
   RecallViews.RecallView read() {
     return views.read();
+  }
+
+  /** What a sitting on topics can begin with. */
+  @GetMapping("/before")
+  RecallViews.BeforeSitting before(
+      @RequestParam(defaultValue = "") @Size(max = 20) List<@Size(max = 200) String> topic) {
+    return views.before(topic);
   }
 
   @PutMapping("/resting")

@@ -1,8 +1,10 @@
 package humblequill.server.recall;
 
+import humblequill.core.name.NameKind;
 import humblequill.core.recall.Judging;
 import humblequill.core.recall.StepOrder;
 import humblequill.server.edge.Refusal;
+import humblequill.server.name.NameService;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -12,10 +14,18 @@ import org.springframework.stereotype.Component;
 class RecallLibrary {
   private final ShippedPlates shipped;
   private final OwnPlates own;
+  private final NameService names;
 
-  RecallLibrary(ShippedPlates shipped, OwnPlates own) {
+  RecallLibrary(ShippedPlates shipped, OwnPlates own, NameService names) {
     this.shipped = shipped;
     this.own = own;
+    this.names = names;
+  }
+
+  /** Topics as they are called now, whatever they were called when a file was written. */
+  List<String> calledNow(List<String> topics) {
+    var all = names.names();
+    return topics.stream().map(t -> all.called(NameKind.TOPIC, t)).distinct().toList();
   }
 
   List<ShownPlate> plates() {

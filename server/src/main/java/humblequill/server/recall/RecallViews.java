@@ -9,6 +9,7 @@ import humblequill.core.recall.StepOrder;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Shows what can be asked for, and what is due today. */
 @Component
 class RecallViews {
+  /** What is asked for, by its day; then one's own; then what ships, in its own order. */
+  private static final Comparator<RecallLine> WANTED_FIRST =
+      Comparator.comparing(
+              RecallLine::due, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))
+          .thenComparing(line -> !line.own());
+
   private final RecallKept kept;
   private final RecallLibrary library;
   private final SettingsService settings;
@@ -140,10 +147,51 @@ class RecallViews {
     return new RecallView(
         now.resting(),
         now.resting() ? List.of() : due(known, now),
-        known.stream().map(k -> line(k, now)).toList());
+        known.stream().map(k -> line(k, now)).sorted(WANTED_FIRST).toList());
   }
 
-  private static RecallLine line(Known k, RecallKept.Now kept) {
+  /**
+   * What a sitting can begin with.
+   *
+   * @param first what is due of its topics, else what is due at all; null where nothing is
+   * @param orders orders of steps of its topics
+   */
+  record BeforeSitting(@Nullable DueRecall first, List<OrderBefore> orders) {}
+
+  /**
+   * An order of steps of a sitting's topic.
+   *
+   * @param due whether it is asked for today, and not first
+   */
+  record OrderBefore(String id, String title, List<String> steps, boolean due) {}
+
+  /** What a sitting on topics can begin with. */
+  @Transactional(readOnly = true)
+  public BeforeSitting before(List<String> topics) {
+    var wanted = library.calledNow(topics);
+    var view = read();
+    var ofTopics =
+        view.things().stream()
+            .filter(line -> !Collections.disjoint(line.topics(), wanted))
+            .map(line -> new Recallable(line.kind(), line.id()))
+            .collect(Collectors.toSet());
+    var first =
+        view.due().stream()
+            .min(Comparator.comparing(d -> !ofTopics.contains(new Recallable(d.kind(), d.id()))));
+    var due =
+        view.due().stream()
+            .filter(d -> !first.equals(Optional.of(d)))
+            .map(DueRecall::id)
+            .collect(Collectors.toSet());
+    return new BeforeSitting(
+        first.orElse(null),
+        library.orders().stream()
+            .filter(o -> ofTopics.contains(new Recallable(Recall.Kind.ORDER, o.id())))
+            .map(o -> new OrderBefore(o.id(), o.title(), o.steps(), due.contains(o.id())))
+            .toList());
+  }
+
+  private RecallLine line(Known k, RecallKept.Now kept) {
     var taken = kept.taken(k.thing());
     var items = taken.map(t -> k.items(t, kept)).orElse(List.of());
     var asked = items.stream().flatMap(i -> kept.asked(i.id()).stream()).toList();
@@ -153,7 +201,7 @@ class RecallViews {
         k.thing().kind(),
         k.thing().id(),
         k.title(),
-        k.topics(),
+        library.calledNow(k.topics()),
         k.parts(),
         taken.map(RecallKept.Taken::way).orElse(null),
         items.stream().map(i -> i.asking().due()).min(Comparator.naturalOrder()).orElse(null),

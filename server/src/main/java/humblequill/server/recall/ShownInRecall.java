@@ -67,7 +67,7 @@ class ShownInRecall {
         id,
         plate.title(),
         shown.note(),
-        plate.topics(),
+        library.calledNow(plate.topics()),
         plate.ratio(),
         plate.pins().stream()
             .map(p -> new PinView(p.id(), p.name(), p.latin(), p.others(), p.x(), p.y()))
@@ -82,7 +82,11 @@ class ShownInRecall {
   public OrderView order(String id) {
     var order = library.order(id);
     return new OrderView(
-        id, order.title(), order.topics(), order.steps(), own.version(order).orElse(null));
+        id,
+        order.title(),
+        library.calledNow(order.topics()),
+        order.steps(),
+        own.version(order).orElse(null));
   }
 
   /** The file of a plate or an order. */

@@ -86,6 +86,8 @@ class CleanSvgTest {
         "<svg xmlns=\"http://www.w3.org/2000/svg\"/>",
         "<svg viewBox=\"0 0 0 5\"/>",
         "<svg viewBox=\"0 0 NaN 5\"/>",
+        "<svg viewBox=\"0 0 1e308 1e-308\"/>",
+        "<svg viewBox=\"0 0 1 21\"/>",
         "<svg viewBox=\"0 0 10 10\">",
         "no drawing",
         ""
