@@ -6,16 +6,12 @@ import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
-import humblequill.core.entry.Study;
 import humblequill.core.entry.Units;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -34,7 +30,7 @@ final class Understanding {
   private final LocalDate today;
   private final LocalDate day;
   private final List<Phrase> phrases = new ArrayList<>();
-  private final Map<Phrase.Field, Object> values = new EnumMap<>(Phrase.Field.class);
+  private final ReadValues values = new ReadValues();
 
   /** Whether every word was read as something; remarks are not. */
   private boolean allUnderstood = true;
@@ -64,16 +60,16 @@ final class Understanding {
       poses();
       oneSubject();
       fillFromLastTime();
-      drafts = List.of(clear());
+      drafts = List.of(values.draft(day));
     } else {
       parts.forEach(this::part);
-      drafts = Several.shared(clear(), parts, eachOnesMinutes(parts.size()));
+      drafts = Several.shared(values.draft(day), parts, eachOnesMinutes(parts.size()));
     }
     boolean open = phrases.stream().anyMatch(Phrase::asks);
     if (open) {
       drafts.get(0).note = withWhatIsOpen(drafts.get(0).note);
     }
-    boolean says = !parts.isEmpty() || says();
+    boolean says = !parts.isEmpty() || values.say();
     return new Interpretation(phrases, drafts, dayOff, !open && says);
   }
 
@@ -162,7 +158,7 @@ final class Understanding {
     if (claim.value() instanceof Poses.Row row) {
       var rows =
           new ArrayList<Poses.Row>(
-              value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE).rows());
+              values.get(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE).rows());
       rows.add(row);
       understood(Phrase.Field.POSES, claim, new Poses(List.of(row)).written(), new Poses(rows));
     } else {
@@ -172,11 +168,11 @@ final class Understanding {
 
   /** Poses tell how many drawings there are and how long they took, where the line does not. */
   private void poses() {
-    var poses = value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE);
+    var poses = values.get(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE);
     if (poses.isEmpty()) {
       return;
     }
-    var counted = value(Phrase.Field.DRAWINGS, Integer.class);
+    var counted = values.get(Phrase.Field.DRAWINGS, Integer.class);
     if (counted.isPresent() && counted.get() != poses.count()) {
       phrases.removeIf(p -> p.field() == Phrase.Field.DRAWINGS);
       tooMany(
@@ -270,11 +266,12 @@ final class Understanding {
     var length = (FigureReader.Length) claim.value();
     double minutes = length.minutes();
     if (length.each()) {
-      if (!(values.get(Phrase.Field.DRAWINGS) instanceof Integer count)) {
+      var told = values.get(Phrase.Field.DRAWINGS, Integer.class);
+      if (told.isEmpty()) {
         problem(Phrase.Field.MINUTES, claim, Phrase.Problem.EACH_WITHOUT_COUNT);
         return;
       }
-      minutes *= count;
+      minutes *= told.get();
     }
     bounded(
         Phrase.Field.MINUTES,
@@ -333,17 +330,10 @@ final class Understanding {
   }
 
   private void facet(Line.Claim claim) {
-    var facets = new ArrayList<String>(facets());
+    var facets = new ArrayList<String>(values.facets());
     word(Phrase.Field.FACET, claim);
-    if (values.get(Phrase.Field.FACET) instanceof String named) {
-      facets.add(named);
-    }
+    values.get(Phrase.Field.FACET, String.class).ifPresent(facets::add);
     values.put(Phrase.Field.FACET, List.copyOf(facets));
-  }
-
-  @SuppressWarnings("unchecked")
-  private List<String> facets() {
-    return (List<String>) values.getOrDefault(Phrase.Field.FACET, List.of());
   }
 
   @SuppressWarnings("unchecked")
@@ -378,7 +368,7 @@ final class Understanding {
         line.claims().stream()
             .filter(c -> c.field() == Phrase.Field.EXERCISE || c.field() == Phrase.Field.TOPIC)
             .toList();
-    if (values.containsKey(Phrase.Field.EXERCISE) && values.containsKey(Phrase.Field.TOPIC)) {
+    if (values.has(Phrase.Field.EXERCISE) && values.has(Phrase.Field.TOPIC)) {
       phrases.removeIf(p -> p.field() == Phrase.Field.EXERCISE || p.field() == Phrase.Field.TOPIC);
       tooMany(Phrase.Field.EXERCISE, subjects);
     }
@@ -411,8 +401,8 @@ final class Understanding {
   }
 
   private void fillFromLastTime() {
-    var exercise = Optional.ofNullable((String) values.get(Phrase.Field.EXERCISE));
-    var topic = Optional.ofNullable((String) values.get(Phrase.Field.TOPIC));
+    var exercise = values.get(Phrase.Field.EXERCISE, String.class);
+    var topic = values.get(Phrase.Field.TOPIC, String.class);
     var last = habits.of(exercise, topic);
     boolean known = allUnderstood && !line.has(Phrase.Field.UNKNOWN);
     if (known && (exercise.isPresent() || topic.isPresent())) {
@@ -420,61 +410,17 @@ final class Understanding {
       fill(Phrase.Field.SOURCE, last.plannedSource(), Phrase.State.AS_PLANNED);
       fill(Phrase.Field.MEDIUM, last.medium(), Phrase.State.AS_LAST_TIME);
     }
-    if (values.containsKey(Phrase.Field.PAGES)) {
-      var medium = Optional.ofNullable((String) values.get(Phrase.Field.MEDIUM));
+    if (values.has(Phrase.Field.PAGES)) {
+      var medium = values.get(Phrase.Field.MEDIUM, String.class);
       fill(Phrase.Field.BOOK, habits.book(medium), Phrase.State.AS_LAST_TIME);
     }
   }
 
   private void fill(Phrase.Field field, Optional<String> value, Phrase.State state) {
-    if (value.isPresent() && !line.has(field) && !values.containsKey(field)) {
+    if (value.isPresent() && !line.has(field) && !values.has(field)) {
       values.put(field, value.get());
       var others = choices.insteadOf(field, value.get());
       phrases.add(new Phrase(field, state, value.get(), -1, -1, others, Phrase.Problem.NONE));
     }
-  }
-
-  /** Whether there is something to log at all. */
-  private boolean says() {
-    return values.keySet().stream()
-        .anyMatch(
-            f ->
-                f == Phrase.Field.EXERCISE
-                    || f == Phrase.Field.TOPIC
-                    || f == Phrase.Field.DRAWINGS
-                    || f == Phrase.Field.MINUTES
-                    || f == Phrase.Field.NOTE);
-  }
-
-  private EntryDraft clear() {
-    var draft = new EntryDraft(value(Phrase.Field.DAY, LocalDate.class).orElse(day));
-    draft.time = value(Phrase.Field.TIME, LocalTime.class);
-    draft.exerciseId = value(Phrase.Field.EXERCISE, String.class);
-    draft.topic = value(Phrase.Field.TOPIC, String.class);
-    draft.drawings = value(Phrase.Field.DRAWINGS, Integer.class);
-    draft.minutes = value(Phrase.Field.MINUTES, Integer.class);
-    draft.source = value(Phrase.Field.SOURCE, String.class);
-    draft.medium = value(Phrase.Field.MEDIUM, String.class);
-    draft.resource = value(Phrase.Field.RESOURCE, String.class);
-    draft.book = value(Phrase.Field.BOOK, String.class);
-    draft.pages = value(Phrase.Field.PAGES, PageSpan.class);
-    draft.poses = value(Phrase.Field.POSES, Poses.class).orElse(Poses.NONE);
-    draft.mark = value(Phrase.Field.MARK, Integer.class);
-    draft.study =
-        new Study(
-            value(Phrase.Field.UNITS, Units.class),
-            value(Phrase.Field.HOW, HowUsed.class),
-            facets().stream().distinct().limit(Study.MOST_FACETS).toList(),
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty());
-    draft.wentWrong = value(Phrase.Field.WENT_WRONG, String.class).orElse("");
-    draft.nextTime = value(Phrase.Field.NEXT_TIME, String.class).orElse("");
-    draft.note = value(Phrase.Field.NOTE, String.class).orElse("");
-    return draft;
-  }
-
-  private <T> Optional<T> value(Phrase.Field field, Class<T> type) {
-    return Optional.ofNullable(values.get(field)).map(type::cast);
   }
 }

@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /**
  * What a plate that was drawn from memory says of the depth its topics have reached: a proposal,
- * for the learner to take or leave. Common practice, no published source.
+ * for the learner to take or leave. The days are a choice of this program, without a source.
  */
 public final class SpeaksFor {
   private static final int WEEK = 7;
