@@ -12,7 +12,7 @@ export function Files({ id, kind, own }: { id: string; kind: 'plates' | 'orders'
         </Link>
       )}
       <a href={`/api/recall/files/${id}`} download className={LINE_LINK}>
-        {kind === 'plates' ? 'Its names as a file' : 'It as a file'}
+        {kind === 'plates' ? 'Its names as a file' : 'This order as a file'}
       </a>
       {kind === 'plates' && (
         <a href={platePicture(id)} download={id} className={LINE_LINK}>
