@@ -1,0 +1,127 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Route, Routes } from 'react-router'
+import { expect, test } from 'vitest'
+import { sent, show } from '../../test-page'
+import WeekScreen from './WeekScreen'
+
+const review = (more: object = {}) => ({
+  from: '2026-02-23',
+  to: '2026-03-01',
+  isoWeek: 9,
+  over: true,
+  state: 'OPEN',
+  version: 4,
+  course: { title: 'Harbour Year', week: 16, weekTitle: 'Quay, steps and perspective' },
+  facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280 },
+  planned: [],
+  run: { length: 29, unit: 'DAYS' },
+  newTopics: [],
+  rusty: [],
+  read: [],
+  recalled: [{ title: 'Parts of a small boat', asked: 30, right: 28, due: '2026-03-17' }],
+  remarks: [],
+  aims: [],
+  habits: [],
+  expected: 'The steps will be quick.',
+  words: 'They were not.',
+  expects: '',
+  offers: [
+    {
+      key: 'more:stairs',
+      offer: {
+        kind: 'MORE_OF',
+        subject: 'stairs',
+        about: 'Steps by eye level',
+        week: '18',
+        amount: 3,
+        secondsEach: 300,
+        seen: 7,
+        against: 10,
+      },
+      effect: null,
+    },
+  ],
+  taken: [],
+  became: [],
+  ...more,
+})
+
+const address = '/api/reviews/2026-02-23'
+
+/** A server that answers with what was last written. */
+const page = (first: object, writes: Record<string, () => { status?: number; body?: object }> = {}) => {
+  let kept = first
+  const more = Object.fromEntries(
+    Object.entries(writes).map(([route, write]) => [
+      route,
+      () => {
+        const answer = write()
+        kept = answer.status === undefined ? (answer.body ?? kept) : kept
+        return answer
+      },
+    ]),
+  )
+  return show(
+    <Routes>
+      <Route path="/look-back/weeks/:from" element={<WeekScreen />} />
+    </Routes>,
+    { [`GET ${address}`]: () => ({ body: kept }), ...more },
+    '/look-back/weeks/2026-02-23',
+  )
+}
+
+test('a letter tells what was recalled, and when it is asked for next', async () => {
+  page(review())
+  expect(await screen.findByText(/Parts of a small boat, 28 of 30/)).toBeInTheDocument()
+  expect(screen.getByText(/next on .*17/)).toBeInTheDocument()
+  expect(screen.getByText('“The steps will be quick.”')).toBeInTheDocument()
+})
+
+test('a week is closed with its words, on top of what was read', async () => {
+  const asked = page(review(), {
+    [`PUT ${address}`]: () => ({ body: review({ state: 'CLOSED', version: 5, expects: 'One crane.' }) }),
+  })
+  await userEvent.type(await screen.findByLabelText(/Next week I expect/), 'One crane.')
+  await userEvent.click(screen.getByRole('button', { name: 'Close the week' }))
+  await waitFor(() =>
+    expect(sent(asked, 'PUT', address)[0]?.body).toEqual({
+      version: 4,
+      words: 'They were not.',
+      expects: 'One crane.',
+      state: 'CLOSED',
+    }),
+  )
+  expect(await screen.findByRole('button', { name: 'Open it again' })).toBeInTheDocument()
+})
+
+test('what another window wrote meanwhile is said, and nothing typed is lost', async () => {
+  page(review(), {
+    [`PUT ${address}`]: () => ({
+      status: 409,
+      body: { detail: 'This week was changed.', current: review({ version: 5 }) },
+    }),
+  })
+  const words = await screen.findByLabelText('What I think of it')
+  await userEvent.type(words, ' Still.')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it, still open' }))
+  expect(await screen.findByText(/changed in another window/)).toBeInTheDocument()
+  expect(screen.getByLabelText('What I think of it')).toHaveValue('They were not. Still.')
+})
+
+test('an offered change is taken by its key, and only by a press', async () => {
+  const asked = page(review(), {
+    [`POST ${address}/taken`]: () => ({ body: review({ offers: [], version: 5 }) }),
+  })
+  await userEvent.click(await screen.findByRole('button', { name: /^Take it: 3 drawings more of stairs/ }))
+  await waitFor(() => expect(sent(asked, 'POST', `${address}/taken`)).toHaveLength(1))
+  expect(sent(asked, 'POST', `${address}/taken`)[0]?.body).toMatchObject({ key: 'more:stairs' })
+  expect(await screen.findByText('The plan holds it now; its history says why.')).toBeInTheDocument()
+  expect(await screen.findByText('Nothing is offered from what this week shows.')).toBeInTheDocument()
+})
+
+test('a week passed over can be written all the same', async () => {
+  page(review({ state: 'SKIPPED', offers: [] }))
+  expect(await screen.findByText(/Passed over; it can be written all the same/)).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: 'Pass this week over' })).not.toBeInTheDocument()
+})
