@@ -67,7 +67,8 @@ test('what cannot be asked of another kind is not asked any more', async () => {
 
 test('of the own folder one set can be drawn from, those not used yet first', async () => {
   const last = page({ path: '/pictures', pictures: 20 })
-  await userEvent.selectOptions(await screen.findByLabelText('From'), 'FOLDER')
+  expect(await screen.findByRole('option', { name: 'your own folder, 20 pictures' })).toBeEnabled()
+  await userEvent.selectOptions(screen.getByLabelText('From'), 'FOLDER')
   expect(await screen.findByRole('option', { name: 'gulls, 12 of 20 not used yet' })).toBeInTheDocument()
   await userEvent.selectOptions(screen.getByLabelText('Which of them'), 'g')
   expect(last()).toMatchObject({ references: 'FOLDER', referenceSet: 'g' })
