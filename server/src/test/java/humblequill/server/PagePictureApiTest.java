@@ -38,13 +38,13 @@ class PagePictureApiTest {
         "pageFrom",
         4,
         "day",
-        "2026-03-02",
+        "2025-11-18",
         "time",
         "07:20");
-    var bytes = Pictures.jpeg(1);
+    var bytes = Pictures.jpeg(1, "2025:11:18 07:31:00");
     var sent = send(api, "IMG_1.jpg", bytes);
     var picture = sent.path("picture").path("id").asString();
-    assertThat(sent.path("picture").path("day").asString()).isEqualTo("2026-03-02");
+    assertThat(sent.path("picture").path("day").asString()).isEqualTo("2025-11-18");
     var waits = waiting(api, picture);
     assertThat(waits.path("proposed").path("number").asInt()).isEqualTo(4);
     assertThat(waits.path("proposed").path("rests").asString()).isEqualTo("DAY_AND_COUNT");

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -14,9 +15,10 @@ import org.springframework.context.support.GenericApplicationContext;
 
 /**
  * Starts the real application once for all server tests, on a random port with its own database,
- * and hands its beans to test methods. See docs/decisions/junit-5.md.
+ * and hands test methods a way to talk to it. Each class begins with an empty one. See
+ * docs/decisions/junit-5.md.
  */
-public final class RunningQuill implements ParameterResolver {
+public final class RunningQuill implements BeforeAllCallback, ParameterResolver {
   /** The moment at which the tests' application is started: a Thursday. */
   public static final String NOW = "2026-03-05T10:00:00Z";
 
@@ -67,6 +69,11 @@ public final class RunningQuill implements ParameterResolver {
           "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
     }
     return application.run(arguments.toArray(String[]::new));
+  }
+
+  @Override
+  public void beforeAll(ExtensionContext extension) {
+    EmptiedQuill.empty(context());
   }
 
   @Override

@@ -27,11 +27,15 @@ public final class Pictures {
 
   /** A small JPEG that no other test has. */
   public static byte[] jpeg(int seed) throws IOException {
+    return jpeg(seed, "2026:03:0%d 07:3%d:00".formatted(1 + seed % 3, seed % 10));
+  }
+
+  /** The same, taken at a time as cameras write it. */
+  public static byte[] jpeg(int seed, String taken) throws IOException {
     var image = quarters(60, 80);
     image.setRGB(0, 0, seed);
     image.setRGB(30, 30, seed * 31);
-    return CameraExif.into(
-        encoded(image, "jpeg"), 1, "2026:03:0%d 07:3%d:00".formatted(1 + seed % 3, seed % 10));
+    return CameraExif.into(encoded(image, "jpeg"), 1, taken);
   }
 
   static byte[] encoded(BufferedImage image, String format) throws IOException {
