@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -52,6 +53,9 @@ public final class Judging {
           "fourth",
           "fifth");
 
+  private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
+  private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}\\p{Nd}]+");
+
   private final Set<String> all;
 
   /**
@@ -75,11 +79,8 @@ public final class Judging {
 
   /** A name without case, accents and needless blanks. */
   public static String plain(String name) {
-    return Normalizer.normalize(name, Normalizer.Form.NFD)
-        .replaceAll("\\p{M}+", "")
-        .toLowerCase(Locale.ROOT)
-        .replaceAll("[^\\p{L}\\p{Nd}]+", " ")
-        .strip();
+    var bare = ACCENTS.matcher(Normalizer.normalize(name, Normalizer.Form.NFD)).replaceAll("");
+    return NO_LETTERS.matcher(bare.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
   }
 
   /**

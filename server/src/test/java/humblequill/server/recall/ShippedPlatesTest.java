@@ -11,10 +11,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,38 +23,34 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Plates that ship: names that are never taken for one another, pins where they belong. */
 class ShippedPlatesTest {
-  private final ShippedPlates shipped = new ShippedPlates();
+  private static final ShippedPlates SHIPPED = new ShippedPlates();
+  private static final Set<Pin> ALL =
+      SHIPPED.plates().stream()
+          .flatMap(p -> p.plate().pins().stream())
+          .collect(Collectors.toCollection(LinkedHashSet::new));
+  private static final Judging JUDGING =
+      new Judging(ALL.stream().flatMap(p -> p.right().stream()).toList());
 
   private Plate plate(String id) {
-    return shipped.plates().stream()
+    return SHIPPED.plates().stream()
         .map(ShownPlate::plate)
         .filter(p -> p.id().equals(id))
         .findFirst()
         .orElseThrow();
   }
 
-  private Judging judging() {
-    return new Judging(all().stream().flatMap(p -> p.right().stream()).toList());
-  }
-
   private Pin pin(String plate, String id) {
     return plate(plate).pins().stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow();
-  }
-
-  private Set<Pin> all() {
-    var all = new LinkedHashSet<Pin>();
-    shipped.plates().forEach(p -> all.addAll(p.plate().pins()));
-    return all;
   }
 
   /** All pairs of all wordings of all plates. */
   @Test
   void no_name_is_accepted_for_another() {
-    for (var asked : all()) {
-      for (var other : all()) {
+    for (var asked : ALL) {
+      for (var other : ALL) {
         for (var said : other.right()) {
           if (!asked.right().contains(said)) {
-            assertThat(judging().judge(said, asked.right()))
+            assertThat(JUDGING.judge(said, asked.right()))
                 .as("%s for %s", said, asked.name())
                 .isEqualTo(Judging.Verdict.WRONG);
           }
@@ -67,17 +63,18 @@ class ShippedPlatesTest {
   @Test
   void one_slip_in_a_long_enough_word_is_forgiven() {
     int tried = 0;
-    for (var asked : all()) {
+    for (var asked : ALL) {
       var name = asked.name();
       for (int at = 0; at < name.length() && name.indexOf(' ') < 0; at++) {
         var said = name.substring(0, at) + name.substring(at + 1);
+        var near = oneSlipFrom(said);
         boolean elsewhere =
-            all().stream()
+            ALL.stream()
                 .flatMap(p -> p.right().stream())
-                .anyMatch(n -> !asked.right().contains(n) && oneSlip(said, n));
+                .anyMatch(n -> !asked.right().contains(n) && near.test(n));
         if (name.length() >= 5 && !elsewhere) {
           tried++;
-          assertThat(judging().judge(said, asked.right()))
+          assertThat(JUDGING.judge(said, asked.right()))
               .as("%s for %s", said, name)
               .isNotEqualTo(Judging.Verdict.WRONG);
         }
@@ -86,8 +83,8 @@ class ShippedPlatesTest {
     assertThat(tried).isGreaterThan(150);
   }
 
-  /** Whether a word is another with one letter put in, left out or changed. */
-  private static boolean oneSlip(String said, String name) {
+  /** What is a word, or that word with one letter put in, left out or changed. */
+  private static Predicate<String> oneSlipFrom(String said) {
     var pattern = new StringBuilder();
     for (int at = 0; at <= said.length(); at++) {
       var before = Pattern.quote(said.substring(0, at));
@@ -100,7 +97,8 @@ class ShippedPlatesTest {
             .append('|');
       }
     }
-    return Pattern.matches(pattern + Pattern.quote(said), name.toLowerCase(Locale.ROOT));
+    return Pattern.compile(pattern + Pattern.quote(said), Pattern.CASE_INSENSITIVE)
+        .asMatchPredicate();
   }
 
   /**
@@ -181,7 +179,7 @@ class ShippedPlatesTest {
     try (var in = getClass().getResourceAsStream("/recall-synonyms.txt")) {
       for (var line : new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().toList()) {
         var wordings = List.of(line.split("; "));
-        var pins = all().stream().filter(p -> wordings.stream().anyMatch(says(p))).toList();
+        var pins = ALL.stream().filter(p -> wordings.stream().anyMatch(says(p))).toList();
         assertThat(pins).as(line).isNotEmpty();
         assertThat(pins)
             .allSatisfy(
@@ -189,7 +187,7 @@ class ShippedPlatesTest {
                     assertThat(wordings)
                         .allSatisfy(
                             w ->
-                                assertThat(judging().judge(w, p.right()))
+                                assertThat(JUDGING.judge(w, p.right()))
                                     .as("%s for %s", w, p.name())
                                     .isEqualTo(Judging.Verdict.RIGHT)));
       }
@@ -204,7 +202,7 @@ class ShippedPlatesTest {
   @Test
   void a_latin_name_has_the_same_common_name_on_every_plate() {
     var names = new HashMap<String, String>();
-    for (var pin : all()) {
+    for (var pin : ALL) {
       if (!pin.latin().isEmpty() && !"os pubis".equals(pin.latin())) {
         assertThat(pin.name())
             .as(pin.latin())
