@@ -74,7 +74,7 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
         </p>
       )}
       {goal.pictures.length > 0 && (
-        <div className="flex gap-2">
+        <div className="flex flex-wrap gap-2">
           {goal.pictures.map((picture) => (
             <img
               key={picture}

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /** What survives the worst, and what keeps a second run out. */
 class CrashTest {
-  private static final int ROUNDS = 3;
+  private static final int ROUNDS = 2;
   private static final int WRITERS = 4;
   private static final int WRITES_BEFORE_KILL = 40;
 

@@ -26,7 +26,7 @@ class LookBackTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.start(Quill.folder(), "--demo");
+    quill = Quill.demo();
     pages = Pages.shared();
   }
 

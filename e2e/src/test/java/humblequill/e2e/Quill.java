@@ -70,6 +70,33 @@ final class Quill implements AutoCloseable {
     return startAt(NOW, folder, more);
   }
 
+  /** The demo with all its pictures, filled once and copied for each that asks. */
+  static Quill demo() {
+    var folder = folder();
+    copy(FilledDemo.FOLDER, folder);
+    return start(folder);
+  }
+
+  private static final class FilledDemo {
+    private static final Path FOLDER = fill();
+
+    private static Path fill() {
+      var folder = folder();
+      start(folder, "--demo", "--quill.demo.pictures-first=true").close();
+      return folder;
+    }
+  }
+
+  private static void copy(Path from, Path to) {
+    try (var files = Files.walk(from)) {
+      for (var file : files.skip(1).toList()) {
+        Files.copy(file, to.resolve(from.relativize(file)));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   /** Starts it as if it were that moment. */
   static Quill startAt(String now, Path folder, String... more) {
     int port = freePort();

@@ -21,7 +21,7 @@ class RecallTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.start(Quill.folder(), "--demo");
+    quill = Quill.demo();
     pages = Pages.shared();
   }
 

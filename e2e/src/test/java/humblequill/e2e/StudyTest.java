@@ -20,7 +20,7 @@ class StudyTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.start(Quill.folder(), "--demo");
+    quill = Quill.demo();
     pages = Pages.shared();
   }
 

@@ -21,7 +21,7 @@ class WhatForTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.start(Quill.folder(), "--demo");
+    quill = Quill.demo();
     pages = Pages.shared();
   }
 
@@ -64,6 +64,7 @@ class WhatForTest {
     page.getByLabel("It is over. What became of it?").fill("They hold still, and I do too.");
     button(page, "Keep it").click();
     assertThat(page.getByText("They hold still, and I do too.")).isVisible();
+    DemoTest.isForEveryone(page);
     page.context().close();
   }
 

@@ -9,10 +9,14 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 
 /** The folder, the transactions and the clock that the rest of the application stands on. */
 @Configuration(proxyBeanMethods = false)
+@EnableJpaRepositories(
+    basePackages = "humblequill.server",
+    queryEnhancerSelector = QueriesAsWritten.class)
 class DataConfiguration {
   @Bean
   DataFolder dataFolder(@Value("${quill.data}") Path path) {

@@ -63,6 +63,9 @@ public class DemoBooks {
   /** How many pictures are drawn at most; tests that look at none need none. */
   private final int most;
 
+  /** Whether the start waits for them; a folder that is copied is better whole. */
+  private final boolean picturesFirst;
+
   private final CountDownLatch drawn = new CountDownLatch(1);
   private volatile boolean stopped;
 
@@ -77,8 +80,10 @@ public class DemoBooks {
       DemoRanking ranking,
       DemoWhatFor whatFor,
       EntryLedger ledger,
-      @Value("${quill.demo.pictures:1000}") int most) {
+      @Value("${quill.demo.pictures:1000}") int most,
+      @Value("${quill.demo.pictures-first:false}") boolean picturesFirst) {
     this.most = most;
+    this.picturesFirst = picturesFirst;
     this.books = books;
     this.pages = pages;
     this.lineage = lineage;
@@ -135,6 +140,18 @@ public class DemoBooks {
   /** Waits until all pictures are drawn. */
   public void await() throws InterruptedException {
     drawn.await();
+  }
+
+  /** Waits for the pictures if the start should. */
+  void awaitIfFirst() {
+    if (!picturesFirst) {
+      return;
+    }
+    try {
+      await();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
   }
 
   private List<DrawnPage> drawnPages() {

@@ -132,6 +132,7 @@ class DemoData implements SmartInitializingSingleton {
     sittings.make(today);
     whatFor.make(today);
     recall.make(today);
+    books.awaitIfFirst();
   }
 
   private void decide(UUID placement, LocalDate on, PlanChange change, String reason) {
