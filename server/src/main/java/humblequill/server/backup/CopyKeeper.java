@@ -68,10 +68,7 @@ public class CopyKeeper {
   void copyIfDue() {
     var now = now();
     try {
-      if (!now.toLocalDate().equals(lookedOn)) {
-        lookAtAll();
-        lookedOn = now.toLocalDate();
-      }
+      lookAtAllOnceADay(now);
       boolean due = newest().filter(c -> c.at().toLocalDate().equals(now.toLocalDate())).isEmpty();
       if (due) {
         make(now);
@@ -93,25 +90,28 @@ public class CopyKeeper {
       disk.mustKeep(3 * Files.size(folder.databaseFile()));
       maker.make(now);
       trouble = null;
-      var copies = lookAtAll();
+      lookAtAllOnceADay(now);
+      var copies = Copies.dropOld(Copies.in(folder.copies()), this::good);
       bringToSecondPlace(now, copies);
     } catch (IOException | SQLException | RuntimeException e) {
       failed(now, e);
     }
   }
 
-  /** Those that are left, oldest first. */
-  private List<Copies.Copy> lookAtAll() throws IOException {
+  /** What was read whole today is not read again with each copy that joins it. */
+  private synchronized void lookAtAllOnceADay(LocalDateTime now) throws IOException {
+    if (now.toLocalDate().equals(lookedOn)) {
+      return;
+    }
     var found = new ArrayList<CopiesView.Damaged>();
-    var copies = Copies.in(folder.copies());
-    for (var copy : copies) {
+    for (var copy : Copies.in(folder.copies())) {
       var damage = CopyFile.damage(copy.file());
       if (damage != null) {
         found.add(new CopiesView.Damaged(copy.file().getFileName().toString(), damage));
       }
     }
     damaged = List.copyOf(found);
-    return Copies.dropOld(copies, this::good);
+    lookedOn = now.toLocalDate();
   }
 
   private boolean good(Copies.Copy copy) {

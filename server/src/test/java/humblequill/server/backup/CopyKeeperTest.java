@@ -101,6 +101,21 @@ class CopyKeeperTest {
   }
 
   @Test
+  void copies_of_a_day_are_kept_though_one_went_bad_since_the_morning() throws IOException {
+    keeper.copyIfDue();
+    var morning = Copies.in(folder.copies()).get(0).file();
+    Files.writeString(morning, "no zip any more");
+    keeper.makeNow();
+    assertThat(keeper.view().damaged()).as("it is read again tomorrow").isEmpty();
+    assertThat(copies()).isEqualTo(2);
+    on(THURSDAY.plusDays(1));
+    keeper.copyIfDue();
+    assertThat(keeper.view().damaged())
+        .extracting(CopiesView.Damaged::file)
+        .containsExactly(morning.getFileName().toString());
+  }
+
+  @Test
   void two_folders_may_share_a_second_place() throws IOException {
     var drive = Files.createDirectory(path.resolveSibling("shared-" + path.getFileName()));
     keeper.copyIfDue();
