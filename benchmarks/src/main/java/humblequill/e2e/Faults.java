@@ -23,7 +23,7 @@ public final class Faults {
   /**
    * Runs.
    *
-   * @param args {@code kills N}, {@code disk SMALL} with a small file system of its own, {@code
+   * @param args {@code kills N}, {@code restores N}, {@code disk SMALL} with a small file system of its own, {@code
    *     inject N} with a tracer that can inject faults, {@code load SECONDS}
    */
   public static void main(String[] args) throws Exception {
@@ -31,6 +31,7 @@ public final class Faults {
       case "kills" -> kills(Integer.parseInt(args[1]));
       case "disk" -> disk(Path.of(args[1]));
       case "inject" -> inject(Integer.parseInt(args[1]));
+      case "restores" -> restores(Integer.parseInt(args[1]));
       case "load" -> Load.run(Integer.parseInt(args[1]));
       default -> throw new IllegalArgumentException(args[0]);
     }
@@ -75,6 +76,40 @@ public final class Faults {
             "  %-14s acknowledged %5d, lost %d%n", kind, there.size(), run.lost(there));
       }
     }
+  }
+
+  /** Restores that are killed somewhere; what is there then is all old or all new. */
+  private static void restores(int rounds) throws Exception {
+    var folder = Quill.folder().resolve("data");
+    try (var run = FaultyRun.start(folder, List.of())) {
+      run.send("POST", "/api/import?apply=true", "text/csv", Load.csv(5_000, 3, 0));
+      run.send("POST", "/api/copies", null, "");
+    }
+    long began = System.nanoTime();
+    Quill.say(folder, "--restore", "1");
+    long whole = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
+    var outcomes = new TreeMap<String, Integer>();
+    for (int round = 0; round < rounds; round++) {
+      try (var run = FaultyRun.start(folder, List.of())) {
+        run.send("POST", "/api/import?apply=true", "text/csv", "day,topic\r\n2026-03-04,r" + round + "\r\n");
+      }
+      var restoring = new ProcessBuilder(Quill.command(folder, "--restore", "1")).start();
+      Thread.sleep(ThreadLocalRandom.current().nextLong(whole * 5 / 4));
+      boolean done = !restoring.isAlive();
+      restoring.destroyForcibly();
+      restoring.waitFor();
+      try (var run = FaultyRun.start(folder, List.of())) {
+        var total =
+            run == null
+                ? "start failed"
+                : run.send("GET", "/api/entries?size=1", null, "").body().replaceAll(".*\"total\":(\\d+).*", "$1");
+        boolean isNew = total.equals("5000");
+        boolean isOld = !isNew && total.matches("\\d+") && Integer.parseInt(total) > 5000;
+        outcomes.merge(
+            (done ? "ended" : "killed") + ", then " + (isNew ? "new" : isOld ? "old" : total), 1, Integer::sum);
+      }
+    }
+    System.out.println("Restores of " + whole + " ms killed at some time: " + outcomes);
   }
 
   /** A small disk that fills up under four writers, again and again. */

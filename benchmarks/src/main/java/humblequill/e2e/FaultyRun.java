@@ -1,5 +1,7 @@
 package humblequill.e2e;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -15,6 +17,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
+import javax.imageio.ImageIO;
 
 /**
  * The application as a process that may be killed or traced, and writers that remember what was
@@ -32,7 +35,9 @@ final class FaultyRun implements AutoCloseable {
     QUOTA,
     NAME,
     COURSE_FILE,
-    CSV
+    CSV,
+    PLATE,
+    PICTURE
   }
 
   /** An answer; status 0 for none. */
@@ -106,6 +111,23 @@ final class FaultyRun implements AutoCloseable {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       return new Answer(0, "");
+    }
+  }
+
+  /** Sends a picture. */
+  int sendBytes(String path, byte[] bytes) throws IOException {
+    try {
+      return CLIENT
+          .send(
+              HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                  .header("Content-Type", "application/octet-stream")
+                  .PUT(HttpRequest.BodyPublishers.ofByteArray(bytes))
+                  .build(),
+              HttpResponse.BodyHandlers.ofString())
+          .statusCode();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return 0;
     }
   }
 
@@ -186,9 +208,33 @@ final class FaultyRun implements AutoCloseable {
                           .status()
                       == 200
                   && known.there.get(kind).add("/api/entries/" + id);
+          case PLATE ->
+              json(
+                              "PUT",
+                              "/api/recall/plates/" + id,
+                              "{\"title\":\"Crane\",\"topics\":[],\"note\":\"\",\"svg\":\"<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 10'><path d='M1 1L9 9'/></svg>\",\"pins\":[{\"name\":\"jib\",\"latin\":\"\",\"others\":[],\"x\":0.5,\"y\":0.5}]}")
+                          .status()
+                      == 200
+                  && known.there.get(kind).add("/api/recall/plates/" + id);
+          case PICTURE ->
+              picture(id) == 200 && known.there.get(kind).add("/api/pictures/" + id);
         };
     if (!kept) {
       known.refused.get(kind).incrementAndGet();
+    }
+  }
+
+  /** A picture that is like no other. */
+  private int picture(UUID id) {
+    var image = new BufferedImage(16, 16, BufferedImage.TYPE_INT_RGB);
+    image.setRGB(3, 3, (int) id.getMostSignificantBits());
+    image.setRGB(9, 9, (int) id.getLeastSignificantBits());
+    var bytes = new ByteArrayOutputStream();
+    try {
+      ImageIO.write(image, "png", bytes);
+      return sendBytes("/api/pictures/" + id + "?name=p.png", bytes.toByteArray());
+    } catch (IOException e) {
+      return 0;
     }
   }
 

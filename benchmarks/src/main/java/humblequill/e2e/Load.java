@@ -1,5 +1,8 @@
 package humblequill.e2e;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -25,7 +28,9 @@ final class Load {
   private Load() {}
 
   static void run(int seconds) throws Exception {
-    try (var run = FaultyRun.start(Quill.folder().resolve("data"), List.of())) {
+    manyPromises();
+    var folder = Quill.folder().resolve("data");
+    try (var run = FaultyRun.start(folder, List.of())) {
       System.out.println(
           "20,000 entries in: "
               + run.send("POST", "/api/import?apply=true", "text/csv", csv(ENTRIES, 1, 0))
@@ -41,7 +46,55 @@ final class Load {
       copyWhileOthersWrite(run);
       clients(run, seconds);
       imports(run);
+      Bombs.run(run);
     }
+    System.out.printf(
+        "restore of the copy: %.0f ms, start of the program in it%n",
+        millis(() -> System.out.println(restored(folder))));
+  }
+
+  private static String restored(Path folder) {
+    try {
+      return Quill.say(folder, "--restore", "1").text().lines().findFirst().orElse("");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return "";
+    }
+  }
+
+  /** Promises of years, and as many entries as such years have. */
+  private static void manyPromises() throws Exception {
+    try (var run = FaultyRun.start(Quill.folder().resolve("data"), List.of())) {
+      run.send("POST", "/api/import?apply=true", "text/csv", csv(3_436, 2, 0));
+      for (int i = 0; i < 56; i++) {
+        run.send("POST", "/api/quotas", "application/json", quota(i));
+      }
+      var times = new ArrayList<Double>();
+      int length = 0;
+      for (int i = 0; i < 60; i++) {
+        var answer = new FaultyRun.Answer[1];
+        times.add(millis(() -> answer[0] = run.send("GET", "/api/quotas", null, "")));
+        length = answer[0].body().length();
+      }
+      System.out.printf(
+          "56 promises over 3,436 entries: GET /api/quotas median %.1f ms, first %.0f ms, %d kB%n",
+          Faults.median(times.subList(20, 60)), times.get(0), length / 1000);
+    }
+  }
+
+  private static String quota(int i) {
+    var topics = List.of("boats", "cranes", "gesture", "hands", "perspective", "boxes");
+    return "{\"id\":\""
+        + UUID.randomUUID()
+        + "\",\"terms\":{\"title\":\"Promise "
+        + i
+        + "\",\"kind\":\"OWN_TIME\",\"count\":900,\"start\":\""
+        + LocalDate.now().minusDays(60L * i)
+        + "\",\"unit\":\"DRAWINGS\",\"topic\":\""
+        + topics.get(i % topics.size())
+        + "\",\"rest\":[],\"policy\":\"SPREAD\",\"rules\":[],\"secondsEach\":300,\"beside\":false}}";
   }
 
   private static void clients(FaultyRun run, int seconds) throws InterruptedException {
@@ -117,7 +170,7 @@ final class Load {
         + "\",\"fields\":{\"day\":\"2026-03-05\",\"drawings\":1,\"topic\":\"boats\",\"wentWrong\":\"\",\"nextTime\":\"\",\"note\":\"\"}}";
   }
 
-  private static String csv(int lines, int seed, int longer) {
+  static String csv(int lines, int seed, int longer) {
     var random = new Random(seed);
     var topics = List.of("boats", "cranes", "gesture", "hands", "perspective", "boxes");
     var today = LocalDate.now();

@@ -8,6 +8,7 @@ import humblequill.server.backup.Import;
 import humblequill.server.backup.Restore;
 import humblequill.server.backup.Sum;
 import humblequill.server.data.DataFolder;
+import humblequill.server.picture.Pictures;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -20,8 +21,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.function.Function;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -29,6 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Good files of every kind that is read, with bytes spoiled, cut out, doubled or strewn in: each is
@@ -56,6 +60,11 @@ class ImporterFuzzTest {
           "9".repeat(40),
           "\ufeff",
           "\ud83d");
+
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+  private static final String DRAWING =
+      "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 60 40\">"
+          + "<g stroke=\"#222\"><path d=\"M5 5C9 9 20 2 30 30\"/><circle cx=\"9\" cy=\"9\" r=\"4\"/></g></svg>";
 
   private final Path folder = temporary();
   private final Random random = new Random(SEED);
@@ -122,11 +131,27 @@ class ImporterFuzzTest {
   }
 
   private void takenOrRefused(String path, String type, byte[] good) {
+    takenOrRefused(good, file -> send("POST", path, type, file));
+  }
+
+  /** A file that comes as text within what a page sends. */
+  private void takenOrRefused(String path, String good, Function<String, Object> body) {
+    takenOrRefused(
+        good.getBytes(StandardCharsets.UTF_8),
+        file ->
+            send(
+                "PUT",
+                path + UUID.randomUUID(),
+                "application/json",
+                JSON.writeValueAsBytes(body.apply(new String(file, StandardCharsets.UTF_8)))));
+  }
+
+  private void takenOrRefused(byte[] good, Function<byte[], HttpResponse<byte[]>> sending) {
     var source = quill.getBean(DataSource.class);
     for (int i = 0; i < TEXTS; i++) {
       var file = spoiled(good);
       var before = Sum.of(source);
-      var answer = send("POST", path, type, file);
+      var answer = sending.apply(file);
       var said = new String(answer.body(), StandardCharsets.UTF_8);
       var shown = new String(file, StandardCharsets.UTF_8);
       assertThat(answer.statusCode()).as(shown).isLessThan(500);
@@ -152,6 +177,47 @@ class ImporterFuzzTest {
         "/api/courses/import",
         "application/yaml",
         good.substring(0, Math.min(2500, good.length())).getBytes(StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void a_template_of_stages_and_one_of_landmarks() throws IOException {
+    var stages =
+        """
+        format: 1
+        name: Boat in evening light
+        stages:
+          - name: Thumbnails
+            gate: Which one reads best at arm's length?
+          - name: Finish
+        """;
+    takenOrRefused("/api/piece-templates/", stages, file -> Map.of("file", file));
+    var landmarks = resource("bench/hull.yaml");
+    takenOrRefused("/api/bench/templates/", landmarks, file -> Map.of("file", file));
+  }
+
+  @Test
+  void a_plate_and_its_drawing() {
+    var file = api.get("/api/recall/files/boat").body();
+    takenOrRefused("/api/recall/files/", file, spoiled -> Map.of("file", spoiled, "svg", DRAWING));
+    takenOrRefused("/api/recall/files/", DRAWING, spoiled -> Map.of("file", file, "svg", spoiled));
+  }
+
+  @Test
+  void a_picture_of_a_page() throws IOException {
+    takenOrRefused(
+        Pictures.jpeg(9900),
+        file ->
+            send(
+                "PUT",
+                "/api/pictures/" + UUID.randomUUID() + "?name=page.jpg",
+                "application/octet-stream",
+                file));
+  }
+
+  private static String resource(String name) throws IOException {
+    try (var in = ImporterFuzzTest.class.getResourceAsStream("/" + name)) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
   }
 
   private interface Command {
