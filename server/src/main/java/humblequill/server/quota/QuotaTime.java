@@ -6,13 +6,16 @@ import humblequill.core.quota.Progress;
 import humblequill.core.quota.PromiseTime;
 import humblequill.core.quota.Quota;
 import humblequill.core.quota.TakenMinutes;
+import humblequill.server.data.Derived;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.TakenTime;
 import humblequill.server.settings.Learner;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToIntFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -22,6 +25,7 @@ import org.springframework.stereotype.Component;
 class QuotaTime implements TakenTime {
   private final QuotaAccounts accounts;
   private final PlacementService placements;
+  private final Derived<TakenByDate> taken = new Derived<>();
 
   QuotaTime(QuotaAccounts accounts, PlacementService placements) {
     this.accounts = accounts;
@@ -30,6 +34,16 @@ class QuotaTime implements TakenTime {
 
   private record Running(QuotaAccounts.Counted quota, Progress progress, DrawingDays days) {}
 
+  /** What each running promise takes from a date, by its id, and all of them together. */
+  private record TakenOn(Map<UUID, Integer> each, int all) {
+    int without(@Nullable UUID except) {
+      return except == null ? all : all - each.getOrDefault(except, 0);
+    }
+  }
+
+  /** Dates are worked out as they are asked for, each once for all promises. */
+  private record TakenByDate(List<Running> running, Map<LocalDate, TakenOn> known) {}
+
   @Override
   public ToIntFunction<LocalDate> minutes(Learner learner) {
     return minutesWithout(null, learner);
@@ -37,32 +51,41 @@ class QuotaTime implements TakenTime {
 
   /** The minutes that running promises take, all but one. */
   ToIntFunction<LocalDate> minutesWithout(@Nullable UUID except, Learner learner) {
-    var learners = learner.drawingDays();
-    var running =
-        accounts.all().stream()
-            .filter(q -> !q.account().quota().time().beside() && !q.id().equals(except))
-            .map(
-                q -> new Running(q, q.progress(learner), q.account().quota().drawingDays(learners)))
-            .filter(r -> r.quota().account().runs(r.progress()))
-            .toList();
-    if (running.isEmpty()) {
+    var byDate =
+        taken.get(
+            List.of(accounts.all(), placements.followed(), learner.today(), learner.availability()),
+            () -> new TakenByDate(running(learner), new ConcurrentHashMap<>()));
+    if (byDate.running().isEmpty()) {
       return date -> 0;
     }
-    var known = new HashMap<LocalDate, Integer>();
     return date ->
         date.isBefore(learner.today())
             ? 0
-            : known.computeIfAbsent(date, d -> minutes(running, d, learner));
+            : byDate
+                .known()
+                .computeIfAbsent(date, d -> takenOn(byDate.running(), d, learner))
+                .without(except);
   }
 
-  private int minutes(List<Running> running, LocalDate date, Learner learner) {
+  private List<Running> running(Learner learner) {
+    var learners = learner.drawingDays();
+    return accounts.all().stream()
+        .filter(q -> !q.account().quota().time().beside())
+        .map(q -> new Running(q, q.progress(learner), q.account().quota().drawingDays(learners)))
+        .filter(r -> r.quota().account().runs(r.progress()))
+        .toList();
+  }
+
+  private TakenOn takenOn(List<Running> running, LocalDate date, Learner learner) {
     var course = courseOn(date, learner);
-    return running.stream()
-        .mapToInt(
-            r ->
-                TakenMinutes.on(
-                    date, r.quota().account(), r.progress(), r.days(), learner.today(), course))
-        .sum();
+    var each = new HashMap<UUID, Integer>();
+    for (var r : running) {
+      each.put(
+          r.quota().id(),
+          TakenMinutes.on(
+              date, r.quota().account(), r.progress(), r.days(), learner.today(), course));
+    }
+    return new TakenOn(each, each.values().stream().mapToInt(Integer::intValue).sum());
   }
 
   /** What the courses ask of a date, on average over the drawing days of their weeks. */

@@ -42,6 +42,8 @@ class QuotaViews {
 
   /** What follows from a promise and its entries, and takes long to work out. */
   private static final class Held {
+    private final Derived<Progress> progress = new Derived<>();
+    private final Derived<QuotaRecord> record = new Derived<>();
     private final Derived<Integer> secondsEach = new Derived<>();
     private final Derived<Forecast> forecast = new Derived<>();
   }
@@ -112,14 +114,17 @@ class QuotaViews {
       Outcome outcome,
       QuotaAccounts.@Nullable Counted before) {}
 
-  private static Standing standing(
+  private Standing standing(
       QuotaAccounts.Counted q,
       List<QuotaAccounts.Counted> all,
       List<BroughtAlong.Portion> course,
       Learner learner) {
     var account = q.account();
     var progress =
-        q.progress(learner).servedBy(BroughtAlong.units(account.quota().counting(), course));
+        held(q.id())
+            .progress
+            .get(List.of(q, learner.today(), learner.availability()), () -> q.progress(learner))
+            .servedBy(BroughtAlong.units(account.quota().counting(), course));
     var before = all.stream().filter(o -> o.id().equals(q.againOf())).findFirst();
     return new Standing(progress, account.pace(), account.outcome(progress), before.orElse(null));
   }
@@ -129,7 +134,7 @@ class QuotaViews {
     var sums =
         runs
             ? new QuotaLine.Sums(standing.progress().asked(), standing.progress().done())
-            : sums(q.account().record(learner.drawingDays(), learner.today()));
+            : sums(record(q, learner));
     return new QuotaLine(
         q.id(),
         q.version(),
@@ -145,6 +150,14 @@ class QuotaViews {
         sums);
   }
 
+  private QuotaRecord record(QuotaAccounts.Counted q, Learner learner) {
+    return held(q.id())
+        .record
+        .get(
+            List.of(q, learner.today(), learner.availability()),
+            () -> q.account().record(learner.drawingDays(), learner.today()));
+  }
+
   private static QuotaLine.Sums sums(QuotaRecord record) {
     return new QuotaLine.Sums(record.asked(), record.done());
   }
@@ -152,7 +165,6 @@ class QuotaViews {
   private QuotaView view(QuotaAccounts.Counted q, Standing standing, Learner learner) {
     var account = q.account();
     var today = learner.today();
-    var days = learner.drawingDays();
     var progress = standing.progress();
     var pace = standing.pace();
     var before = standing.before();
@@ -165,8 +177,8 @@ class QuotaViews {
         standing.outcome() == Outcome.RUNNING ? forecast(q, progress, before, learner) : null,
         pace.secondsEach(),
         pace.entries(),
-        account.record(days, today),
-        before == null ? null : before.account().record(days, today),
+        record(q, learner),
+        before == null ? null : record(before, learner),
         q.againOf(),
         q.endedOn(),
         q.learned(),
