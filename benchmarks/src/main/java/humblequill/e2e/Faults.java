@@ -3,6 +3,7 @@ package humblequill.e2e;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
@@ -85,15 +86,17 @@ public final class Faults {
       run.send("POST", "/api/import?apply=true", "text/csv", Load.csv(5_000, 3, 0));
       run.send("POST", "/api/copies", null, "");
     }
+    // The newest of the day; the program made one of its own when it started.
+    var today = LocalDate.now().toString();
     long began = System.nanoTime();
-    Quill.say(folder, "--restore", "1");
+    Quill.say(folder, "--restore", today);
     long whole = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
     var outcomes = new TreeMap<String, Integer>();
     for (int round = 0; round < rounds; round++) {
       try (var run = FaultyRun.start(folder, List.of())) {
         run.send("POST", "/api/import?apply=true", "text/csv", "day,topic\r\n2026-03-04,r" + round + "\r\n");
       }
-      var restoring = new ProcessBuilder(Quill.command(folder, "--restore", "1")).start();
+      var restoring = new ProcessBuilder(Quill.command(folder, "--restore", today)).start();
       Thread.sleep(ThreadLocalRandom.current().nextLong(whole * 5 / 4));
       boolean done = !restoring.isAlive();
       restoring.destroyForcibly();
