@@ -11,6 +11,7 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
+import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.name.NameService;
 import humblequill.server.picture.PagePicture;
@@ -42,6 +43,7 @@ class BookViews {
   private final NameService names;
   private final SettingsService settings;
   private final RuleAnswers rules;
+  private final Derived<List<Known>> held = new Derived<>();
 
   BookViews(
       BookService books,
@@ -153,6 +155,12 @@ class BookViews {
   }
 
   private List<Known> all() {
+    return held.get(
+        List.of(names.names(), ledger.read(), toldBooks.all(), pages.told(), pictures.all()),
+        this::read);
+  }
+
+  private List<Known> read() {
     var known = names.names();
     var drawn = drawnByBook();
     var byPage = pictures.byPage();
