@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
@@ -86,6 +86,8 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const book = mine?.book ?? proposed?.bookId ?? books.find((b) => b.inUse)?.id ?? books[0]?.id ?? ''
   const number = mine ? mine.number : (proposed?.number.toString() ?? '')
   const page = readWithin(number, BOUNDS.PlaceOnPage.number, format)
+  // By picture and not by whether one is on its way: Enter for the next one is never passed over.
+  const placing = useRef<string>(undefined)
   const onError = (error: Error) => say(`Not kept: ${error.message}`)
   const takeOff = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/pictures/{id}/page', { params: { path: { id } } })),
@@ -99,7 +101,10 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
       const name = books.find((b) => b.id === book)?.name
       say(`On p ${page} of ${name}${placed.beside ? ', beside its own picture' : ''}.`, {
         label: 'Undo',
-        run: () => takeOff.mutate(picture.id),
+        run: () => {
+          placing.current = undefined
+          takeOff.mutate(picture.id)
+        },
       })
       // The next Enter must not wait until everything was read anew.
       client.setQueryData(queries.tray().queryKey, (tray) =>
@@ -107,7 +112,10 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
       )
       void refreshAll(client)
     },
-    onError,
+    onError: (error) => {
+      placing.current = undefined
+      onError(error)
+    },
   })
   const back = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/pictures/{id}/back', { params: { path: { id } } })),
@@ -126,7 +134,12 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
     onError,
   })
   const move = (way: number) => setChosen(waiting[(at + way + waiting.length) % waiting.length]?.picture.id)
-  const take = () => page !== undefined && book && !place.isPending && place.mutate()
+  const take = () => {
+    if (page !== undefined && book && placing.current !== picture.id) {
+      placing.current = picture.id
+      place.mutate()
+    }
+  }
   useTrayKeys(move, take)
   return (
     <TwoLeaves>
@@ -171,7 +184,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
           />
         </div>
         <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
-          <Button look="ink" disabled={page === undefined || !book || place.isPending} onClick={take}>
+          <Button look="ink" disabled={page === undefined || !book} onClick={take}>
             Put it there <Key name="Enter" />
           </Button>
           <Button onClick={() => move(-1)}>← Before</Button>
