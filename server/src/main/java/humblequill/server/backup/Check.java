@@ -2,6 +2,7 @@ package humblequill.server.backup;
 
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.SafeFiles;
+import humblequill.server.data.Schema;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -9,6 +10,7 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.h2.jdbcx.JdbcConnectionPool;
 
 /**
@@ -134,20 +136,47 @@ public final class Check {
       return;
     }
     var pool = JdbcConnectionPool.create(folder.databaseUrl() + ";IFEXISTS=TRUE", "sa", "");
-    try (var connection = pool.getConnection()) {
-      var contents = Contents.of(connection);
-      findings.note(
-          "Database: "
-              + contents.entries()
-              + " entries, every row of "
-              + contents.tables().size()
-              + " tables read.");
-      new CheckedRows(connection, findings).look();
-      new CheckedPictures(folder, connection, findings).look(contents);
-    } catch (SQLException e) {
-      missing("is damaged");
+    try {
+      var contents = readWhole(pool);
+      if (contents.isEmpty()) {
+        missing("is damaged");
+      } else {
+        look(pool, contents.get());
+      }
     } finally {
       pool.dispose();
+    }
+  }
+
+  /** What the database holds; empty if it cannot be read to its end, which alone is damage. */
+  private static Optional<Contents> readWhole(JdbcConnectionPool pool) {
+    try (var connection = pool.getConnection()) {
+      return Optional.of(Contents.of(connection));
+    } catch (SQLException e) {
+      return Optional.empty();
+    }
+  }
+
+  private void look(JdbcConnectionPool pool, Contents contents) throws IOException, SQLException {
+    findings.note(
+        "Database: "
+            + contents.entries()
+            + " entries, every row of "
+            + contents.tables().size()
+            + " tables read.");
+    if (!contents.schema().isEmpty()
+        && !contents.schema().equals(Integer.toString(Schema.VERSION))) {
+      findings.note(
+          "Its tables are of version "
+              + contents.schema()
+              + ", those of this program of version "
+              + Schema.VERSION
+              + ". What is in them is looked at once the program was started with them.");
+      return;
+    }
+    try (var connection = pool.getConnection()) {
+      new CheckedRows(connection, findings).look();
+      new CheckedPictures(folder, connection, findings).look(contents);
     }
   }
 

@@ -39,7 +39,7 @@ final class CheckedPictures {
   /**
    * Looks.
    *
-   * @param contents of the database; one of an older version may lack pictures or plates
+   * @param contents of the database; one without pictures or plates has nothing to look at
    */
   void look(Contents contents) throws SQLException, IOException {
     if (contents.tables().containsKey("PAGE_PICTURE")) {
