@@ -109,3 +109,32 @@ test('several in a row say their pages, are put there one by one, and what could
   expect(await screen.findByText(/2 pictures are on pages of quay/)).toHaveTextContent('two.jpg')
   expect(sent(asked, 'PUT', '/api/tray/row/two')[0]?.body).toMatchObject({ book: 'quay', from: 9, two: true })
 })
+
+test('a proposal that arrives while one is in the field is replaced by what is typed', async () => {
+  let placed = false
+  const asked = show(<TrayScreen />, {
+    ...answers,
+    'GET /api/tray': () => ({
+      body: {
+        waiting: placed
+          ? [{ picture: picture('two'), proposed: proposed(12, 'NEXT_PAGE') }]
+          : [
+              { picture: picture('one'), proposed: proposed(7, 'DAY_AND_COUNT') },
+              { picture: picture('two'), proposed: proposed(8, 'NEXT_PAGE') },
+            ],
+      },
+    }),
+    'PUT /api/pictures/one/page': () => {
+      placed = true
+      return { body: { ...picture('one'), pageId: 'p' } }
+    },
+  })
+  await screen.findByRole('option', { name: 'pocket' })
+  await userEvent.click(screen.getByLabelText('Page'))
+  await userEvent.keyboard('{Enter}')
+  await waitFor(() => expect(screen.getByLabelText('Page')).toHaveValue('12'))
+  await userEvent.keyboard('9{Enter}')
+  await waitFor(() =>
+    expect(sent(asked, 'PUT', '/api/pictures/two/page')[0]?.body).toMatchObject({ number: 9 }),
+  )
+})

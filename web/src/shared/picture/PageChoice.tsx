@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import type { KeyboardEvent } from 'react'
+import { useLayoutEffect, useRef, type KeyboardEvent } from 'react'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { SelectField } from '../../ui/Field'
@@ -20,6 +20,15 @@ export function PageChoice({
   onEnter?: () => void
 }) {
   const books = useQuery(queries.books()).data ?? []
+  const field = useRef<HTMLInputElement>(null)
+  const typed = useRef<string>(undefined)
+  // A proposal may arrive while one is in the field: it stands selected, so that typing replaces it.
+  useLayoutEffect(() => {
+    if (number !== typed.current && field.current === document.activeElement) {
+      field.current?.select()
+    }
+    typed.current = number
+  }, [number])
   return (
     <div className="grid grid-cols-[1fr_7rem] gap-x-4">
       <SelectField label={label} value={book} onChange={(e) => onChange(e.target.value, number)}>
@@ -35,7 +44,11 @@ export function PageChoice({
         label="Page"
         bounds={BOUNDS.PlaceOnPage.number}
         value={number}
-        onChange={(e) => onChange(book, e.target.value)}
+        ref={field}
+        onChange={(e) => {
+          typed.current = e.target.value
+          onChange(book, e.target.value)
+        }}
         onKeyDown={(e: KeyboardEvent) => {
           if (e.key === 'Enter' && onEnter) {
             e.preventDefault()

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,10 +17,12 @@ import tools.jackson.databind.node.ObjectNode;
 class DayApiTest extends ClockedTest {
   DayApiTest() {
     super(70);
-    var morning = quill.at(RunningQuill.NOW);
-    var settings = (ObjectNode) morning.get("/api/settings").json();
-    assertThat(morning.put("/api/settings", settings.put("locale", "en-GB")).status())
-        .isEqualTo(200);
+  }
+
+  @BeforeAll
+  void datesAsInBritain() {
+    var settings = (ObjectNode) api.get("/api/settings").json();
+    assertThat(api.put("/api/settings", settings.put("locale", "en-GB")).status()).isEqualTo(200);
   }
 
   @BeforeEach

@@ -8,12 +8,13 @@ import org.h2.store.fs.FileBaseDefault;
 import org.h2.store.fs.FilePath;
 import org.h2.store.fs.FilePathWrapper;
 
-/** A disk under the database, {@code failing:/path}, whose next so-many-th write or force fails. */
+/** A disk under the database, {@code failing:/path}, whose next so-many-th call of a kind fails. */
 public final class FailingPath extends FilePathWrapper {
   /** What fails. */
   public enum Call {
     WRITE,
-    FORCE
+    FORCE,
+    TRUNCATE
   }
 
   private static final AtomicInteger LEFT = new AtomicInteger(-1);
@@ -85,6 +86,7 @@ public final class FailingPath extends FilePathWrapper {
 
       @Override
       protected void implTruncate(long size) throws IOException {
+        count(Call.TRUNCATE);
         base.truncate(size);
       }
 

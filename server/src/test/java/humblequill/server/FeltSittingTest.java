@@ -16,12 +16,12 @@ class FeltSittingTest extends ClockedTest {
 
   private UUID drawn(String begin, String end, Object... more) {
     var id = UUID.randomUUID();
-    api = quill.at(begin);
+    api = RunningQuill.at(begin);
     var begun = api.post("/api/sittings", SittingApiTest.sitting(id, more));
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
     var path = "/api/sittings/" + id + "/felt";
     assertThat(api.put(path, felt(4, 2)).status()).as("not over yet").isEqualTo(409);
-    api = quill.at(end);
+    api = RunningQuill.at(end);
     assertThat(api.get("/api/today").status()).isEqualTo(200);
     return id;
   }

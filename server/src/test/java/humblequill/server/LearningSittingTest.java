@@ -46,7 +46,7 @@ class LearningSittingTest extends ClockedTest {
     var answer = api.post("/api/sittings", begun);
     assertThat(answer.status()).as(answer.body()).isEqualTo(201);
     assertThat(answer.json().path("drawings").asInt()).isEqualTo(2);
-    api = quill.at("2026-03-05T13:00:00Z");
+    api = RunningQuill.at("2026-03-05T13:00:00Z");
     var fields = api.get("/api/entries/" + id).json().path("fields");
     assertThat(fields.path("resource").asString()).isEqualTo("The patient eye");
     assertThat(fields.path("drawings").asInt()).isEqualTo(2);
@@ -82,7 +82,7 @@ class LearningSittingTest extends ClockedTest {
     begun.put("referenceSet", set);
     var first = api.post("/api/sittings", begun).json().path("left").findValuesAsString("picture");
     assertThat(first).hasSize(2);
-    api = quill.at("2026-03-05T13:00:00Z");
+    api = RunningQuill.at("2026-03-05T13:00:00Z");
     api.get("/api/today");
     assertThat(counts()).isEqualTo("3 there, 1 unused, 2 missing");
     begun.put("id", UUID.randomUUID());
@@ -116,7 +116,7 @@ class LearningSittingTest extends ClockedTest {
     begun.put("referenceSet", set);
     var shown = api.post("/api/sittings", begun).json().path("left").findValuesAsString("picture");
     assertThat(shown.get(0)).contains("seed=" + seed, "view=BACK");
-    api = quill.at("2026-03-05T13:00:00Z");
+    api = RunningQuill.at("2026-03-05T13:00:00Z");
     api.get("/api/today");
     assertThat(counts()).isEqualTo("5 there, 3 unused, 0 missing");
     assertThat(api.get("/api/references/sets").json().get(0).path("seed").asLong())
@@ -125,7 +125,7 @@ class LearningSittingTest extends ClockedTest {
     begun.put("id", UUID.randomUUID());
     begun.put("view", "FRONT");
     api.post("/api/sittings", begun);
-    api = quill.at("2026-03-05T16:00:00Z");
+    api = RunningQuill.at("2026-03-05T16:00:00Z");
     api.get("/api/today");
     assertThat(counts()).as("fronts are not of it").isEqualTo("5 there, 3 unused, 0 missing");
     api.delete("/api/references/sets/" + set);

@@ -69,7 +69,7 @@ class OwnPlatesApiTest extends ClockedTest {
     assertThat(line(id).path("own").asBoolean()).isTrue();
 
     api.put("/api/recall/wanted/PLATE/" + id, Map.of("way", "NAME"));
-    api = quill.at("2026-03-06T10:00:00Z");
+    api = RunningQuill.at("2026-03-06T10:00:00Z");
     var named = api.post(plate(id) + "/named", Map.of("pin", "mast", "answer", "MAST"));
     assertThat(named.json().path("verdict").asString()).isEqualTo("RIGHT");
     assertThat(line(id).path("right").asInt()).isEqualTo(1);
@@ -124,7 +124,7 @@ class OwnPlatesApiTest extends ClockedTest {
     assertThat(api.get(plate(other)).json().path("turned").asBoolean()).isTrue();
 
     api.put("/api/recall/wanted/PLATE/" + other, Map.of("way", "DRAW"));
-    api = quill.at("2026-03-06T10:00:00Z");
+    api = RunningQuill.at("2026-03-06T10:00:00Z");
     assertThat(api.get("/api/recall").json().path("due").toString()).contains(other.toString());
     api.delete("/api/pictures/" + picture);
     assertThat(api.get("/api/recall").json().path("due").toString())
@@ -276,10 +276,10 @@ class OwnPlatesApiTest extends ClockedTest {
   @Test
   void a_clock_that_was_set_back_asks_for_nothing_twice() {
     api.put("/api/recall/wanted/PLATE/foot", Map.of("way", "DRAW"));
-    api = quill.at("2026-03-20T10:00:00Z");
+    api = RunningQuill.at("2026-03-20T10:00:00Z");
     var due = api.post("/api/recall/plates/foot/drawn", Map.of("got", List.of())).json();
     assertThat(due.path("due").asString()).isEqualTo("2026-03-21");
-    api = quill.at("2026-03-10T10:00:00Z");
+    api = RunningQuill.at("2026-03-10T10:00:00Z");
     assertThat(api.get("/api/recall").json().path("due").toString()).doesNotContain("\"foot\"");
     assertThat(line("foot").path("due").asString()).isEqualTo("2026-03-21");
   }

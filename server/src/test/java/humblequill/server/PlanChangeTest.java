@@ -2,49 +2,25 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Plans that change, through the API: a learner on Thursday who has drawn nothing this week. */
-class PlanChangeTest {
-  private static Path folder;
-  private static ConfigurableApplicationContext context;
-  private static Api api;
-
-  @BeforeAll
-  static void start() {
-    folder = RunningQuill.temporaryFolder();
-    open(RunningQuill.NOW);
-    var settings = (ObjectNode) api.get("/api/settings").json();
-    settings.put("zone", "UTC");
-    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
-    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
+class PlanChangeTest extends ClockedTest {
+  PlanChangeTest() {
+    super(70);
   }
 
-  private static void open(String now) {
-    context = RunningQuill.start(folder, "--quill.now=" + now);
-    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
-  }
-
-  @AfterAll
-  static void stop() {
-    context.close();
-  }
-
-  private static String place(String course, String start) {
+  private String place(String course, String start) {
     var placed = api.put("/api/course", Map.of("courseId", course, "start", start));
     assertThat(placed.status()).isEqualTo(200);
     return placed.json().path("placed").path("placement").asString();
@@ -59,7 +35,7 @@ class PlanChangeTest {
   }
 
   @SafeVarargs
-  private static UUID make(String plan, String reason, Map<String, Object>... changes) {
+  private UUID make(String plan, String reason, Map<String, Object>... changes) {
     var id = UUID.randomUUID();
     var made = makeAs(id, plan, reason, changes);
     assertThat(made.status()).as(made.body()).isEqualTo(204);
@@ -67,18 +43,17 @@ class PlanChangeTest {
   }
 
   @SafeVarargs
-  private static Api.Answer makeAs(
-      UUID id, String plan, String reason, Map<String, Object>... changes) {
+  private Api.Answer makeAs(UUID id, String plan, String reason, Map<String, Object>... changes) {
     return api.post(
         "/api/course/" + plan + "/changes",
         Map.of("id", id, "changes", List.of(changes), "reason", reason));
   }
 
-  private static String end(String plan) {
+  private String end(String plan) {
     return course(plan).path("placed").path("end").asString();
   }
 
-  private static JsonNode course(String plan) {
+  private JsonNode course(String plan) {
     return api.get("/api/course?placement=" + plan).json();
   }
 
@@ -94,7 +69,7 @@ class PlanChangeTest {
         .sum();
   }
 
-  private static Api.Answer undo(UUID id) {
+  private Api.Answer undo(UUID id) {
     return api.delete("/api/course/changes/" + id);
   }
 
@@ -199,7 +174,7 @@ class PlanChangeTest {
     api.put("/api/settings", settings);
   }
 
-  private static boolean fits(String plan, Map<String, Object> change) {
+  private boolean fits(String plan, Map<String, Object> change) {
     var preview =
         api.post(
                 "/api/course/" + plan + "/preview", Map.of("week", "4", "changes", List.of(change)))
@@ -332,8 +307,7 @@ class PlanChangeTest {
   void days_that_pass_move_a_plan_whose_way_is_to_slide() {
     var plan = place("harbour-year", "2026-03-05");
     make(plan, "", change("POLICY", "policy", "SLIDE"));
-    context.close();
-    open("2026-03-08T10:00:00Z");
+    api = RunningQuill.at("2026-03-08T10:00:00Z");
     assertThat(end(plan)).as("three days missed").isEqualTo("2026-08-22");
     assertThat(end(plan)).as("settled once").isEqualTo("2026-08-22");
     var story = api.get("/api/course/" + plan + "/history").json();
@@ -341,8 +315,6 @@ class PlanChangeTest {
     assertThat(story.get(1).path("changes").get(0).path("dates").size()).isEqualTo(3);
     assertThat(undo(UUID.fromString(story.get(1).path("id").asString())).status()).isEqualTo(204);
     assertThat(end(plan)).isEqualTo("2026-08-19");
-    context.close();
-    open(RunningQuill.NOW);
   }
 
   /** Three days missed and moved on by themselves; then an entry is dated back to one of them. */
@@ -351,8 +323,7 @@ class PlanChangeTest {
   void a_day_drawn_after_all_is_not_missed_any_more(String policy, String ends) {
     var plan = place("harbour-year", "2026-03-05");
     make(plan, "", change("POLICY", "policy", policy));
-    context.close();
-    open("2026-03-08T10:00:00Z");
+    api = RunningQuill.at("2026-03-08T10:00:00Z");
     end(plan);
     assertThat(missed(plan, 1)).containsExactlyInAnyOrder("2026-03-05", "2026-03-06", "2026-03-07");
     var exercise = api.get("/api/today").json().path("shares").get(0).path("exerciseId").asString();
@@ -368,11 +339,9 @@ class PlanChangeTest {
     var story = api.get("/api/course/" + plan + "/history").json();
     assertThat(story.get(1).path("undone").asBoolean()).isTrue();
     assertThat(missed(plan, 2)).containsExactlyInAnyOrder("2026-03-05", "2026-03-06");
-    context.close();
-    open(RunningQuill.NOW);
   }
 
-  private static List<String> missed(String plan, int line) {
+  private List<String> missed(String plan, int line) {
     var change =
         api.get("/api/course/" + plan + "/history").json().get(line).path("changes").get(0);
     return change.path("dates").valueStream().map(d -> d.asString()).toList();

@@ -143,7 +143,7 @@ class QuotaApiTest extends ClockedTest {
     assertThat(first.path("progress").path("doneToday").asInt()).isEqualTo(9);
     assertThat(first.path("progress").path("left").asInt()).isEqualTo(81);
     assertThat(first.path("outcome").asString()).isEqualTo("RUNNING");
-    api = quill.at("2026-03-08T10:00:00Z");
+    api = RunningQuill.at("2026-03-08T10:00:00Z");
     var missed = quota(made);
     assertThat(missed.path("progress").path("missed").asInt()).isEqualTo(2);
     assertThat(missed.path("progress").path("neededPerDay").asInt())
@@ -170,7 +170,7 @@ class QuotaApiTest extends ClockedTest {
             "best", List.of(best));
     assertThat(api.put(path + "/result", result).json().path("learned").asString())
         .isEqualTo("Choose the posts the evening before.");
-    api = quill.at("2026-04-02T10:00:00Z");
+    api = RunningQuill.at("2026-04-02T10:00:00Z");
     assertThat(quota(made).path("progress").path("done").asInt())
         .as("its record stays")
         .isEqualTo(63);

@@ -60,7 +60,7 @@ class QuotaKindsTest extends ClockedTest {
     assertThat(run.path("progress").path("due").asString()).isEqualTo("2026-04-03");
     assertThat(run.path("progress").path("number").asInt()).isEqualTo(1);
     draw("2026-03-05", "drawings", 1);
-    api = quill.at("2026-03-07T10:00:00Z");
+    api = RunningQuill.at("2026-03-07T10:00:00Z");
     var later = quota(run).path("progress");
     assertThat(later.path("number").asInt()).as("yesterday was missed").isEqualTo(2);
     assertThat(later.path("due").asString()).isEqualTo("2026-04-04");
@@ -72,12 +72,12 @@ class QuotaKindsTest extends ClockedTest {
   void a_ramp_steps_up_after_a_week_that_met_it() {
     var ramp = make(terms("RAMP", 10, "step", 4, "weeks", 6));
     draw("2026-03-05", "drawings", 12);
-    api = quill.at("2026-03-13T10:00:00Z");
+    api = RunningQuill.at("2026-03-13T10:00:00Z");
     var second = quota(ramp);
     assertThat(second.path("progress").path("asked").asInt()).isEqualTo(14);
     assertThat(second.path("progress").path("weeks").get(0).path("met").asBoolean()).isTrue();
     assertThat(second.path("forecast").path("ownDays").asInt()).as("a week and a day").isEqualTo(8);
-    api = quill.at("2026-05-01T10:00:00Z");
+    api = RunningQuill.at("2026-05-01T10:00:00Z");
     assertThat(quota(ramp).path("outcome").asString())
         .as("six weeks are over")
         .isEqualTo("FINISHED");
@@ -90,7 +90,7 @@ class QuotaKindsTest extends ClockedTest {
     assertThat(quota(standing).path("outcome").asString())
         .as("reached, and still running")
         .isEqualTo("RUNNING");
-    api = quill.at("2026-06-01T10:00:00Z");
+    api = RunningQuill.at("2026-06-01T10:00:00Z");
     var now = quota(standing);
     assertThat(now.path("progress").path("weeks").size()).isEqualTo(12);
     assertThat(now.path("progress").path("total").asInt()).isEqualTo(7);
@@ -133,7 +133,7 @@ class QuotaKindsTest extends ClockedTest {
     draw("2026-03-05", "drawings", 4);
     var path = "/api/quotas/" + made.path("id").asString();
     api.post(path + "/end?version=0", Map.of());
-    api = quill.at("2026-03-09T10:00:00Z");
+    api = RunningQuill.at("2026-03-09T10:00:00Z");
     draw("2026-03-09", "drawings", 8);
     assertThat(quota(made).path("progress").path("done").asInt()).isEqualTo(4);
     assertThat(quota(made).path("record").path("done").asInt()).isEqualTo(4);
@@ -150,7 +150,7 @@ class QuotaKindsTest extends ClockedTest {
     assertThat(quota(made).path("outcome").asString()).isEqualTo("FINISHED");
     assertThat(quota(made).path("forecast").isNull()).isTrue();
     var other = make(terms("SPRINT", 80, "due", "2026-03-06"));
-    api = quill.at("2026-03-10T10:00:00Z");
+    api = RunningQuill.at("2026-03-10T10:00:00Z");
     assertThat(quota(other).path("outcome").asString()).isEqualTo("RUN_OUT");
   }
 
@@ -230,7 +230,7 @@ class QuotaKindsTest extends ClockedTest {
     var id = own.path("id").asString();
     for (int day = 5; day < 10; day++) {
       draw("2026-03-0" + day, "drawings", 2, "minutes", 4);
-      api = quill.at("2026-03-%02dT10:00:00Z".formatted(day + 1));
+      api = RunningQuill.at("2026-03-%02dT10:00:00Z".formatted(day + 1));
     }
     var later = quota(own);
     assertThat(later.path("progress").path("today").asInt()).isZero();

@@ -50,13 +50,13 @@ class RecallApiTest extends ClockedTest {
     var wanted = api.put(PLATE + "skull-front", Map.of("way", "DRAW"));
     assertThat(wanted.status()).as(wanted.body()).isEqualTo(200);
     assertThat(due()).as("not today").doesNotContain("skull-front");
-    api = quill.at("2026-03-06T10:00:00Z");
+    api = RunningQuill.at("2026-03-06T10:00:00Z");
     assertThat(due()).contains("skull-front");
     var all = pins("skull-front");
     var drawn = api.post("/api/recall/plates/skull-front/drawn", Map.of("got", all));
     assertThat(drawn.json().path("due").asString()).isEqualTo("2026-03-09");
     assertThat(due()).doesNotContain("skull-front");
-    api = quill.restartedAt("2026-03-09T10:00:00Z");
+    api = RunningQuill.restartedAt("2026-03-09T10:00:00Z");
     assertThat(due()).contains("skull-front");
     var mostly = api.post("/api/recall/plates/skull-front/drawn", Map.of("got", all.subList(0, 8)));
     assertThat(mostly.json().path("due").asString())
@@ -67,7 +67,7 @@ class RecallApiTest extends ClockedTest {
     assertThat(api.post("/api/recall/plates/skull-front/drawn", other).body())
         .contains("no pin of this plate");
     api.put("/api/recall/resting", Map.of("resting", true));
-    api = quill.at("2026-03-20T10:00:00Z");
+    api = RunningQuill.at("2026-03-20T10:00:00Z");
     assertThat(due()).isEmpty();
     api.put("/api/recall/resting", Map.of("resting", false));
     assertThat(due()).contains("skull-front");
@@ -79,7 +79,7 @@ class RecallApiTest extends ClockedTest {
   @Test
   void pins_are_placed_and_named_each_by_itself() {
     api.put(PLATE + "boat", Map.of("way", "NAME"));
-    api = quill.at("2026-03-07T10:00:00Z");
+    api = RunningQuill.at("2026-03-07T10:00:00Z");
     var plate = "/api/recall/plates/boat";
     assertThat(verdict("keel", "heel")).as("no other plate has one").isEqualTo("WRONG");
     assertThat(verdict("keel", "KEEL")).isEqualTo("RIGHT");

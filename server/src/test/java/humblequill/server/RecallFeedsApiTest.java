@@ -91,10 +91,10 @@ class RecallFeedsApiTest extends ClockedTest {
   @Test
   void what_is_due_of_the_topic_comes_before_what_waits_longer() {
     api.put("/api/recall/wanted/PLATE/foot", Map.of("way", "DRAW"));
-    api = quill.at("2026-03-06T10:00:00Z");
+    api = RunningQuill.at("2026-03-06T10:00:00Z");
     var crane = order("How to lay in a crane", "cranes");
     api.put("/api/recall/wanted/ORDER/" + crane, Map.of("way", "ORDER"));
-    api = quill.at("2026-03-08T10:00:00Z");
+    api = RunningQuill.at("2026-03-08T10:00:00Z");
     assertThat(before("cranes").path("first").path("id").asString()).isEqualTo(crane.toString());
     assertThat(before("cranes").path("orders").get(0).path("due").asBoolean())
         .as("it is offered once")
@@ -109,7 +109,7 @@ class RecallFeedsApiTest extends ClockedTest {
   void what_is_asked_for_stands_first_by_its_day_and_then_ones_own() {
     var crane = order("How to lay in a crane", "cranes");
     api.put("/api/recall/wanted/PLATE/foot", Map.of("way", "DRAW"));
-    api = quill.at("2026-03-06T10:00:00Z");
+    api = RunningQuill.at("2026-03-06T10:00:00Z");
     api.put("/api/recall/wanted/PLATE/hand", Map.of("way", "DRAW"));
     var things = api.get("/api/recall").json().path("things").valueStream().toList();
     var wanted = things.stream().filter(t -> !t.path("due").isNull()).toList();
@@ -129,11 +129,11 @@ class RecallFeedsApiTest extends ClockedTest {
     var crane = order("How to lay in a crane", "cranes");
     var asked = "/api/recall/orders/" + crane + "/ordered";
     api.put("/api/recall/wanted/ORDER/" + crane, Map.of("way", "ORDER"));
-    api = quill.at("2026-03-06T10:00:00Z");
+    api = RunningQuill.at("2026-03-06T10:00:00Z");
     api.post(asked, Map.of("steps", List.of("mast", "box", "jib", "rope", "hook")));
     api.post("/api/recall/plates/foot/placed", Map.of("pin", "talus", "x", 0.494, "y", 0.7042));
     api.post("/api/recall/plates/foot/placed", Map.of("pin", "cuboid", "x", 0.0, "y", 0.0));
-    api = quill.at("2026-03-10T10:00:00Z");
+    api = RunningQuill.at("2026-03-10T10:00:00Z");
     api.post(asked, Map.of("steps", List.of("box", "mast", "jib", "rope", "hook")));
     assertThat(recalled("2026-03-02"))
         .containsExactly(
@@ -172,7 +172,7 @@ class RecallFeedsApiTest extends ClockedTest {
             .map(p -> p.path("id").asString())
             .toList();
     for (var day : List.of("2026-03-06", "2026-03-09", "2026-03-16")) {
-      api = quill.at(day + "T10:00:00Z");
+      api = RunningQuill.at(day + "T10:00:00Z");
       api.post("/api/recall/plates/head/drawn", Map.of("got", all));
     }
     assertThat(line("head").path("held").asInt()).isEqualTo(7);

@@ -5,6 +5,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -14,22 +16,34 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
 
 /**
- * Starts the real application once for all server tests, on a random port with its own database,
- * and hands test methods a way to talk to it. Each class begins with an empty one. See
- * docs/decisions/junit-5.md.
+ * Starts the real application once for all server tests, on a random port with its own database and
+ * a clock that a test can set, and hands test methods a way to talk to it. Each class begins with
+ * an empty one on the same morning. See docs/decisions/junit-5.md.
  */
 public final class RunningQuill implements BeforeAllCallback, ParameterResolver {
-  /** The moment at which the tests' application is started: a Thursday. */
+  /** The moment at which each class of tests begins: a Thursday. */
   public static final String NOW = "2026-03-05T10:00:00Z";
+
+  private static final SetClock CLOCK = new SetClock();
+  private static final Path FOLDER = temporaryFolder();
 
   private static ConfigurableApplicationContext context;
 
   private static synchronized ConfigurableApplicationContext context() {
     if (context == null) {
-      context = start(temporaryFolder());
-      Runtime.getRuntime().addShutdownHook(new Thread(context::close));
+      context = startShared();
+      Runtime.getRuntime().addShutdownHook(new Thread(() -> context.close()));
     }
     return context;
+  }
+
+  private static ConfigurableApplicationContext startShared() {
+    var application = new SpringApplication(HumbleQuill.class);
+    application.addInitializers(
+        context ->
+            ((GenericApplicationContext) context)
+                .registerBean("testClock", Clock.class, () -> CLOCK, b -> b.setPrimary(true)));
+    return start(application, FOLDER, "--spring.jpa.properties.hibernate.generate_statistics=true");
   }
 
   static Path temporaryFolder() {
@@ -45,19 +59,9 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
     return start(new SpringApplication(HumbleQuill.class), folder, more);
   }
 
-  /** The same with a clock that the test sets. */
-  static ConfigurableApplicationContext start(Path folder, Clock clock) {
-    var application = new SpringApplication(HumbleQuill.class);
-    application.addInitializers(
-        context ->
-            ((GenericApplicationContext) context)
-                .registerBean("testClock", Clock.class, () -> clock, b -> b.setPrimary(true)));
-    return start(application, folder);
-  }
-
   private static ConfigurableApplicationContext start(
       SpringApplication application, Path folder, String... more) {
-    var arguments = new java.util.ArrayList<>(java.util.List.of(more));
+    var arguments = new ArrayList<>(List.of(more));
     arguments.add("--server.port=0");
     arguments.add("--springdoc.default-produces-media-type=application/json");
     arguments.add("--quill.data=" + folder);
@@ -71,8 +75,37 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
     return application.run(arguments.toArray(String[]::new));
   }
 
+  /** The folder of the shared application. */
+  static Path folder() {
+    return FOLDER;
+  }
+
+  /** A part of the shared application. */
+  public static <T> T part(Class<T> type) {
+    return context().getBean(type);
+  }
+
+  /** The shared application at a moment at which its clock stands still. */
+  static Api at(String now) {
+    CLOCK.standAt(now);
+    return api(context());
+  }
+
+  /** The shared application, stopped and started again at another moment. */
+  static Api restartedAt(String now) {
+    context().close();
+    context = startShared();
+    return at(now);
+  }
+
+  static Api api(ConfigurableApplicationContext started) {
+    return new Api(
+        started.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+  }
+
   @Override
   public void beforeAll(ExtensionContext extension) {
+    CLOCK.runFrom(NOW);
     EmptiedQuill.empty(context());
   }
 
@@ -83,7 +116,6 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
 
   @Override
   public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-    return new Api(
-        context().getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    return api(context());
   }
 }

@@ -2,29 +2,22 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Settings and the learner's own words, in an application of their own. */
+/** Settings and the learner's own words. */
+@ExtendWith(RunningQuill.class)
 class SettingsApiTest {
-  private static ConfigurableApplicationContext context;
   private static Api api;
 
   @BeforeAll
-  static void start() {
-    context = RunningQuill.start(RunningQuill.temporaryFolder());
-    api = new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+  static void start(Api shared) {
+    api = shared;
     api.put("/api/settings", api.get("/api/settings").json());
-  }
-
-  @AfterAll
-  static void stop() {
-    context.close();
   }
 
   private static ObjectNode settings() {

@@ -52,11 +52,11 @@ class SittingApiTest extends ClockedTest {
     assertThat(api.post("/api/sittings", sitting(id)).status()).as("told twice").isEqualTo(201);
     assertThat(api.post("/api/sittings", sitting(UUID.randomUUID())).json().path("code").asString())
         .isEqualTo("sitting-open");
-    api = quill.restartedAt("2026-03-05T10:04:30Z");
+    api = RunningQuill.restartedAt("2026-03-05T10:04:30Z");
     var later = api.get("/api/sittings/current").json().path("sitting");
     assertThat(later.path("step").asInt()).isEqualTo(4);
     assertThat(later.path("drawn").asInt()).isEqualTo(4);
-    api = quill.at("2026-03-05T13:00:00Z");
+    api = RunningQuill.at("2026-03-05T13:00:00Z");
     var today = api.get("/api/today").json().path("entries");
     assertThat(today.size()).isEqualTo(1);
     assertThat(today.get(0).path("fields").path("drawings").asInt()).isEqualTo(10);
@@ -75,12 +75,12 @@ class SittingApiTest extends ClockedTest {
     api.post("/api/sittings", sitting(id));
     assertThat(press(id, "PAUSE", 0).path("paused").asBoolean()).isTrue();
     assertThat(press(id, "PAUSE", 0).path("events").asInt()).as("a retry").isEqualTo(1);
-    api = quill.at("2026-03-05T11:00:00Z");
+    api = RunningQuill.at("2026-03-05T11:00:00Z");
     assertThat(press(id, "RESUME", 1).path("step").asInt()).isZero();
     var skipped = press(id, "SKIP", 2);
     assertThat(skipped.path("skipped").asInt()).isEqualTo(1);
     assertThat(skipped.path("left").get(0).path("picture").asString()).contains("seed=8");
-    api = quill.at("2026-03-05T11:03:20Z");
+    api = RunningQuill.at("2026-03-05T11:03:20Z");
     var over = press(id, "FINISH", 3);
     assertThat(over.path("over").asBoolean()).isTrue();
     assertThat(api.get("/api/entries/" + id).json().path("fields").path("drawings").asInt())
@@ -119,7 +119,7 @@ class SittingApiTest extends ClockedTest {
     var plan = Map.of("kind", "CLIMBING", "minutes", 30);
     var free = sitting(UUID.randomUUID(), "free", true, "plan", plan);
     api.post("/api/sittings", free);
-    api = quill.at("2026-03-05T11:00:00Z");
+    api = RunningQuill.at("2026-03-05T11:00:00Z");
     var promised = UUID.randomUUID();
     assertThat(api.post("/api/sittings", sitting(promised, "free", false)).status()).isEqualTo(201);
     var last = api.get("/api/sittings/last").json().path("begun");
@@ -135,7 +135,7 @@ class SittingApiTest extends ClockedTest {
     }
     var id = UUID.randomUUID();
     api.post("/api/sittings", sitting(id, "plan", Map.of("kind", "OWN", "rows", rows)));
-    api = quill.at("2026-03-05T13:00:00Z");
+    api = RunningQuill.at("2026-03-05T13:00:00Z");
     assertThat(api.get("/api/today").status()).isEqualTo(200);
     var entry = api.get("/api/entries/" + id).json().path("fields");
     assertThat(entry.path("drawings").asInt()).isEqualTo(40);
@@ -157,7 +157,7 @@ class SittingApiTest extends ClockedTest {
     var begun = api.post("/api/sittings", sitting(id, "exerciseId", exercise));
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
     assertThat(api.delete("/api/course/changes/" + change).status()).isEqualTo(204);
-    api = quill.at("2026-03-05T11:00:00Z");
+    api = RunningQuill.at("2026-03-05T11:00:00Z");
     assertThat(api.get("/api/today").status()).isEqualTo(200);
     var entry = api.get("/api/entries/" + id).json().path("fields");
     assertThat(entry.path("drawings").asInt()).isEqualTo(10);
@@ -173,12 +173,12 @@ class SittingApiTest extends ClockedTest {
   @Test
   void a_sitting_of_a_day_that_lies_ahead_now_is_logged_on_today() {
     zone("Pacific/Auckland");
-    api = quill.at("2026-03-05T20:00:00Z");
+    api = RunningQuill.at("2026-03-05T20:00:00Z");
     var id = UUID.randomUUID();
     assertThat(api.post("/api/sittings", sitting(id)).json().path("day").asString())
         .isEqualTo("2026-03-06");
     zone("UTC");
-    api = quill.at("2026-03-05T21:00:00Z");
+    api = RunningQuill.at("2026-03-05T21:00:00Z");
     assertThat(
             api.get("/api/today")
                 .json()

@@ -78,7 +78,7 @@ class SittingCountsTest extends ClockedTest {
   private void draw(Map<String, Object> sitting) {
     var begun = api.post("/api/sittings", sitting);
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
-    api = quill.at("2026-03-05T10:30:00Z");
+    api = RunningQuill.at("2026-03-05T10:30:00Z");
     api.get("/api/today");
   }
 

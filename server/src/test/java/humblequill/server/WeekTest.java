@@ -10,26 +10,22 @@ import java.util.Map;
 import java.util.UUID;
 import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A learner's first week, in an application of its own. */
+/** A learner's first week. */
+@ExtendWith(RunningQuill.class)
 class WeekTest {
   @Test
-  void a_course_is_placed_drawn_and_replanned() throws Exception {
-    var folder = RunningQuill.temporaryFolder();
-    try (var context =
-        RunningQuill.start(folder, "--spring.jpa.properties.hibernate.generate_statistics=true")) {
-      var api =
-          new Api(context.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
-      firstStart(api);
-      refusesBrokenCourseFiles(api, folder);
-      sharesFollowWhatWasDrawn(api);
-      sundayChangesTheWeek(api);
-      statementsAreFew(
-          api, context.getBean(EntityManagerFactory.class).unwrap(SessionFactory.class));
-    }
-    assertThat(Files.exists(new DataFolder(folder).databaseFile())).isTrue();
+  void a_course_is_placed_drawn_and_replanned(Api api) throws Exception {
+    firstStart(api);
+    refusesBrokenCourseFiles(api, RunningQuill.folder());
+    sharesFollowWhatWasDrawn(api);
+    sundayChangesTheWeek(api);
+    statementsAreFew(
+        api, RunningQuill.part(EntityManagerFactory.class).unwrap(SessionFactory.class));
+    assertThat(new DataFolder(RunningQuill.folder()).databaseFile()).exists();
   }
 
   private static ObjectNode settings(Api api) {

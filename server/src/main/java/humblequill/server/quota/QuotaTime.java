@@ -53,8 +53,7 @@ class QuotaTime implements TakenTime {
   ToIntFunction<LocalDate> minutesWithout(@Nullable UUID except, Learner learner) {
     var byDate =
         taken.get(
-            List.of(accounts.all(), placements.followed(), learner.today(), learner.availability()),
-            () -> new TakenByDate(running(learner), new ConcurrentHashMap<>()));
+            restsOn(learner), () -> new TakenByDate(running(learner), new ConcurrentHashMap<>()));
     if (byDate.running().isEmpty()) {
       return date -> 0;
     }
@@ -65,6 +64,16 @@ class QuotaTime implements TakenTime {
                 .known()
                 .computeIfAbsent(date, d -> takenOn(byDate.running(), d, learner))
                 .without(except);
+  }
+
+  /** What the minutes that a learner has for promises follow from. */
+  List<Object> restsOn(Learner learner) {
+    return List.of(
+        accounts.all(),
+        placements.followed(),
+        learner.today(),
+        learner.availability(),
+        learner.overheadMinutes());
   }
 
   private List<Running> running(Learner learner) {

@@ -44,7 +44,7 @@ class QuotaViews {
   private static final class Held {
     private final Derived<Progress> progress = new Derived<>();
     private final Derived<QuotaRecord> record = new Derived<>();
-    private final Derived<Integer> secondsEach = new Derived<>();
+    private final Derived<Double> unitsADay = new Derived<>();
     private final Derived<Forecast> forecast = new Derived<>();
   }
 
@@ -209,17 +209,10 @@ class QuotaViews {
     var account = q.account();
     var days = account.quota().drawingDays(learner.drawingDays());
     var today = learner.today();
-    var from = progress.from().isAfter(today) ? progress.from() : today;
-    var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
-    var rooms =
-        account.quota().time().rooms(days, time.dayWithout(q.id(), learner), from, due).stream()
-            .filter(room -> days.test(room.date()))
-            .toList();
-    // Nothing that is drawn today may change what the days to come are taken for.
     var held = held(q.id());
-    int secondsEach =
-        held.secondsEach.get(List.of(q, today), () -> account.before(today).pace().secondsEach());
-    double holds = Worksheet.unitsADay(rooms, secondsEach);
+    var restsOn = new ArrayList<Object>(time.restsOn(learner));
+    restsOn.add(q);
+    double holds = held.unitsADay.get(restsOn, () -> unitsADay(q, progress, learner));
     return held.forecast.get(
         List.of(q, accounts.all(), today, learner.availability(), progress.day().served(), holds),
         () -> {
@@ -234,6 +227,21 @@ class QuotaViews {
                   account.quota().promise().dated(),
                   holds));
         });
+  }
+
+  /** What a day to come holds of what is promised. */
+  private double unitsADay(QuotaAccounts.Counted q, Progress progress, Learner learner) {
+    var quota = q.account().quota();
+    var days = quota.drawingDays(learner.drawingDays());
+    var today = learner.today();
+    var from = progress.from().isAfter(today) ? progress.from() : today;
+    var due = progress.due().isBefore(from) ? from.plusDays(WEEK - 1) : progress.due();
+    var rooms =
+        quota.time().rooms(days, time.dayWithout(q.id(), learner), from, due).stream()
+            .filter(room -> days.test(room.date()))
+            .toList();
+    // Nothing that is drawn today may change what the days to come are taken for.
+    return Worksheet.unitsADay(rooms, q.account().before(today).pace().secondsEach());
   }
 
   private Held held(UUID id) {
