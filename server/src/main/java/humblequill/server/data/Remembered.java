@@ -23,7 +23,7 @@ public final class Remembered<T> {
   private final String what;
   private final OneAtATime reading = new OneAtATime();
   private @Nullable T held;
-  private Set<Object> stale = Set.of();
+  private final Set<Object> stale = new HashSet<>();
   private long completed;
 
   Remembered(String what) {
@@ -72,7 +72,7 @@ public final class Remembered<T> {
     long before;
     synchronized (this) {
       known = held;
-      old = stale;
+      old = Set.copyOf(stale);
       before = completed;
     }
     if (known != null && old.isEmpty()) {
@@ -97,7 +97,7 @@ public final class Remembered<T> {
     synchronized (this) {
       if (before == completed) {
         held = read;
-        stale = Set.of();
+        stale.clear();
       }
     }
   }
@@ -129,9 +129,10 @@ public final class Remembered<T> {
     public void afterCompletion(int status) {
       var mine = (Mine<?>) TransactionSynchronizationManager.unbindResource(Remembered.this);
       synchronized (Remembered.this) {
-        var all = new HashSet<>(stale);
-        all.addAll(mine.keys);
-        stale = all;
+        // Where nothing is held, all of it is read anyway.
+        if (held != null) {
+          stale.addAll(mine.keys);
+        }
         completed++;
       }
     }

@@ -2,6 +2,9 @@ package humblequill.server.data;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -62,5 +65,26 @@ class RememberedTest {
             });
     assertThat(late).isEqualTo(1);
     assertThat(read()).isEqualTo(2);
+  }
+
+  @Test
+  void what_was_written_between_two_readings_is_read_again_once_and_nothing_else() {
+    read();
+    for (var key : List.of("one", "two")) {
+      remembered.changed(Set.of(key));
+      complete(TransactionSynchronization.STATUS_COMMITTED);
+      TransactionSynchronizationManager.clear();
+      begin();
+    }
+    var again = new ArrayList<Set<Object>>();
+    for (int i = 0; i < 2; i++) {
+      remembered.get(
+          stored::get,
+          (old, keys) -> {
+            again.add(keys);
+            return old;
+          });
+    }
+    assertThat(again).containsExactly(Set.of("one", "two"));
   }
 }
