@@ -1,7 +1,6 @@
 package humblequill.server.book;
 
 import humblequill.core.book.Page;
-import humblequill.core.entry.Drawn;
 import humblequill.server.picture.PagePicture;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -58,7 +57,7 @@ public class PageSearch {
       boolean whole = holds(k.name().text(), sought);
       for (var page : k.map().pages()) {
         boolean hit =
-            page.layers().stream().map(Drawn::entry).anyMatch(entries::contains)
+            holdsOneOf(page, entries)
                 || page.fact().filter(f -> holds(f.words(), sought)).isPresent()
                 || pictures(k, page).stream().anyMatch(p -> holds(p.caption(), sought))
                 || whole && page.isDrawnOn();
@@ -73,6 +72,16 @@ public class PageSearch {
             .thenComparing(FoundPage::book)
             .thenComparing(FoundPage::number));
     return new FoundPages(found.stream().limit(most).toList(), found.size());
+  }
+
+  /** Asked of every page there is. */
+  private static boolean holdsOneOf(Page page, Set<UUID> entries) {
+    for (var layer : page.layers()) {
+      if (entries.contains(layer.entry())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static boolean holds(String text, String sought) {

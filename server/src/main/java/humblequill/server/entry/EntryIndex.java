@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Set;
 import java.util.TreeMap;
@@ -24,7 +23,7 @@ class EntryIndex {
   private static final int DENSE = 3;
 
   private final EntryRepository repository;
-  private final Remembered<NavigableMap<LocalDate, List<EntryRepository.Listed>>> listed;
+  private final Remembered<All> listed;
 
   EntryIndex(EntryRepository repository, Memory memory) {
     this.repository = repository;
@@ -47,16 +46,34 @@ class EntryIndex {
     }
   }
 
+  /**
+   * All entries.
+   *
+   * @param days each day's, newest first
+   * @param count how many there are
+   */
+  private record All(NavigableMap<LocalDate, List<EntryRepository.Listed>> days, long count) {
+    private static All of(NavigableMap<LocalDate, List<EntryRepository.Listed>> days) {
+      return new All(days, days.values().stream().mapToLong(List::size).sum());
+    }
+  }
+
   Found find(EntryFilter filter, Names names) {
     var query = new EntryQuery(filter, names);
     var ids = new ArrayList<UUID>();
     long total = 0;
     var first = LocalDate.EPOCH;
     var last = LocalDate.EPOCH;
-    var days = days();
+    var all = listed.get(() -> All.of(byDay(repository.listed())), this::again);
+    var days = all.days();
+    boolean everything = query.matchesAll();
     var between = days.subMap(query.from(), true, query.to(), true).descendingMap();
     for (var day : between.values()) {
-      if (query.matchesAll() && ids.size() == filter.most()) {
+      if (everything && ids.size() == filter.most()) {
+        if (query.isOfAnyDay()) {
+          total = all.count();
+          break;
+        }
         total += day.size();
         continue;
       }
@@ -75,10 +92,6 @@ class EntryIndex {
     return new Found(ids, first, last, near, total);
   }
 
-  private NavigableMap<LocalDate, List<EntryRepository.Listed>> days() {
-    return listed.get(() -> byDay(repository.listed()), this::again);
-  }
-
   private static NavigableMap<LocalDate, List<EntryRepository.Listed>> byDay(
       List<EntryRepository.Listed> rows) {
     return rows.stream()
@@ -87,12 +100,11 @@ class EntryIndex {
                 EntryRepository.Listed::day, TreeMap::new, Collectors.toUnmodifiableList()));
   }
 
-  private NavigableMap<LocalDate, List<EntryRepository.Listed>> again(
-      Map<LocalDate, List<EntryRepository.Listed>> held, Set<Object> days) {
-    var changed = new TreeMap<>(held);
+  private All again(All held, Set<Object> days) {
+    var changed = new TreeMap<>(held.days());
     days.forEach(changed::remove);
     changed.putAll(byDay(repository.listedOn(days.stream().map(LocalDate.class::cast).toList())));
-    return changed;
+    return All.of(changed);
   }
 
   /** Tells that the running transaction writes entries of some days. */

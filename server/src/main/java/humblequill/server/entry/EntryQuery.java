@@ -68,6 +68,11 @@ final class EntryQuery {
     return to.isBefore(from()) ? from() : to;
   }
 
+  /** Whether entries of any day are asked for. */
+  boolean isOfAnyDay() {
+    return filter.from() == null && filter.to() == null;
+  }
+
   /** Whether nothing but the days is asked for. */
   boolean matchesAll() {
     return words == null
@@ -103,8 +108,14 @@ final class EntryQuery {
 
   private boolean holdsWords(EntryRepository.Listed entry) {
     return entry.text().contains(Objects.requireNonNull(words))
-        || Stream.of(entry.topicId(), entry.bookId(), entry.mediumId(), entry.resourceId())
-            .anyMatch(named::contains)
+        || !named.isEmpty() && isNamed(entry);
+  }
+
+  private boolean isNamed(EntryRepository.Listed entry) {
+    return named.contains(entry.topicId())
+        || named.contains(entry.bookId())
+        || named.contains(entry.mediumId())
+        || named.contains(entry.resourceId())
         || StoredStudy.ids(entry.facetIds()).stream().anyMatch(named::contains);
   }
 }

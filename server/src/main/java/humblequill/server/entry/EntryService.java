@@ -76,23 +76,40 @@ public class EntryService {
   public EntryList find(EntryFilter filter) {
     var known = names.names();
     var found = index.find(filter, known);
-    var place = new HashMap<UUID, Integer>();
-    found.ids().forEach(id -> place.put(id, place.size()));
     // A question with as many marks as there are ids is put together and read anew each time.
-    var entries =
-        new ArrayList<>(
-            found.isDense()
-                ? repository.between(found.first(), found.last())
-                : repository.findAllById(found.ids()));
-    entries.removeIf(e -> !place.containsKey(e.id));
-    entries.sort(Comparator.comparing(e -> place.get(e.id)));
-    return new EntryList(views(entries, known), found.total());
+    var near =
+        found.isDense()
+            ? repository.between(found.first(), found.last())
+            : repository.findAllById(found.ids());
+    return new EntryList(inOrder(near, found.ids(), known), found.total());
   }
 
-  /** The identities of entries that match. */
+  /** Those of some entries that have these ids, in their order. */
+  private static List<EntryView> inOrder(List<EntryEntity> some, List<UUID> ids, Names known) {
+    var place = new HashMap<UUID, Integer>();
+    ids.forEach(id -> place.put(id, place.size()));
+    var entries = new ArrayList<>(some);
+    entries.removeIf(e -> !place.containsKey(e.id));
+    entries.sort(Comparator.comparing(e -> place.get(e.id)));
+    return views(entries, known);
+  }
+
+  /**
+   * Which entries match, the newest of them in full.
+   *
+   * @param ids those found, as many as the filter wants
+   */
+  public record Found(Set<UUID> ids, EntryList newest) {}
+
+  /** Entries that match, found in one look over all of them. */
   @Transactional(readOnly = true)
-  public Set<UUID> ids(EntryFilter filter) {
-    return Set.copyOf(index.find(filter, names.names()).ids());
+  public Found find(EntryFilter filter, int inFull) {
+    var known = names.names();
+    var found = index.find(filter, known);
+    var first = found.ids().subList(0, Math.min(inFull, found.ids().size()));
+    return new Found(
+        Set.copyOf(found.ids()),
+        new EntryList(inOrder(repository.findAllById(first), first, known), found.total()));
   }
 
   private static List<EntryView> views(List<EntryEntity> entries, Names known) {

@@ -53,22 +53,25 @@ class SearchController {
             ? List.<FoundExercise>of()
             : placements.followed().stream().flatMap(c -> exercises(c, words).stream()).toList();
     var sought = words.isEmpty() ? Optional.<Sought>empty() : lines.sought(text);
+    var found = entries.find(filter(text, sought), MOST);
     return new Found(
         sought.map(Sought::days).orElse(List.of()),
         exercises,
-        pages.find(text, entries.ids(filter(text, sought, MOST_ENTRIES)), MOST_PAGES),
-        entries.find(filter(text, sought, MOST)));
+        pages.find(text, found.ids(), MOST_PAGES),
+        found.newest());
   }
 
-  private static EntryFilter filter(String text, Optional<Sought> sought, int most) {
-    return sought.map(s -> filter(s, most)).orElseGet(() -> EntryFilter.holding(text, most));
+  private static EntryFilter filter(String text, Optional<Sought> sought) {
+    return sought
+        .map(SearchController::filter)
+        .orElseGet(() -> EntryFilter.holding(text, MOST_ENTRIES));
   }
 
-  private static EntryFilter filter(Sought sought, int most) {
+  private static EntryFilter filter(Sought sought) {
     return sought
         .pages()
-        .map(pages -> EntryFilter.on(pages, sought.book().orElse(null), most))
-        .orElseGet(() -> EntryFilter.on(sought.days().get(0), most));
+        .map(pages -> EntryFilter.on(pages, sought.book().orElse(null), MOST_ENTRIES))
+        .orElseGet(() -> EntryFilter.on(sought.days().get(0), MOST_ENTRIES));
   }
 
   private static List<FoundExercise> exercises(PlacedCourse placed, String words) {
