@@ -83,8 +83,11 @@ public final class Faults {
   private static void restores(int rounds) throws Exception {
     var folder = Quill.folder().resolve("data");
     try (var run = FaultyRun.start(folder, List.of())) {
-      run.send("POST", "/api/import?apply=true", "text/csv", Load.csv(5_000, 3, 0));
-      run.send("POST", "/api/copies", null, "");
+      var read = run.send("POST", "/api/import?apply=true", "text/csv", Load.csv(5_000, 3, 0));
+      var copied = run.send("POST", "/api/copies", null, "");
+      if (read.status() != 200 || copied.status() != 200) {
+        throw new IllegalStateException(read.body() + copied.body());
+      }
     }
     // The newest of the day; the program made one of its own when it started.
     var today = LocalDate.now().toString();

@@ -175,7 +175,8 @@ final class Load {
   static String csv(int lines, int seed, int longer) {
     var random = new Random(seed);
     var topics = List.of("boats", "cranes", "gesture", "hands", "perspective", "boxes");
-    var today = LocalDate.now();
+    // Before the hour at which the practice day begins, the calendar's day is still to come.
+    var today = LocalDate.now().minusDays(1);
     var out = new StringBuilder("day,topic,drawings,minutes,medium,book,page_from,mark,note\r\n");
     for (int i = 0; i < lines; i++) {
       out.append(today.minusDays(random.nextInt(3650)))
