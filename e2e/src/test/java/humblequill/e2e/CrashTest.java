@@ -61,10 +61,10 @@ class CrashTest {
             }
           });
     }
-    assertThat(written.await(60, TimeUnit.SECONDS)).isTrue();
+    assertThat(written.await(180, TimeUnit.SECONDS)).isTrue();
     quill.kill();
     writers.shutdown();
-    assertThat(writers.awaitTermination(60, TimeUnit.SECONDS)).isTrue();
+    assertThat(writers.awaitTermination(180, TimeUnit.SECONDS)).isTrue();
   }
 
   @Test

@@ -133,7 +133,7 @@ class DemoTest {
     try {
       // What is measured lays itself out anew; whatever still stands out after that is found.
       page.waitForCondition(
-          () -> standingOut(page).isEmpty(), new Page.WaitForConditionOptions().setTimeout(10_000));
+          () -> standingOut(page).isEmpty(), new Page.WaitForConditionOptions().setTimeout(60_000));
     } catch (TimeoutError e) {
       assertThat(standingOut(page)).isEmpty();
     }

@@ -25,7 +25,7 @@ final class Pages implements AutoCloseable {
 
   Pages() {
     // A busy machine is slow, not wrong.
-    PlaywrightAssertions.setDefaultAssertionTimeout(60_000);
+    PlaywrightAssertions.setDefaultAssertionTimeout(180_000);
     playwright = Playwright.create(new Playwright.CreateOptions().setEnv(environment()));
     browser =
         playwright
@@ -90,7 +90,7 @@ final class Pages implements AutoCloseable {
                 .setColorScheme(scheme)
                 .setLocale("en-GB")
                 .setTimezoneId("UTC"));
-    context.setDefaultTimeout(60_000);
+    context.setDefaultTimeout(180_000);
     return context;
   }
 
