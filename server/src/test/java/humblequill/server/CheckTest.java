@@ -32,8 +32,7 @@ class CheckTest {
   static void fill() throws IOException {
     var picture = UUID.randomUUID();
     try (var quill = RunningQuill.start(filled)) {
-      var api =
-          new Api(quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+      var api = RunningQuill.api(quill);
       api.putBytes("/api/pictures/" + picture + "?name=crane.jpg", Pictures.jpeg(1));
       var plate =
           api.put(

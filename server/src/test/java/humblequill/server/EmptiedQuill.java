@@ -26,6 +26,11 @@ final class EmptiedQuill {
   static void empty(ApplicationContext context) {
     emptyTables(context.getBean(JdbcTemplate.class));
     emptyFolder(context.getBean(DataFolder.class).courses());
+    forget(context);
+  }
+
+  /** Lets it read all anew that it holds in memory. */
+  static void forget(ApplicationContext context) {
     @SuppressWarnings("unchecked")
     var held =
         (List<Remembered<?>>) ReflectionTestUtils.getField(context.getBean(Memory.class), "all");

@@ -13,8 +13,7 @@ public final class FailingPath extends FilePathWrapper {
   /** What fails. */
   public enum Call {
     WRITE,
-    FORCE,
-    TRUNCATE
+    FORCE
   }
 
   private static final AtomicInteger LEFT = new AtomicInteger(-1);
@@ -86,7 +85,6 @@ public final class FailingPath extends FilePathWrapper {
 
       @Override
       protected void implTruncate(long size) throws IOException {
-        count(Call.TRUNCATE);
         base.truncate(size);
       }
 

@@ -98,7 +98,13 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
     return at(now);
   }
 
-  static Api api(ConfigurableApplicationContext started) {
+  /** Lets the shared application read all anew that it holds in memory. */
+  static void forget() {
+    EmptiedQuill.forget(context());
+  }
+
+  /** A way to talk to a started application. */
+  public static Api api(ConfigurableApplicationContext started) {
     return new Api(
         started.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
   }

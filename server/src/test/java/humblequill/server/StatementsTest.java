@@ -38,8 +38,7 @@ class StatementsTest {
             "--spring.jpa.properties.hibernate.generate_statistics=true")) {
       var statistics =
           quill.getBean(EntityManagerFactory.class).unwrap(SessionFactory.class).getStatistics();
-      var api =
-          new Api(quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+      var api = RunningQuill.api(quill);
       for (var window : new String[] {"COURSE", "DAYS", "YEAR"}) {
         statistics.clear();
         assertThat(api.post("/api/entries", entry()).status()).isEqualTo(201);

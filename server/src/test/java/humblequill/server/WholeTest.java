@@ -197,7 +197,7 @@ class WholeTest {
   }
 
   private static Api api(org.springframework.context.ConfigurableApplicationContext quill) {
-    return new Api(quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    return RunningQuill.api(quill);
   }
 
   /** What the command says, and its exit code before it. */

@@ -99,15 +99,15 @@ public class EntryService {
    *
    * @param ids those found, as many as the filter wants
    */
-  public record Found(Set<UUID> ids, EntryList newest) {}
+  public record FoundEntries(Set<UUID> ids, EntryList newest) {}
 
   /** Entries that match, found in one look over all of them. */
   @Transactional(readOnly = true)
-  public Found find(EntryFilter filter, int inFull) {
+  public FoundEntries find(EntryFilter filter, int inFull) {
     var known = names.names();
     var found = index.find(filter, known);
     var first = found.ids().subList(0, Math.min(inFull, found.ids().size()));
-    return new Found(
+    return new FoundEntries(
         Set.copyOf(found.ids()),
         new EntryList(inOrder(repository.findAllById(first), first, known), found.total()));
   }

@@ -82,7 +82,7 @@ class ImporterFuzzTest {
   @BeforeAll
   void start() {
     quill = RunningQuill.start(folder, "--quill.demo=true", "--quill.demo.pictures=0");
-    api = new Api(quill.getEnvironment().getRequiredProperty("local.server.port", Integer.class));
+    api = RunningQuill.api(quill);
   }
 
   @AfterAll
