@@ -92,14 +92,14 @@ public final class Faults {
     // The newest of the day; the program made one of its own when it started.
     var today = LocalDate.now().toString();
     long began = System.nanoTime();
-    Quill.say(folder, "--restore", today);
+    QuillProcess.say(folder, "--restore", today);
     long whole = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
     var outcomes = new TreeMap<String, Integer>();
     for (int round = 0; round < rounds; round++) {
       try (var run = FaultyRun.start(folder, List.of())) {
         run.send("POST", "/api/import?apply=true", "text/csv", "day,topic\r\n2026-03-04,r" + round + "\r\n");
       }
-      var restoring = new ProcessBuilder(Quill.command(folder, "--restore", today)).start();
+      var restoring = new ProcessBuilder(QuillProcess.command(folder, "--restore", today)).start();
       Thread.sleep(ThreadLocalRandom.current().nextLong(whole * 5 / 4));
       boolean done = !restoring.isAlive();
       restoring.destroyForcibly();

@@ -74,7 +74,7 @@ final class FaultyRun implements AutoCloseable {
       throws IOException, InterruptedException {
     int port = Quill.freePort();
     var command = new ArrayList<>(before);
-    command.addAll(Quill.command(folder, "--port", Integer.toString(port)));
+    command.addAll(QuillProcess.command(folder, "--port", Integer.toString(port)));
     var process =
         new ProcessBuilder(command)
             .redirectErrorStream(true)

@@ -55,7 +55,7 @@ final class Load {
 
   private static String restored(Path folder) {
     try {
-      return Quill.say(folder, "--restore", LocalDate.now().toString()).text().lines().findFirst().orElse("");
+      return QuillProcess.say(folder, "--restore", LocalDate.now().toString()).text().lines().findFirst().orElse("");
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {

@@ -34,7 +34,7 @@ public final class RunningFigures {
   }
 
   private static void figureAsPng() throws Exception {
-    try (var quill = Quill.start(Quill.folder())) {
+    try (var quill = QuillProcess.start(Quill.folder())) {
       var times = new ArrayList<Double>();
       for (int i = 0; i < 2 * ANSWERS; i++) {
         var path =
@@ -57,7 +57,7 @@ public final class RunningFigures {
     var ours = new ArrayList<Double>();
     var bare = new ArrayList<Double>();
     for (int i = 0; i < STARTS; i++) {
-      ours.add(millis(() -> Quill.start(Quill.folder()), Quill::close));
+      ours.add(millis(() -> QuillProcess.start(Quill.folder()), Quill::close));
       bare.add(millis(() -> bare(bareJar), Process::destroyForcibly));
     }
     System.out.printf(
@@ -111,7 +111,7 @@ public final class RunningFigures {
   }
 
   private static double todayWith(int entries, int days) throws Exception {
-    try (var quill = Quill.start(Quill.folder(), "--demo")) {
+    try (var quill = QuillProcess.start(Quill.folder(), "--demo")) {
       var csv = new StringBuilder("day,topic,drawings,minutes\r\n");
       var last = LocalDate.parse("2025-10-31");
       for (int i = 0; i < entries; i++) {
@@ -141,7 +141,7 @@ public final class RunningFigures {
   }
 
   private static void todayInTheBrowser() throws Exception {
-    try (var quill = Quill.start(Quill.folder(), "--demo");
+    try (var quill = QuillProcess.start(Quill.folder(), "--demo");
         var pages = new Pages()) {
       var times = new ArrayList<Double>();
       for (int i = 0; i < OPENINGS; i++) {

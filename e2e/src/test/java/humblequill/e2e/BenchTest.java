@@ -23,7 +23,7 @@ class BenchTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.demo();
+    quill = HostedQuill.demo();
     pages = Pages.shared();
   }
 

@@ -28,7 +28,7 @@ class BooksTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.start(Quill.folder());
+    quill = HostedQuill.start(Quill.folder());
     pages = Pages.shared();
     quill.seventyMinutesADay();
   }

@@ -45,7 +45,7 @@ class CountedSittingTest extends LaterTest {
     link(page, "Begin a gull on a crate").click();
     button(page, "Begin").click();
     var prompted = Pages.leaveSitting(page);
-    later("2026-03-05T10:06:00Z");
+    quill.at("2026-03-05T10:06:00Z");
     page = pages.open(quill.url() + "/sitting/" + prompted);
     assertThat(page.getByText("Logged: 1 drawing in 5 min, 1 × 5 min.")).isVisible();
     button(page, "Keep it").click();
@@ -56,7 +56,7 @@ class CountedSittingTest extends LaterTest {
     field(page, "First page; each drawing fills one").fill("41");
     button(page, "Begin").click();
     var paged = Pages.leaveSitting(page);
-    later("2026-03-05T10:20:00Z");
+    quill.at("2026-03-05T10:20:00Z");
     page = pages.open(quill.url() + "/sitting/" + paged);
     assertThat(page.getByText(Pattern.compile("in Quay book, page 41"))).isVisible();
     button(page, "Keep it").click();

@@ -26,10 +26,10 @@ class CrashTest {
     var folder = Quill.folder();
     Set<UUID> acknowledged = ConcurrentHashMap.newKeySet();
     for (int round = 0; round < ROUNDS; round++) {
-      var quill = Quill.start(folder);
+      var quill = QuillProcess.start(folder);
       writeUntilKilled(quill, acknowledged, (round + 1) * WRITES_BEFORE_KILL);
     }
-    try (var quill = Quill.start(folder)) {
+    try (var quill = QuillProcess.start(folder)) {
       assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(ROUNDS * WRITES_BEFORE_KILL);
       for (var id : acknowledged) {
         assertThat(quill.get("/api/entries/" + id).statusCode()).isEqualTo(200);
@@ -37,7 +37,7 @@ class CrashTest {
     }
   }
 
-  private static void writeUntilKilled(Quill quill, Set<UUID> acknowledged, int enough)
+  private static void writeUntilKilled(QuillProcess quill, Set<UUID> acknowledged, int enough)
       throws InterruptedException {
     var written = new CountDownLatch(Math.max(1, enough - acknowledged.size()));
     var writers = Executors.newFixedThreadPool(WRITERS);
@@ -70,9 +70,9 @@ class CrashTest {
   @Test
   void a_second_run_on_the_same_folder_is_told_so() throws Exception {
     var folder = Quill.folder();
-    try (var quill = Quill.start(folder)) {
+    try (var quill = QuillProcess.start(folder)) {
       quill.collectGarbage();
-      var said = Quill.say(folder, "--port", Integer.toString(Quill.freePort()));
+      var said = QuillProcess.say(folder, "--port", Integer.toString(Quill.freePort()));
       assertThat(said.exit()).isEqualTo(2);
       assertThat(said.text())
           .contains("in use")
@@ -85,16 +85,16 @@ class CrashTest {
   @Test
   void a_taken_port_an_unusable_folder_and_unknown_words_are_said_in_a_sentence() throws Exception {
     try (var taken = new ServerSocket(0, 1, java.net.InetAddress.getByName("127.0.0.1"))) {
-      var said = Quill.say(Quill.folder(), "--port", Integer.toString(taken.getLocalPort()));
+      var said = QuillProcess.say(Quill.folder(), "--port", Integer.toString(taken.getLocalPort()));
       assertThat(said.exit()).isEqualTo(2);
       assertThat(said.text()).contains("Port " + taken.getLocalPort()).doesNotContain("Exception");
     }
     var file = Files.createTempFile("quill", "file");
-    assertThat(Quill.say(file.resolve("below")).text())
+    assertThat(QuillProcess.say(file.resolve("below")).text())
         .contains("cannot be written")
         .doesNotContain("at humblequill");
-    assertThat(Quill.say(Quill.folder(), "--port", "many").text()).contains("\"many\"");
-    assertThat(Quill.say(Quill.folder(), "sing").text()).contains("\"sing\"");
+    assertThat(QuillProcess.say(Quill.folder(), "--port", "many").text()).contains("\"many\"");
+    assertThat(QuillProcess.say(Quill.folder(), "sing").text()).contains("\"sing\"");
   }
 
   @Test
@@ -102,17 +102,17 @@ class CrashTest {
     var folder = Quill.folder();
     var kept = UUID.randomUUID();
     var later = UUID.randomUUID();
-    try (var quill = Quill.start(folder)) {
+    try (var quill = QuillProcess.start(folder)) {
       awaitCopy(folder);
       write(quill, kept);
       assertThat(quill.json("POST", "/api/copies", "").statusCode()).isEqualTo(200);
       write(quill, later);
     }
-    assertThat(Quill.say(folder, "--restore").text()).contains("2026-03-05");
-    assertThat(Quill.say(folder, "--restore", "2026-03-04").exit()).isEqualTo(2);
-    var restored = Quill.say(folder, "--restore", "2026-03-05");
+    assertThat(QuillProcess.say(folder, "--restore").text()).contains("2026-03-05");
+    assertThat(QuillProcess.say(folder, "--restore", "2026-03-04").exit()).isEqualTo(2);
+    var restored = QuillProcess.say(folder, "--restore", "2026-03-05");
     assertThat(restored.text()).contains("1 entries").contains("before-restore-");
-    try (var quill = Quill.start(folder)) {
+    try (var quill = QuillProcess.start(folder)) {
       assertThat(quill.get("/api/entries/" + kept).statusCode()).isEqualTo(200);
       assertThat(quill.get("/api/entries/" + later).statusCode()).isEqualTo(404);
     }

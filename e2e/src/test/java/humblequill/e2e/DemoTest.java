@@ -28,7 +28,7 @@ class DemoTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.demo();
+    quill = HostedQuill.demo();
     pages = Pages.shared();
   }
 
@@ -243,7 +243,7 @@ class DemoTest {
 
   @Test
   void the_demo_is_the_same_for_the_same_date() {
-    try (var other = Quill.start(Quill.folder(), "--demo", "--quill.demo.pictures=0")) {
+    try (var other = HostedQuill.start(Quill.folder(), "--demo", "--quill.demo.pictures=0")) {
       var first = other.get("/api/entries?to=2026-03-04&size=500").body();
       assertThat(first).isEqualTo(quill.get("/api/entries?to=2026-03-04&size=500").body());
       assertThat(first).contains("\"total\":3");

@@ -17,7 +17,7 @@ class FirstDayTest {
     var folder = Quill.folder();
     var pages = Pages.shared();
     List<String> requests = new ArrayList<>();
-    try (var quill = Quill.start(folder)) {
+    try (var quill = QuillProcess.start(folder)) {
       var page = pages.open(quill.url());
       page.context().onRequest(request -> requests.add(request.url()));
       chooseCourse(page);
@@ -33,7 +33,7 @@ class FirstDayTest {
       quill.kill();
       page.context().close();
     }
-    try (var again = Quill.start(folder)) {
+    try (var again = QuillProcess.start(folder)) {
       var page = pages.open(again.url() + "/today");
       assertThat(entries(page)).hasCount(2);
       assertThat(page.getByText("5 drawings")).isVisible();

@@ -1,6 +1,5 @@
 package humblequill.e2e;
 
-import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.TestInstance;
 
@@ -8,17 +7,10 @@ import org.junit.jupiter.api.TestInstance;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 abstract class LaterTest {
   final Pages pages = Pages.shared();
-  private final Path folder = Quill.folder();
-  Quill quill = Quill.start(folder);
+  final HostedQuill quill = HostedQuill.start(Quill.folder());
 
   LaterTest() {
     quill.seventyMinutesADay();
-  }
-
-  /** Killed and started again at a later moment: what was acknowledged is there. */
-  void later(String now) {
-    quill.kill();
-    quill = Quill.startAt(now, folder);
   }
 
   @AfterAll

@@ -32,7 +32,7 @@ class PiecesTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.start(Quill.folder());
+    quill = HostedQuill.start(Quill.folder());
     pages = Pages.shared();
     quill.seventyMinutesADay();
   }

@@ -40,7 +40,7 @@ class PromiseTest extends LaterTest {
     assertThat(button(page, "Pause")).isVisible();
     var begun = Pages.leaveSitting(page);
 
-    later("2026-03-05T10:52:00Z");
+    quill.at("2026-03-05T10:52:00Z");
     page = pages.open(quill.url() + "/sitting/" + begun);
     assertThat(page.getByText(Pattern.compile("Logged: 9 drawings in 45 min, 9 × 5 min")))
         .isVisible();
@@ -51,7 +51,7 @@ class PromiseTest extends LaterTest {
     assertThat(page.getByText("Next time: the foot of the post first")).isVisible();
     page.context().close();
 
-    later("2026-03-08T10:00:00Z");
+    quill.at("2026-03-08T10:00:00Z");
     page = pages.open(quill.url() + "/quotas");
     assertThat(page.getByText("What would change it, each alone:")).isVisible();
     assertThat(page.getByText(Pattern.compile("^12 drawings on each of 7 days left"))).isVisible();

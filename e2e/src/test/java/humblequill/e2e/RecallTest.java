@@ -21,7 +21,7 @@ class RecallTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.demo();
+    quill = HostedQuill.demo();
     pages = Pages.shared();
   }
 

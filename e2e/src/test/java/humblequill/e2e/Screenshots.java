@@ -19,7 +19,7 @@ public final class Screenshots {
   /** Makes all of them. */
   public static void main(String[] args) {
     try (var pages = new Pages();
-        var demo = Quill.demo()) {
+        var demo = HostedQuill.demo()) {
       var camera = new Camera(pages);
       var url = demo.url();
       camera.take("today", url + "/today", Screenshots::typeALine);

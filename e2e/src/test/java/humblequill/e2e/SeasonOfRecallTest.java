@@ -7,19 +7,16 @@ import static humblequill.e2e.Pages.link;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 
 /** A skeleton learned in spring is asked for at the start of a sitting two months later. */
-class SeasonOfRecallTest {
-  private static void on(String day, Path folder, String path, Consumer<Page> does) {
-    try (var quill = Quill.startAt(day + "T10:00:00Z", folder)) {
-      quill.seventyMinutesADay();
-      var page = Pages.shared().open(quill.url() + path);
-      does.accept(page);
-      page.context().close();
-    }
+class SeasonOfRecallTest extends LaterTest {
+  private void on(String day, String path, Consumer<Page> does) {
+    quill.at(day + "T10:00:00Z");
+    var page = pages.open(quill.url() + path);
+    does.accept(page);
+    page.context().close();
   }
 
   private static void drawn(Page page, int of) {
@@ -31,19 +28,16 @@ class SeasonOfRecallTest {
 
   @Test
   void what_was_learned_in_spring_is_met_again_when_it_is_about_to_fade() {
-    var folder = Quill.folder();
     on(
         "2026-03-01",
-        folder,
         "/recall",
         page -> {
           button(page, "Ask me for it: Skeleton from the front").click();
           assertThat(page.getByText("next on 2 March 2026")).isVisible();
         });
-    on("2026-03-02", folder, "/recall/plates/skeleton-front", page -> drawn(page, 21));
+    on("2026-03-02", "/recall/plates/skeleton-front", page -> drawn(page, 21));
     on(
         "2026-05-05",
-        folder,
         "/sitting?title=figures&topic=figures",
         page -> {
           link(page, "Skeleton from the front").click();

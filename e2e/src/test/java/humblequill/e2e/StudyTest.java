@@ -20,7 +20,7 @@ class StudyTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.demo();
+    quill = HostedQuill.demo();
     pages = Pages.shared();
   }
 

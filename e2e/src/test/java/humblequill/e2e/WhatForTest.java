@@ -21,7 +21,7 @@ class WhatForTest {
 
   @BeforeAll
   static void start() {
-    quill = Quill.demo();
+    quill = HostedQuill.demo();
     pages = Pages.shared();
   }
 
