@@ -180,14 +180,17 @@ public final class Faults {
     }
   }
 
-  /** Each of the calls to the disk fails in turn, on files of the data folder alone. */
+  /**
+   * Calls to the disk fail in turn, on files of the data folder alone: the first of a run one by one,
+   * later ones ever farther apart (1, 2, 3, 5, 8, 13 ...), so that few runs reach the last of them.
+   */
   private static void inject(int points) throws Exception {
     var outcomes = new TreeMap<String, Integer>();
     int lost = 0;
     int failedStarts = 0;
     for (var call : List.of("pwrite64,write", "fsync,fdatasync", "rename,renameat,renameat2")) {
       for (var error : List.of("ENOSPC", "EIO")) {
-        for (int at = 1; at <= points; at++) {
+        for (int at = 1, next = 2, point = 0; point < points; point++) {
           var base = Quill.folder();
           var folder = base.resolve("data");
           Files.createDirectories(folder.resolve("copies"));
@@ -239,6 +242,9 @@ public final class Faults {
                   + (started ? refused == 0 ? "all kept" : "refused" : "start refused"),
               1,
               Integer::sum);
+          int later = at + next;
+          at = next;
+          next = later;
         }
       }
     }

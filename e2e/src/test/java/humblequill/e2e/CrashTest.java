@@ -68,21 +68,6 @@ class CrashTest {
   }
 
   @Test
-  void a_second_run_on_the_same_folder_is_told_so() throws Exception {
-    var folder = Quill.folder();
-    try (var quill = QuillProcess.start(folder)) {
-      quill.collectGarbage();
-      var said = QuillProcess.say(folder, "--port", Integer.toString(Quill.freePort()));
-      assertThat(said.exit()).isEqualTo(2);
-      assertThat(said.text())
-          .contains("in use")
-          .contains(folder.toString())
-          .doesNotContain("Exception");
-      assertThat(quill.get("/api/today").statusCode()).isEqualTo(200);
-    }
-  }
-
-  @Test
   void a_taken_port_an_unusable_folder_and_unknown_words_are_said_in_a_sentence() throws Exception {
     try (var taken = new ServerSocket(0, 1, java.net.InetAddress.getByName("127.0.0.1"))) {
       var said = QuillProcess.say(Quill.folder(), "--port", Integer.toString(taken.getLocalPort()));
@@ -98,7 +83,8 @@ class CrashTest {
   }
 
   @Test
-  void a_daily_copy_can_be_put_back() throws Exception {
+  void a_second_run_on_the_same_folder_is_told_so_and_a_daily_copy_can_be_put_back()
+      throws Exception {
     var folder = Quill.folder();
     var kept = UUID.randomUUID();
     var later = UUID.randomUUID();
@@ -107,6 +93,14 @@ class CrashTest {
       write(quill, kept);
       assertThat(quill.json("POST", "/api/copies", "").statusCode()).isEqualTo(200);
       write(quill, later);
+      quill.collectGarbage();
+      var said = QuillProcess.say(folder, "--port", Integer.toString(Quill.freePort()));
+      assertThat(said.exit()).isEqualTo(2);
+      assertThat(said.text())
+          .contains("in use")
+          .contains(folder.toString())
+          .doesNotContain("Exception");
+      assertThat(quill.get("/api/today").statusCode()).isEqualTo(200);
     }
     assertThat(QuillProcess.say(folder, "--restore").text()).contains("2026-03-05");
     assertThat(QuillProcess.say(folder, "--restore", "2026-03-04").exit()).isEqualTo(2);
