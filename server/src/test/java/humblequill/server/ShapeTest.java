@@ -19,6 +19,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
 
 /** The shape described in docs/architecture.md. */
 @AnalyzeClasses(packages = "humblequill", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -253,6 +256,26 @@ class ShapeTest {
           boolean meant = part.getAnnotatedType().isAnnotationPresent(NotNull.class);
           if (meant && !part.getAccessor().isAnnotationPresent(NotNull.class)) {
             wrong.add(c.getSimpleName() + "." + part.getName());
+          }
+        }
+      }
+    }
+    assertThat(wrong).isEmpty();
+  }
+
+  /** Otherwise the annotations of a parameter that is left out are read anew for each request. */
+  @ArchTest
+  static void a_parameter_that_may_be_left_out_says_so_to_the_framework(JavaClasses all) {
+    var wrong = new ArrayList<String>();
+    for (var c : all) {
+      if (c.isAnnotatedWith(RestController.class)) {
+        for (var method : c.reflect().getDeclaredMethods()) {
+          for (var parameter : method.getParameters()) {
+            var told = parameter.getAnnotation(RequestParam.class);
+            boolean mayBeNull = parameter.getAnnotatedType().isAnnotationPresent(Nullable.class);
+            if (told != null && told.required() && mayBeNull) {
+              wrong.add(c.getSimpleName() + "." + method.getName() + " " + parameter);
+            }
           }
         }
       }

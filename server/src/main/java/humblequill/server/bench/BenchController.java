@@ -121,11 +121,11 @@ class BenchController {
   /** Habits by template, of all drawings or of those that are asked for. */
   @GetMapping("/tendencies")
   Tendencies.HabitsView tendencies(
-      @RequestParam @Nullable LocalDate parted,
-      @RequestParam @Nullable String source,
-      @RequestParam @Nullable String medium,
-      @RequestParam @Nullable PoseLength length,
-      @RequestParam @Nullable String topic) {
+      @RequestParam(required = false) @Nullable LocalDate parted,
+      @RequestParam(required = false) @Nullable String source,
+      @RequestParam(required = false) @Nullable String medium,
+      @RequestParam(required = false) @Nullable PoseLength length,
+      @RequestParam(required = false) @Nullable String topic) {
     return tendencies.read(parted, new HabitFilter(source, medium, length, topic));
   }
 

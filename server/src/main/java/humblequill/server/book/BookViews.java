@@ -8,6 +8,7 @@ import humblequill.core.book.PageMap;
 import humblequill.core.book.PageState;
 import humblequill.core.book.Paper;
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Ledger;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
@@ -27,7 +28,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,6 +45,9 @@ class BookViews {
   private final SettingsService settings;
   private final RuleAnswers rules;
   private final Derived<List<Known>> held = new Derived<>();
+
+  /** Books as they were read last, by what is told of them; what is drawn goes on beside it. */
+  private final Derived<Map<UUID, Known>> sinceTold = new Derived<>();
 
   BookViews(
       BookService books,
@@ -81,19 +85,10 @@ class BookViews {
     }
   }
 
-  /** Everything drawn in each book, by what the book is called now. */
-  private Map<String, List<Drawn>> drawnByBook() {
-    return ledger
-        .read()
-        .all()
-        .filter(d -> d.book().isPresent())
-        .collect(Collectors.groupingBy(d -> d.book().orElseThrow()));
-  }
-
   /** One book. */
   @Transactional(readOnly = true)
   Known known(UUID id) {
-    return known(books.name(id), drawnByBook(), pictures.byPage(), names.names());
+    return known(books.name(id), ledger.read().byBook(), pictures.byPage(), names.names());
   }
 
   private Known known(
@@ -155,17 +150,25 @@ class BookViews {
   }
 
   private List<Known> all() {
-    return held.get(
-        List.of(names.names(), ledger.read(), toldBooks.all(), pages.told(), pictures.all()),
-        this::read);
+    var told = List.of(names.names(), toldBooks.all(), pages.told(), pictures.all());
+    var drawn = ledger.read();
+    var from = new ArrayList<Object>(told);
+    from.add(drawn);
+    return held.get(from, () -> read(sinceTold.get(told, ConcurrentHashMap::new), drawn));
   }
 
-  private List<Known> read() {
+  /** A book that nothing was drawn in since it was read last is as it was. */
+  private List<Known> read(Map<UUID, Known> last, Ledger ledger) {
     var known = names.names();
-    var drawn = drawnByBook();
+    var drawn = ledger.byBook();
     var byPage = pictures.byPage();
-    return known.all(NameKind.BOOK).stream()
-        .map(name -> known(name, drawn, byPage, known))
+    for (var name : known.all(NameKind.BOOK)) {
+      var was = last.get(name.id());
+      if (was == null || was.drawn != drawn.getOrDefault(name.text(), List.of())) {
+        last.put(name.id(), known(name, drawn, byPage, known));
+      }
+    }
+    return last.values().stream()
         .sorted(
             Comparator.comparing(
                     Known::from, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))

@@ -1,6 +1,7 @@
 package humblequill.server.book;
 
 import humblequill.core.book.Page;
+import humblequill.core.book.PageFact;
 import humblequill.server.picture.PagePicture;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -56,12 +57,9 @@ public class PageSearch {
     for (var k : books.onShelf()) {
       boolean whole = holds(k.name().text(), sought);
       for (var page : k.map().pages()) {
-        boolean hit =
-            holdsOneOf(page, entries)
-                || page.fact().filter(f -> holds(f.words(), sought)).isPresent()
-                || pictures(k, page).stream().anyMatch(p -> holds(p.caption(), sought))
-                || whole && page.isDrawnOn();
-        if (hit) {
+        if (whole && page.isDrawnOn()
+            || holdsOneOf(page, entries)
+            || page.fact().isPresent() && isTold(k, page.fact().get(), sought)) {
           found.add(found(k, page));
         }
       }
@@ -72,6 +70,12 @@ public class PageSearch {
             .thenComparing(FoundPage::book)
             .thenComparing(FoundPage::number));
     return new FoundPages(found.stream().limit(most).toList(), found.size());
+  }
+
+  private static boolean isTold(BookViews.Known k, PageFact fact, String sought) {
+    return holds(fact.words(), sought)
+        || k.pictures().getOrDefault(fact.id(), List.of()).stream()
+            .anyMatch(p -> holds(p.caption(), sought));
   }
 
   /** Asked of every page there is. */

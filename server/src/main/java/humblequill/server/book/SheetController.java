@@ -33,15 +33,15 @@ class SheetController {
   /** Pages that a sheet may show. */
   @GetMapping
   Sheets.Selection select(
-      @RequestParam @Nullable UUID book,
-      @RequestParam @Nullable @Min(1) @Max(9999) Integer first,
-      @RequestParam @Nullable @Min(1) @Max(9999) Integer last,
+      @RequestParam(required = false) @Nullable UUID book,
+      @RequestParam(required = false) @Nullable @Min(1) @Max(9999) Integer first,
+      @RequestParam(required = false) @Nullable @Min(1) @Max(9999) Integer last,
       @RequestParam(defaultValue = "false") boolean favourites,
-      @RequestParam @Nullable LocalDate from,
-      @RequestParam @Nullable LocalDate to,
-      @RequestParam @Nullable String exercise,
-      @RequestParam @Nullable String topic,
-      @RequestParam @Nullable @Size(max = 200) String text) {
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable LocalDate to,
+      @RequestParam(required = false) @Nullable String exercise,
+      @RequestParam(required = false) @Nullable String topic,
+      @RequestParam(required = false) @Nullable @Size(max = 200) String text) {
     return sheets.select(
         new Sheets.Asked(
             book,

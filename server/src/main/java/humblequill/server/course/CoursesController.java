@@ -41,7 +41,7 @@ class CoursesController {
 
   @GetMapping
   Courses courses(
-      @RequestParam @Nullable @Size(min = 7, max = 7)
+      @RequestParam(required = false) @Nullable @Size(min = 7, max = 7)
           List<@NotNull @Min(0) @Max(WeekPattern.MAX_MINUTES) Integer> week) {
     return offers.courses(week);
   }

@@ -51,7 +51,9 @@ class CoverageController {
 
   /** One topic. */
   @GetMapping("/coverage/{topic}")
-  TopicView topic(@PathVariable UUID topic, @RequestParam @Nullable @Size(max = 120) String facet) {
+  TopicView topic(
+      @PathVariable UUID topic,
+      @RequestParam(required = false) @Nullable @Size(max = 120) String facet) {
     return views.read(topic, facet);
   }
 

@@ -33,14 +33,14 @@ class EntryController {
 
   @GetMapping
   EntryList find(
-      @RequestParam @Nullable LocalDate from,
-      @RequestParam @Nullable LocalDate to,
-      @RequestParam @Nullable String exercise,
-      @RequestParam @Nullable String topic,
-      @RequestParam @Nullable String medium,
-      @RequestParam @Nullable String source,
-      @RequestParam @Nullable String facet,
-      @RequestParam @Nullable @Size(max = 200) String text,
+      @RequestParam(required = false) @Nullable LocalDate from,
+      @RequestParam(required = false) @Nullable LocalDate to,
+      @RequestParam(required = false) @Nullable String exercise,
+      @RequestParam(required = false) @Nullable String topic,
+      @RequestParam(required = false) @Nullable String medium,
+      @RequestParam(required = false) @Nullable String source,
+      @RequestParam(required = false) @Nullable String facet,
+      @RequestParam(required = false) @Nullable @Size(max = 200) String text,
       @RequestParam(defaultValue = "0") @Min(0) @Max(1_000_000) int skip,
       @RequestParam(defaultValue = "50") @Min(1) @Max(500) int most) {
     return service.find(

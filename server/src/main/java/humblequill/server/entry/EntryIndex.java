@@ -9,9 +9,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,11 +20,12 @@ import org.springframework.stereotype.Component;
 class EntryIndex {
   private static final int DENSE = 3;
 
-  private final EntryRepository repository;
+  private final RowsByDay<EntryRepository.Listed> byDay;
   private final Remembered<All> listed;
 
   EntryIndex(EntryRepository repository, Memory memory) {
-    this.repository = repository;
+    this.byDay =
+        new RowsByDay<>(repository::listed, repository::listedOn, EntryRepository.Listed::day);
     this.listed = memory.remember("what every entry is found by, by day");
   }
 
@@ -64,7 +63,7 @@ class EntryIndex {
     long total = 0;
     var first = LocalDate.EPOCH;
     var last = LocalDate.EPOCH;
-    var all = listed.get(() -> All.of(byDay(repository.listed())), this::again);
+    var all = listed.get(() -> All.of(byDay.read()), this::again);
     var days = all.days();
     boolean everything = query.matchesAll();
     var between = days.subMap(query.from(), true, query.to(), true).descendingMap();
@@ -92,19 +91,8 @@ class EntryIndex {
     return new Found(ids, first, last, near, total);
   }
 
-  private static NavigableMap<LocalDate, List<EntryRepository.Listed>> byDay(
-      List<EntryRepository.Listed> rows) {
-    return rows.stream()
-        .collect(
-            Collectors.groupingBy(
-                EntryRepository.Listed::day, TreeMap::new, Collectors.toUnmodifiableList()));
-  }
-
   private All again(All held, Set<Object> days) {
-    var changed = new TreeMap<>(held.days());
-    days.forEach(changed::remove);
-    changed.putAll(byDay(repository.listedOn(days.stream().map(LocalDate.class::cast).toList())));
-    return All.of(changed);
+    return All.of(byDay.again(held.days(), days));
   }
 
   /** Tells that the running transaction writes entries of some days. */

@@ -23,10 +23,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -40,11 +40,11 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 public class EntryLedger implements NameUses {
-  private final EntryRepository repository;
   private final PlacementService placements;
   private final NameService names;
   private final Unjudged unjudged;
-  private final Remembered<Map<LocalDate, List<EntryRepository.Counted>>> stored;
+  private final Remembered<NavigableMap<LocalDate, List<EntryRepository.Counted>>> stored;
+  private final RowsByDay<EntryRepository.Counted> byDay;
   private final Derived<Ledger> ledger = new Derived<>();
   private volatile @Nullable Counting last;
 
@@ -55,10 +55,11 @@ public class EntryLedger implements NameUses {
       Unjudged unjudged,
       Memory memory) {
     this.unjudged = unjudged;
-    this.repository = repository;
     this.placements = placements;
     this.names = names;
     this.stored = memory.remember("what counts of every entry, by day");
+    this.byDay =
+        new RowsByDay<>(repository::counted, repository::countedOn, EntryRepository.Counted::day);
   }
 
   /** Everything drawn so far. */
@@ -93,13 +94,17 @@ public class EntryLedger implements NameUses {
             && before.placed == placed
             && before.names == known
             && before.unjudged == books;
+    var stood = goesOn ? before.rows : Map.<LocalDate, List<EntryRepository.Counted>>of();
     var days = new HashSet<LocalDate>();
-    if (goesOn) {
-      days.addAll(before.rows.keySet());
+    for (var day : rows.entrySet()) {
+      if (stood.get(day.getKey()) != day.getValue()) {
+        days.add(day.getKey());
+      }
     }
-    days.addAll(rows.keySet());
-    if (goesOn) {
-      days.removeIf(day -> before.rows.get(day) == rows.get(day));
+    for (var day : stood.keySet()) {
+      if (!rows.containsKey(day)) {
+        days.add(day);
+      }
     }
     var drawn =
         days.stream()
@@ -113,24 +118,7 @@ public class EntryLedger implements NameUses {
   }
 
   private Map<LocalDate, List<EntryRepository.Counted>> rows() {
-    return stored.get(() -> byDay(repository.counted()), this::again);
-  }
-
-  private static Map<LocalDate, List<EntryRepository.Counted>> byDay(
-      List<EntryRepository.Counted> rows) {
-    return rows.stream()
-        .collect(
-            Collectors.groupingBy(
-                EntryRepository.Counted::day, TreeMap::new, Collectors.toUnmodifiableList()));
-  }
-
-  private Map<LocalDate, List<EntryRepository.Counted>> again(
-      Map<LocalDate, List<EntryRepository.Counted>> held, Set<Object> days) {
-    var changed = new TreeMap<>(held);
-    days.forEach(changed::remove);
-    var touched = days.stream().map(LocalDate.class::cast).toList();
-    changed.putAll(byDay(repository.countedOn(touched)));
-    return changed;
+    return stored.get(byDay::read, byDay::again);
   }
 
   /** Tells that the running transaction writes entries of some days. */

@@ -54,8 +54,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   @Query(COUNTED + IN_ORDER)
   List<Counted> counted();
 
-  @Query(COUNTED + " where e.practiceDay in :days" + IN_ORDER)
-  List<Counted> countedOn(Collection<LocalDate> days);
+  @Query(COUNTED + " where e.practiceDay = :day" + IN_ORDER)
+  List<Counted> countedOn(LocalDate day);
 
   List<EntryEntity> findByPracticeDayOrderByTimeOfDayAscWrittenAtAsc(LocalDate day);
 
@@ -103,8 +103,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   @Query(LISTED + NEWEST_FIRST)
   List<Listed> listed();
 
-  @Query(LISTED + " where e.practiceDay in :days" + NEWEST_FIRST)
-  List<Listed> listedOn(Collection<LocalDate> days);
+  @Query(LISTED + " where e.practiceDay = :day" + NEWEST_FIRST)
+  List<Listed> listedOn(LocalDate day);
 
   /** What an entry says in words of what went wrong and of the next time. */
   record Said(UUID id, LocalDate day, @Nullable UUID bookId, String wentWrong, String nextTime) {}
@@ -118,8 +118,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   @Query(SAID + IN_ORDER)
   List<Said> said();
 
-  @Query(SAID + " and e.practiceDay in :days" + IN_ORDER)
-  List<Said> saidOn(Collection<LocalDate> days);
+  @Query(SAID + " and e.practiceDay = :day" + IN_ORDER)
+  List<Said> saidOn(LocalDate day);
 
   @Query("select max(coalesce(e.pageTo, e.pageFrom)) from EntryEntity e where e.bookId in :books")
   Optional<Integer> lastPage(Collection<UUID> books);

@@ -6,26 +6,23 @@ import humblequill.server.data.Remembered;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.TreeMap;
+import java.util.NavigableMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What entries say in words: what went wrong, and what to do the next time. */
 @Component
 public class SaidNotes {
-  private final EntryRepository repository;
   private final Unjudged unjudged;
-  private final Remembered<Map<LocalDate, List<EntryRepository.Said>>> stored;
+  private final Remembered<NavigableMap<LocalDate, List<EntryRepository.Said>>> stored;
+  private final RowsByDay<EntryRepository.Said> byDay;
   private final Derived<List<Note>> notes = new Derived<>();
 
   SaidNotes(EntryRepository repository, Unjudged unjudged, Memory memory) {
-    this.repository = repository;
     this.unjudged = unjudged;
     this.stored = memory.remember("what entries say went wrong, by day");
+    this.byDay = new RowsByDay<>(repository::said, repository::saidOn, EntryRepository.Said::day);
   }
 
   /** The words of one entry; one of them may be empty. */
@@ -34,7 +31,7 @@ public class SaidNotes {
   /** All, the oldest first; those of books that are not judged are left out. */
   @Transactional(readOnly = true)
   public List<Note> all() {
-    var rows = rows();
+    var rows = stored.get(byDay::read, byDay::again);
     var books = unjudged.books();
     return notes.get(
         List.of(rows, books),
@@ -44,25 +41,6 @@ public class SaidNotes {
                 .filter(row -> row.bookId() == null || !books.contains(row.bookId()))
                 .map(row -> new Note(row.id(), row.day(), row.wentWrong(), row.nextTime()))
                 .toList());
-  }
-
-  private Map<LocalDate, List<EntryRepository.Said>> rows() {
-    return stored.get(() -> byDay(repository.said()), this::again);
-  }
-
-  private static Map<LocalDate, List<EntryRepository.Said>> byDay(List<EntryRepository.Said> rows) {
-    return rows.stream()
-        .collect(
-            Collectors.groupingBy(
-                EntryRepository.Said::day, TreeMap::new, Collectors.toUnmodifiableList()));
-  }
-
-  private Map<LocalDate, List<EntryRepository.Said>> again(
-      Map<LocalDate, List<EntryRepository.Said>> held, Set<Object> days) {
-    var changed = new TreeMap<>(held);
-    days.forEach(changed::remove);
-    changed.putAll(byDay(repository.saidOn(days.stream().map(LocalDate.class::cast).toList())));
-    return changed;
   }
 
   /** Tells that the running transaction writes entries of some days. */

@@ -50,7 +50,8 @@ class CourseController {
 
   @GetMapping
   CourseView course(
-      @RequestParam @Nullable UUID placement, @RequestParam @Nullable @Size(max = 80) String week) {
+      @RequestParam(required = false) @Nullable UUID placement,
+      @RequestParam(required = false) @Nullable @Size(max = 80) String week) {
     return views.course(placement, week);
   }
 
