@@ -162,18 +162,19 @@ class BookViews {
     var known = names.names();
     var drawn = ledger.byBook();
     var byPage = pictures.byPage();
+    var read = new ArrayList<Known>();
     for (var name : known.all(NameKind.BOOK)) {
       var was = last.get(name.id());
-      if (was == null || was.drawn != drawn.getOrDefault(name.text(), List.of())) {
-        last.put(name.id(), known(name, drawn, byPage, known));
-      }
+      boolean asItWas = was != null && was.drawn == drawn.getOrDefault(name.text(), List.of());
+      var now = asItWas ? was : known(name, drawn, byPage, known);
+      last.put(name.id(), now);
+      read.add(now);
     }
-    return last.values().stream()
-        .sorted(
-            Comparator.comparing(
-                    Known::from, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))
-                .thenComparing(k -> k.name.text()))
-        .toList();
+    read.sort(
+        Comparator.comparing(
+                Known::from, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))
+            .thenComparing(k -> k.name.text()));
+    return List.copyOf(read);
   }
 
   /** One book with its pages. */
