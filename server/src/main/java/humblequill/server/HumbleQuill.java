@@ -4,6 +4,7 @@ import humblequill.server.backup.Check;
 import humblequill.server.backup.Import;
 import humblequill.server.backup.Opening;
 import humblequill.server.backup.Restore;
+import humblequill.server.backup.TableUpdate;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.SpareRoom;
 import java.io.IOException;
@@ -47,6 +48,7 @@ public class HumbleQuill {
   private static void run(Options options) throws Options.Wrong, DataFolder.Unusable {
     var folder = new DataFolder(Path.of(options.data()).toAbsolutePath().normalize());
     folder.take();
+    settleUpdate(folder);
     switch (options.doing()) {
       case RESTORE -> System.exit(Restore.run(folder, options.what(), System.out));
       case CHECK -> System.exit(Check.run(folder, false, System.out));
@@ -72,12 +74,24 @@ public class HumbleQuill {
     }
   }
 
+  private static void settleUpdate(DataFolder folder) throws DataFolder.Unusable {
+    try {
+      new TableUpdate(folder).settle();
+    } catch (IOException e) {
+      throw new DataFolder.Unusable(
+          "An update of "
+              + folder.path()
+              + " was broken off and could not be taken back, since the disk failed. Nothing is lost; start again once the disk can be written.");
+    }
+  }
+
   private static void announce(Environment environment, DataFolder folder) {
     System.out.println(
         "Humble Quill is open at http://127.0.0.1:" + environment.getProperty("local.server.port"));
     System.out.println("Data folder: " + folder.path());
     try {
       folder.describe();
+      new TableUpdate(folder).end();
       SpareRoom.take(folder);
     } catch (IOException e) {
       System.err.println(folder.path() + " can be read but not written. Is the disk full?");

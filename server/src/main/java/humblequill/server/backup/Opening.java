@@ -46,10 +46,11 @@ public final class Opening {
               + folder.path()
               + " and could not be finished, since the disk failed. Nothing is lost; start again once the disk can be written.");
     }
+    int version = 0;
     try {
       SpareRoom.giveUpIfFull(folder);
       if (Files.exists(folder.databaseFile())) {
-        open();
+        version = open();
       } else if (Files.exists(folder.about())
           || !Copies.in(folder.copies()).isEmpty()
           || swap.setAsideBefore()) {
@@ -65,9 +66,18 @@ public final class Opening {
       throw new DataFolder.Unusable(
           "The data folder " + folder.path() + " cannot be read. Is the disk well?");
     }
+    try {
+      new TableUpdate(folder).begin(version);
+    } catch (IOException e) {
+      throw new DataFolder.Unusable(
+          "The tables in "
+              + folder.path()
+              + " are to be brought up to date, and the disk refused to keep them beside it as they are. Nothing was changed. Make room and start again.");
+    }
   }
 
-  private void open() throws DataFolder.Unusable, IOException {
+  /** The version of its tables. */
+  private int open() throws DataFolder.Unusable, IOException {
     if (!writable()) {
       throw new DataFolder.Unusable(
           "The database "
@@ -79,7 +89,7 @@ public final class Opening {
     }
     try (var connection =
         DriverManager.getConnection(folder.databaseUrl() + ";IFEXISTS=TRUE", "sa", "")) {
-      refuseNewer(connection);
+      return refuseNewer(connection);
     } catch (SQLException e) {
       if (e.getErrorCode() == ErrorCode.DATABASE_ALREADY_OPEN_1) {
         throw new DataFolder.Unusable(
@@ -99,14 +109,15 @@ public final class Opening {
     }
   }
 
-  private void refuseNewer(Connection connection) throws SQLException, DataFolder.Unusable {
-    var schema = Contents.schema(connection);
-    if (schema.matches("\\d{1,6}") && Integer.parseInt(schema) > Schema.VERSION) {
+  private int refuseNewer(Connection connection) throws SQLException, DataFolder.Unusable {
+    int version = TableUpdate.version(connection);
+    if (version > Schema.VERSION) {
       throw new DataFolder.Unusable(
           "The database "
               + folder.databaseFile()
               + " was written by a newer Humble Quill. Start that one; this one would not understand all of it.");
     }
+    return version;
   }
 
   private DataFolder.Unusable damaged(String how) throws IOException {
