@@ -6,7 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneId;
+import java.time.InstantSource;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -32,10 +32,15 @@ public final class Host {
     var done = System.out;
     System.setOut(System.err);
     var in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
-    for (var line = in.readLine(); line != null; line = in.readLine()) {
-      host.does(line.split("\t"));
-      done.println("done");
+    try {
+      for (var line = in.readLine(); line != null; line = in.readLine()) {
+        host.does(line.split("\t"));
+        done.println("done");
+      }
+    } catch (Exception e) {
+      e.printStackTrace();
     }
+    // Applications that are still open would keep it running.
     System.exit(0);
   }
 
@@ -47,7 +52,7 @@ public final class Host {
         hosted.start(Arrays.copyOfRange(words, 3, words.length));
         open.put(port, hosted);
       }
-      case "at" -> open.get(port).clock.runFrom(words[2]);
+      case "at" -> open.get(port).runFrom(words[2]);
       case "stop" -> open.remove(port).close();
       default -> throw new IllegalArgumentException(words[0]);
     }
@@ -55,11 +60,16 @@ public final class Host {
 
   /** One application and its clock. */
   private static final class Hosted implements SpringApplicationRunListener {
-    private final SetClock clock = new SetClock();
+    private volatile Clock now;
     private ConfigurableApplicationContext context;
 
     private Hosted(String now) {
-      clock.runFrom(now);
+      runFrom(now);
+    }
+
+    private void runFrom(String moment) {
+      var system = Clock.systemUTC();
+      now = Clock.offset(system, Duration.between(system.instant(), Instant.parse(moment)));
     }
 
     private void start(String[] arguments) throws Exception {
@@ -75,37 +85,17 @@ public final class Host {
     @Override
     public void contextPrepared(ConfigurableApplicationContext prepared) {
       context = prepared;
+      InstantSource running = () -> now.instant();
       ((GenericApplicationContext) prepared)
-          .registerBean("setClock", Clock.class, () -> clock, bean -> bean.setPrimary(true));
+          .registerBean(
+              "setClock",
+              Clock.class,
+              () -> running.withZone(ZoneOffset.UTC),
+              bean -> bean.setPrimary(true));
     }
 
     private void close() {
       context.close();
-    }
-  }
-
-  /** Runs on from a moment. */
-  private static final class SetClock extends Clock {
-    private volatile Clock now = Clock.systemUTC();
-
-    void runFrom(String moment) {
-      var system = Clock.systemUTC();
-      now = Clock.offset(system, Duration.between(system.instant(), Instant.parse(moment)));
-    }
-
-    @Override
-    public ZoneId getZone() {
-      return ZoneOffset.UTC;
-    }
-
-    @Override
-    public Clock withZone(ZoneId zone) {
-      return this;
-    }
-
-    @Override
-    public Instant instant() {
-      return now.instant();
     }
   }
 }

@@ -69,6 +69,8 @@ public final class Ledger {
       }
       var minutesByTopic = new HashMap<String, Tally>();
       byTopic.forEach((topic, drawn) -> minutesByTopic.put(topic, minutesOf(drawn)));
+      byPlacement.replaceAll((placement, drawn) -> Collections.unmodifiableList(drawn));
+      byBook.replaceAll((book, drawn) -> Collections.unmodifiableList(drawn));
       return new Index(byPlacement, byBook, minutesByTopic, mostDrawings, mostMinutes, size);
     }
 
@@ -119,7 +121,7 @@ public final class Ledger {
         drawn.removeIf(d -> days.contains(d.day()));
         drawn.addAll(after.getOrDefault(key, List.of()));
         drawn.sort(Comparator.comparing(Drawn::day));
-        replace(changed, key, drawn, drawn.isEmpty());
+        replace(changed, key, Collections.unmodifiableList(drawn), drawn.isEmpty());
       }
       return changed;
     }
@@ -216,7 +218,7 @@ public final class Ledger {
 
   /** What was drawn for the exercises of a placed course, oldest first. */
   public List<Drawn> of(UUID placement) {
-    return Collections.unmodifiableList(index().byPlacement.getOrDefault(placement, List.of()));
+    return index().byPlacement.getOrDefault(placement, List.of());
   }
 
   /**

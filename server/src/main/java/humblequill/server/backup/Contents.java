@@ -48,6 +48,12 @@ record Contents(String schema, SortedMap<String, Table> tables) {
     return tables.getOrDefault("ENTRY", new Table(0, "")).rows();
   }
 
+  /** Whether there is more than tables and how they came to be. */
+  boolean holdsRows() {
+    return tables.entrySet().stream()
+        .anyMatch(table -> !table.getKey().equals(HISTORY) && table.getValue().rows() > 0);
+  }
+
   /** Names of the tables that differ. */
   List<String> differing(Contents other) {
     var names = new TreeMap<String, Table>(tables);

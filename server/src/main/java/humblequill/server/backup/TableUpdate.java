@@ -10,7 +10,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.List;
-import java.util.OptionalInt;
+import java.util.Optional;
 
 /**
  * Keeps the database as it was while its tables are made or brought up to date. The engine commits
@@ -32,7 +32,8 @@ public final class TableUpdate {
 
   /**
    * Goes back to before an update that was broken off. One that was completed stays, with all that
-   * was written since; a database that does not open is left as it is.
+   * was written since. So does a database that holds rows where there was none, which somebody laid
+   * there; one that does not open is left as it is.
    */
   public void settle() throws IOException {
     for (var file : files()) {
@@ -46,32 +47,33 @@ public final class TableUpdate {
   }
 
   private void settle(Path before, int to) throws IOException {
-    boolean there = Files.exists(folder.databaseFile());
-    if (there) {
-      var version = version();
-      if (version.isEmpty()) {
+    boolean wasNone = Files.size(before) == 0;
+    if (Files.exists(folder.databaseFile())) {
+      var stands = stands(to, wasNone);
+      if (stands.isEmpty()) {
         return;
       }
-      if (version.getAsInt() >= to) {
+      if (stands.get()) {
         Files.delete(before);
         return;
       }
     }
-    if (Files.size(before) > 0) {
+    if (wasNone) {
+      Files.deleteIfExists(folder.databaseFile());
+      Files.delete(before);
+    } else {
       SafeFiles.move(before, folder.databaseFile());
-      return;
     }
-    Files.deleteIfExists(folder.databaseFile());
-    Files.delete(before);
   }
 
-  /** The version of its tables, 0 without any; empty if it does not open. */
-  private OptionalInt version() {
+  /** Whether the database stands as it is; empty if it does not open. */
+  private Optional<Boolean> stands(int to, boolean wasNone) {
     try (var connection =
         DriverManager.getConnection(folder.databaseUrl() + ";IFEXISTS=TRUE", "sa", "")) {
-      return OptionalInt.of(version(connection));
+      return Optional.of(
+          version(connection) >= to || wasNone && Contents.of(connection).holdsRows());
     } catch (SQLException e) {
-      return OptionalInt.empty();
+      return Optional.empty();
     }
   }
 

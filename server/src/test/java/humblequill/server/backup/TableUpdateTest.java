@@ -79,6 +79,17 @@ class TableUpdateTest {
   }
 
   @Test
+  void a_database_laid_into_the_folder_of_a_broken_off_first_start_stays() throws Exception {
+    begin();
+    migrate(Schema.VERSION - 1);
+    sql("create table laid_there(id int primary key)");
+    sql("insert into laid_there values (7)");
+    begin();
+    sql("delete from laid_there where id = 7");
+    assertThat(version()).isEqualTo(Schema.VERSION - 1);
+  }
+
+  @Test
   void an_update_that_is_broken_off_goes_back_to_what_was_kept_before() throws Exception {
     migrate(Schema.VERSION - 1);
     sql("create table kept(id int primary key)");
