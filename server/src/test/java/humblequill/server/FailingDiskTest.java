@@ -1,7 +1,9 @@
 package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import humblequill.server.data.NotKept;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,6 +23,9 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** A disk that fails at each write and each forcing in turn, and a folder that goes away. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -135,6 +140,25 @@ class FailingDiskTest {
       closeTheFile();
       assertThat(write().status()).isEqualTo(201);
     }
+  }
+
+  /** Whoever asked to read is then answered anew; only a write was perhaps not kept. */
+  @Test
+  void a_reading_that_meets_the_closing_at_its_end_is_no_write_that_failed() {
+    write();
+    var reading = new TransactionTemplate(context.getBean(PlatformTransactionManager.class));
+    reading.setReadOnly(true);
+    var entries = context.getBean(JdbcTemplate.class);
+    assertThatThrownBy(
+            () ->
+                reading.executeWithoutResult(
+                    status -> {
+                      entries.queryForObject("select count(*) from entry", Integer.class);
+                      entries.execute("shutdown immediately");
+                    }))
+        .isNotInstanceOf(NotKept.class);
+    assertThat(api().get("/api/today").status()).isEqualTo(200);
+    allAcknowledgedAreThere();
   }
 
   private void closeTheFile() throws SQLException {

@@ -45,7 +45,10 @@ final class DurableTransactions extends JpaTransactionManager {
       var notKept = disk.failed(e);
       if (notKept.isPresent()) {
         openAnew();
-        throw notKept.get();
+        // Nothing of a reading was to be kept; whoever asked is answered anew.
+        if (!status.isReadOnly()) {
+          throw notKept.get();
+        }
       }
       throw e;
     }
