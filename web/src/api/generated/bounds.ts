@@ -153,6 +153,7 @@ export const BOUNDS = {
     halfLifeDays: { min: 7, max: 365 },
     locale: { maxLength: 35 },
     overheadMinutes: { min: 0, max: 120 },
+    ownFigure: { maxLength: 40 },
     rolloverHour: { min: 0, max: 12 },
     rustyPercent: { min: 1, max: 98 },
     streakDaysPerWeek: { min: 1, max: 7 },
@@ -174,6 +175,8 @@ export const BOUNDS = {
   Stretch: { days: { min: 1, max: 120 }, week: { maxLength: 80 } },
   StudyFields: {
     markBefore: { min: 1, max: 5 },
+    ownCount: { min: 0, max: 9999 },
+    ownFigure: { maxLength: 40 },
     unitFrom: { min: 1, max: 99999 },
     unitTo: { min: 1, max: 99999 },
   },

@@ -3594,7 +3594,7 @@ export interface components {
         };
         Choice: {
             /** @enum {string|null} */
-            as?: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "UNITS" | "HOW" | "FACET" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN" | null;
+            as?: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "UNITS" | "HOW" | "FACET" | "BOOK" | "PAGES" | "POSES" | "MARK" | "OWN_FIGURE" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN" | null;
             label: string;
             line: string;
         };
@@ -4788,7 +4788,7 @@ export interface components {
         };
         NamedPhase: {
             /** @enum {string} */
-            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR" | "OWN_FIGURE";
             /** Format: date */
             from: string;
             name: string;
@@ -5006,7 +5006,7 @@ export interface components {
         };
         OwnBoundaries: {
             /** @enum {string} */
-            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR" | "OWN_FIGURE";
             weeks?: string[] | null;
         };
         OwnFile: {
@@ -5217,7 +5217,7 @@ export interface components {
             /** Format: int32 */
             end: number;
             /** @enum {string} */
-            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "UNITS" | "HOW" | "FACET" | "BOOK" | "PAGES" | "POSES" | "MARK" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN";
+            field: "DRAWINGS" | "EXERCISE" | "TOPIC" | "MINUTES" | "MEDIUM" | "SOURCE" | "RESOURCE" | "UNITS" | "HOW" | "FACET" | "BOOK" | "PAGES" | "POSES" | "MARK" | "OWN_FIGURE" | "DAY" | "TIME" | "WENT_WRONG" | "NEXT_TIME" | "NOTE" | "UNKNOWN";
             /** @enum {string} */
             problem: "NONE" | "OUT_OF_RANGE" | "AHEAD" | "NO_SUCH_DATE" | "EACH_WITHOUT_COUNT" | "UNUSUAL";
             /** Format: int32 */
@@ -6189,10 +6189,11 @@ export interface components {
             pages: components["schemas"]["SheetPage"][];
         };
         SeriesView: {
+            called?: string | null;
             /** @enum {string} */
             direction: "UP" | "DOWN" | "NONE";
             /** @enum {string} */
-            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR";
+            figure: "MARK" | "MINUTES" | "MINUTES_EACH" | "PAGES" | "WENT_WRONG" | "LOOKED_FOR" | "OWN_FIGURE";
             order?: components["schemas"]["MannKendall"];
             ownBoundaries: boolean;
             phases: components["schemas"]["PhaseView"][];
@@ -6276,6 +6277,7 @@ export interface components {
             overheadByHand: boolean;
             /** Format: int32 */
             overheadMinutes: number;
+            ownFigure: string;
             pauses: components["schemas"]["PauseSpan"][];
             restDays: string[];
             /** Format: int32 */
@@ -6671,6 +6673,9 @@ export interface components {
             lookedFor?: "YES" | "PARTLY" | "NO" | null;
             /** Format: int32 */
             markBefore?: number | null;
+            /** Format: int32 */
+            ownCount?: number | null;
+            ownFigure?: string | null;
             /** @enum {string|null} */
             unit?: "PAGE" | "CHAPTER" | "LESSON" | "PLATE" | "MINUTE" | null;
             /** Format: int32 */

@@ -15,7 +15,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Parts } from './Parts'
 import { PhaseBegins } from './PhaseBegins'
-import { FIGURES, howSure, isShare, trend, value, type Series } from './text'
+import { figureName, howSure, isShare, trend, value, type Series } from './text'
 
 const day = (date: string) => Date.parse(date) / 86_400_000
 
@@ -59,7 +59,7 @@ function Figure({ series: s }: { series: Series }) {
   return (
     <section className="mb-4">
       <Plot
-        name={FIGURES[s.figure]}
+        name={figureName(s)}
         kind={s.figure === 'MARK' || isShare(s.figure) ? 'dots' : 'line'}
         most={most}
         marks={ticks(most, 3).map((at) => ({ at, label: value(s.figure, at, format) }))}
@@ -94,7 +94,7 @@ function Phases({ all }: { all: Series[] }) {
       {changed.map((s) => (
         <section key={s.figure} className="mt-4">
           <h3 className="font-medium">
-            {FIGURES[s.figure]}
+            {figureName(s)}
             {s.ownBoundaries && <span className="text-faded font-normal">, parted by you</span>}
           </h3>
           <ol>

@@ -6,7 +6,7 @@ import { Check } from '../../ui/Check'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { FIGURES, type Series } from './text'
+import { figureName, type Series } from './text'
 
 /** Where phases begin, set by the learner: any weeks, or left to the figures again. */
 export function PhaseBegins({ all }: { all: Series[] }) {
@@ -37,7 +37,7 @@ export function PhaseBegins({ all }: { all: Series[] }) {
         <option value="">choose</option>
         {all.map((s) => (
           <option key={s.figure} value={s.figure}>
-            {FIGURES[s.figure]}
+            {figureName(s)}
           </option>
         ))}
       </SelectField>

@@ -232,7 +232,7 @@ export function markdown(r: Review, format: Formats): string {
 }
 
 /** What is looked at from week to week. */
-export const FIGURES: Record<Series['figure'], string> = {
+const FIGURES: Record<Exclude<Series['figure'], 'OWN_FIGURE'>, string> = {
   MARK: 'Marks, week by week',
   MINUTES: 'Minutes on a drawing day',
   MINUTES_EACH: 'Minutes a drawing',
@@ -240,6 +240,10 @@ export const FIGURES: Record<Series['figure'], string> = {
   WENT_WRONG: 'Entries that say what went wrong',
   LOOKED_FOR: 'What was looked for and found',
 }
+
+/** What a figure is called; the learner's own by its name. */
+export const figureName = ({ figure, called }: Pick<Series, 'figure' | 'called'>) =>
+  figure === 'OWN_FIGURE' ? `${upperFirst(called ?? 'Own figure')} a drawing` : FIGURES[figure]
 
 /** Whether a figure is a share of 1. */
 export const isShare = (figure: Series['figure']) => figure === 'WENT_WRONG' || figure === 'LOOKED_FOR'

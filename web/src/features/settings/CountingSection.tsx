@@ -3,6 +3,7 @@ import { useFormContext } from 'react-hook-form'
 import type { Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
+import { Field } from '../../ui/Field'
 import { type Formats, useFormats } from '../../ui/locale'
 import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
@@ -45,6 +46,15 @@ export function CountingSection() {
           bounds={BOUNDS.Settings.rolloverHour}
           error={errors.rolloverHour?.message}
           {...register('rolloverHour', whole(BOUNDS.Settings.rolloverHour, format))}
+        />
+      </div>
+      <div className="mt-4 max-w-md">
+        <Field
+          label="What you count beside the drawings"
+          hint="One thing, such as erasures or stiff lines. Entries ask how many; Look back shows how it goes."
+          maxLength={BOUNDS.Settings.ownFigure.maxLength}
+          error={errors.ownFigure?.message}
+          {...register('ownFigure')}
         />
       </div>
       <AllRules />

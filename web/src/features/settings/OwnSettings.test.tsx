@@ -23,6 +23,7 @@ const settings: Schemas['Settings'] = {
   fadingPercent: 70,
   rustyPercent: 50,
   rustSaid: true,
+  ownFigure: '',
   dayOrder: 'LESSON_FIRST',
   theme: 'SYSTEM',
   week: DAYS.map((day) => ({ day, minutes: 30, rest: false })),

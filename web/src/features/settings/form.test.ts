@@ -26,6 +26,7 @@ const settings: Schemas['Settings'] = {
   fadingPercent: 70,
   rustyPercent: 50,
   rustSaid: true,
+  ownFigure: '',
   dayOrder: 'LESSON_FIRST',
   theme: 'SYSTEM',
   week: DAYS.map((day, i) => ({ day, minutes: i * 10, rest: day === 'SUNDAY' })),

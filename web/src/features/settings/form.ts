@@ -77,6 +77,7 @@ export function toForm({ settings: s, sittings }: Kept, { writeNumber }: Formats
     fadingPercent: writeNumber(s.fadingPercent),
     rustyPercent: writeNumber(s.rustyPercent),
     rustSaid: s.rustSaid,
+    ownFigure: s.ownFigure,
   }
 }
 

@@ -2,6 +2,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
 import { expect, test } from 'vitest'
+import { NO_STUDY } from '../../shared/entry/study'
 import { sent, show } from '../../test-page'
 import { Closing } from './Closing'
 import type { Sitting } from './text'
@@ -67,6 +68,17 @@ test('a sitting is logged already, and words and numbers are put on top of it', 
   expect(sent(asked, 'PUT', '/api/entries/e')[0]?.body).toMatchObject({
     version: 3,
     fields: { wentWrong: 'sheer too flat', drawings: 24, minutes: 39 },
+  })
+})
+
+test('what the learner counts is asked at the end and put on top of what was learned', async () => {
+  const asked = page(sitting(), entry({ study: { ...NO_STUDY, how: 'ATTEMPTED_FIRST' } }), {
+    'GET /api/settings': () => ({ body: { ownFigure: 'erasures' } }),
+  })
+  await userEvent.type(await screen.findByLabelText('Erasures in all'), '0{Enter}')
+  expect(await screen.findByText('today')).toBeInTheDocument()
+  expect(sent(asked, 'PUT', '/api/entries/e')[0]?.body).toMatchObject({
+    fields: { study: { how: 'ATTEMPTED_FIRST', ownFigure: 'erasures', ownCount: 0 } },
   })
 })
 

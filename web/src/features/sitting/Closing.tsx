@@ -4,7 +4,8 @@ import { Link, useNavigate } from 'react-router'
 import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { refreshAll } from '../../api/queries'
-import { NO_STUDY } from '../../shared/entry/study'
+import { OwnFigureField } from '../../shared/entry/OwnFigureField'
+import { NO_STUDY, ownFault } from '../../shared/entry/study'
 import { pages, posesText, type Entry, type Fields } from '../../shared/entry/fields'
 import { useUnjudged } from '../../shared/useUnjudged'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
@@ -94,6 +95,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const unjudged = useUnjudged(entry.fields.book)
   const [drawings, setDrawings] = useState(String(fields.drawings ?? ''))
   const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
+  const [own, setOwn] = useState({ ownFigure: '', ownCount: '' })
   const [setUp, setSetUp] = useState(String(sitting.setUpMinutes ?? ''))
   const felt = useFelt(sitting)
   const set = (more: Partial<Fields>) => setFields({ ...fields, ...more })
@@ -103,6 +105,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const bad =
     numberFault(setUp, BOUNDS.SetUpTold.minutes, format) ??
     numberFault(drawings, BOUNDS.EntryFields.drawings, format) ??
+    ownFault(own, format) ??
     (first > 0 ? numberFault(lastPage || '0', pageBounds, format) : undefined)
   const tell = useMutation({
     mutationFn: (minutes: number) =>
@@ -121,6 +124,14 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         version: entry.version,
         fields: {
           ...fields,
+          study: own.ownFigure
+            ? {
+                ...NO_STUDY,
+                ...fields.study,
+                ownFigure: own.ownFigure,
+                ownCount: format.readNumber(own.ownCount) ?? null,
+              }
+            : fields.study,
           drawings: format.readNumber(drawings) ?? null,
           pageTo: first > 0 ? format.readNumber(lastPage) : null,
         },
@@ -213,6 +224,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
               value={fields.mark}
               onChange={(mark) => set({ mark })}
             />
+            <OwnFigureField what={own.ownFigure} count={own.ownCount} onChange={setOwn} />
           </>
         )}
       </div>

@@ -4,6 +4,7 @@ import { expect, test, vi } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { sent, show } from '../../test-page'
 import EntryForm from './EntryForm'
+import { NO_STUDY } from './study'
 
 const entry = {
   id: 'e',
@@ -122,4 +123,37 @@ test('an entry that was removed elsewhere can be logged anew', async () => {
   const logged = sent(asked, 'POST', '/api/entries')[0]?.body as { id: string; fields: object }
   expect(logged.id).not.toBe('e')
   expect(logged.fields).toMatchObject({ drawings: 35, topic: 'rooks' })
+})
+
+test('what the learner counts is asked under its name and leaves no name behind without a count', async () => {
+  const asked = show(<EntryForm entry={entry} onClose={vi.fn()} />, {
+    ...reading,
+    'GET /api/settings': () => ({ body: { ownFigure: 'stiff lines' } }),
+    'PUT /api/entries/e': () => ({ status: 409, body: { code: 'other', detail: 'Once more.' } }),
+  })
+  const count = await screen.findByLabelText('Stiff lines in all')
+  await userEvent.type(count, 'many')
+  await userEvent.click(screen.getByRole('button', { name: 'Save the change' }))
+  expect(count).toBeInvalid()
+  expect(sent(asked, 'PUT', '/api/entries/e')).toHaveLength(0)
+  await userEvent.clear(count)
+  await userEvent.type(count, '7')
+  await userEvent.click(screen.getByRole('button', { name: 'Save the change' }))
+  await waitFor(() => expect(sent(asked, 'PUT', '/api/entries/e')).toHaveLength(1))
+  await userEvent.clear(count)
+  await userEvent.click(screen.getByRole('button', { name: 'Save the change' }))
+  await waitFor(() => expect(sent(asked, 'PUT', '/api/entries/e')).toHaveLength(2))
+  expect(
+    sent(asked, 'PUT', '/api/entries/e').map((s) => (s.body as { fields: object }).fields),
+  ).toMatchObject([{ study: { ownFigure: 'stiff lines', ownCount: 7 } }, { study: null }])
+})
+
+test('an entry that counts something else keeps asking for that', async () => {
+  const study = { ...NO_STUDY, ownFigure: 'erasures', ownCount: 3 }
+  show(<EntryForm entry={{ ...entry, fields: { ...entry.fields, study } }} onClose={vi.fn()} />, {
+    ...reading,
+    'GET /api/settings': () => ({ body: { ownFigure: 'stiff lines' } }),
+  })
+  expect(screen.getByLabelText('Erasures in all')).toHaveValue('3')
+  expect(screen.queryByLabelText('Stiff lines in all')).not.toBeInTheDocument()
 })

@@ -24,7 +24,9 @@ import {
   type Entry,
   type Fields,
 } from './fields'
+import { OwnFigureField } from './OwnFigureField'
 import { StudyForm } from './StudyForm'
+import { ownFault } from './study'
 import { useEntryWrites } from './useEntryWrites'
 
 /** What is not asked in a book that is not judged; what was told before stays. */
@@ -106,10 +108,18 @@ export default function EntryForm({
               onChange={setDraft}
             />
           ))}
+          {!unjudged && (
+            <OwnFigureField
+              what={draft.study.ownFigure}
+              count={draft.study.ownCount}
+              error={refusedAt(write.error, 'ownCount')}
+              onChange={(own) => setDraft({ ...draft, study: { ...draft.study, ...own } })}
+            />
+          )}
         </div>
         <StudyForm
           draft={draft.study}
-          error={tried ? faults.study : undefined}
+          error={tried && !ownFault(draft.study, format) ? faults.study : undefined}
           unjudged={unjudged}
           onChange={(study) => setDraft({ ...draft, study })}
         />

@@ -7,6 +7,9 @@ import { DEPTHS, HOW, LOOKED_FOR, UNITS, type StudyDraft } from './study'
 
 const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, [one]]) => [unit, one]))
 
+/** What has its field outside of what is folded away. */
+const OWN = ['ownFigure', 'ownCount']
+
 /** What an entry tells of learning, folded away until something is told. */
 export function StudyForm({
   draft,
@@ -21,7 +24,7 @@ export function StudyForm({
 }) {
   const set = (field: keyof StudyDraft) => (event: { target: { value: string } }) =>
     onChange({ ...draft, [field]: event.target.value })
-  const told = Object.values(draft).some((typed) => typed !== '')
+  const told = Object.entries(draft).some(([field, typed]) => typed !== '' && !OWN.includes(field))
   return (
     <details className="mt-4" open={told || error !== undefined}>
       <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">

@@ -17,6 +17,8 @@ export const NO_STUDY: Study = {
   markBefore: null,
   lookedFor: null,
   depth: null,
+  ownFigure: null,
+  ownCount: null,
 }
 
 /** Units of a resource, one and many. */
@@ -68,12 +70,19 @@ export function toStudyDraft(study: Study | null | undefined, format: Formats): 
     markBefore: number(study?.markBefore),
     lookedFor: study?.lookedFor ?? '',
     depth: study?.depth ?? '',
+    ownFigure: study?.ownFigure ?? '',
+    ownCount: number(study?.ownCount),
   }
 }
+
+/** What is wrong with what the learner counts. */
+export const ownFault = ({ ownCount }: Pick<StudyDraft, 'ownCount'>, format: Formats) =>
+  numberFault(ownCount, BOUNDS.StudyFields.ownCount, format)
 
 /** The first thing that is wrong with it. */
 export function studyFault(draft: StudyDraft, format: Formats): string | undefined {
   const faults = NUMBERS.map((field) => numberFault(draft[field], BOUNDS.StudyFields[field], format))
+  faults.push(ownFault(draft, format))
   if (draft.unit && !draft.unitFrom.trim()) {
     faults.push(`The first ${UNITS[draft.unit as keyof typeof UNITS][0]} is needed.`)
   }
@@ -94,6 +103,8 @@ export function toStudy(draft: StudyDraft, format: Formats): Study | null {
     markBefore: number(draft.markBefore),
     lookedFor: (draft.lookedFor || null) as Study['lookedFor'],
     depth: (draft.depth || null) as Study['depth'],
+    ownFigure: draft.ownFigure || null,
+    ownCount: draft.ownFigure ? number(draft.ownCount) : null,
   }
 }
 
@@ -117,5 +128,6 @@ export function studyFacts(study: Study | null | undefined, resource: string | n
     study?.depth ? DEPTHS[study.depth] : '',
     study?.markBefore != null ? `own try ${study.markBefore}` : '',
     study?.lookedFor ? `looked for: ${LOOKED_FOR[study.lookedFor]}` : '',
+    study?.ownFigure ? `${study.ownFigure} ${study.ownCount}` : '',
   ].filter(Boolean)
 }

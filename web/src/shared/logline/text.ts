@@ -18,6 +18,7 @@ export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
   PAGES: 'page',
   POSES: 'poses',
   MARK: 'mark',
+  OWN_FIGURE: 'counted',
   DAY: 'day',
   TIME: 'time',
   WENT_WRONG: 'went wrong',
@@ -40,6 +41,7 @@ const WITHIN: Partial<Record<Schemas['Phrase']['field'], { min: number; max: num
   MINUTES: BOUNDS.EntryFields.minutes,
   MARK: BOUNDS.EntryFields.mark,
   PAGES: BOUNDS.EntryFields.pageFrom,
+  OWN_FIGURE: BOUNDS.StudyFields.ownCount,
 }
 
 /** Why a phrase cannot be used. */

@@ -72,6 +72,20 @@ class LookBackTest {
   }
 
   @Test
+  void what_is_counted_beside_the_drawings_is_written_in_the_line_and_trended() {
+    var page = pages.open(quill.url() + "/today");
+    page.getByLabel("Write it down").fill("3 harbour cats, 20 min, restated lines: 6");
+    assertThat(page.getByText("restated lines 6").first()).isVisible();
+    page.getByLabel("Write it down").press("Enter");
+    assertThat(page.getByText("· restated lines 6")).isVisible();
+    page.navigate(quill.url() + "/look-back/months");
+    assertThat(page.getByText("Restated lines a drawing").first()).isVisible();
+    assertThat(page.getByText(Pattern.compile("^Down by .* a week"))).not().hasCount(0);
+    assertThat(page.getByText("spars and rigging, new on")).isVisible();
+    page.context().close();
+  }
+
+  @Test
   void a_phase_is_given_a_name() {
     var page = pages.open(quill.url() + "/look-back/months");
     button(page, "Give it a name").first().click();

@@ -15,6 +15,7 @@ import java.util.Optional;
  * @param markBefore the learner's own mark of the drawing made before the solution was seen, 1 to 5
  * @param lookedFor whether it shows what its exercise asks to look for
  * @param depth how deep it went
+ * @param own what the learner counts beside the drawings
  */
 public record Study(
     Optional<Units> units,
@@ -22,7 +23,8 @@ public record Study(
     List<String> facets,
     Optional<Integer> markBefore,
     Optional<LookedFor> lookedFor,
-    Optional<Depth> depth) {
+    Optional<Depth> depth,
+    Optional<OwnFigure> own) {
   /** The most facets of one entry. */
   public static final int MOST_FACETS = 8;
 
@@ -32,6 +34,7 @@ public record Study(
           Optional.empty(),
           Optional.empty(),
           List.of(),
+          Optional.empty(),
           Optional.empty(),
           Optional.empty(),
           Optional.empty());
@@ -58,11 +61,17 @@ public record Study(
         facets.stream().map(f -> names.called(NameKind.FACET, f)).distinct().toList(),
         markBefore,
         lookedFor,
-        depth);
+        depth,
+        own);
+  }
+
+  /** The same with another figure of the learner's own. */
+  public Study withOwn(OwnFigure figure) {
+    return new Study(units, how, facets, markBefore, lookedFor, depth, Optional.of(figure));
   }
 
   /** The same with other facets. */
   public Study withFacets(List<String> others) {
-    return new Study(units, how, others, markBefore, lookedFor, depth);
+    return new Study(units, how, others, markBefore, lookedFor, depth, own);
   }
 }

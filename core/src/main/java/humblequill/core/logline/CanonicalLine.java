@@ -35,6 +35,11 @@ final class CanonicalLine {
       parts.add(entry.poses().written());
     }
     entry.mark().ifPresent(m -> parts.add(m + "/5"));
+    entry
+        .study()
+        .own()
+        .filter(own -> vocabulary.ownFigure().filter(own::isCalled).isPresent())
+        .ifPresent(own -> parts.add(own.what() + " " + own.count()));
     parts.add(entry.day().toString());
     entry.time().ifPresent(t -> parts.add("at " + t));
     text(parts, "went wrong", entry.wentWrong());

@@ -101,6 +101,7 @@ public final class LogLine {
     names.readLongNames();
     numbers.readFew(line);
     numbers.readAsFigures(line);
+    OwnFigureReader.read(line, vocabulary);
     days.read(line, today);
     figures.read(line);
     marks.read(line, today);

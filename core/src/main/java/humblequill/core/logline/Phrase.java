@@ -61,6 +61,8 @@ public record Phrase(
     POSES,
     /** The mark. */
     MARK,
+    /** What the learner counts beside the drawings. */
+    OWN_FIGURE,
     /** The practice day. */
     DAY,
     /** The time of day. */

@@ -2,6 +2,7 @@ package humblequill.core.logline;
 
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.HowUsed;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
 import humblequill.core.entry.Study;
@@ -72,7 +73,8 @@ final class ReadValues {
             facets().stream().distinct().limit(Study.MOST_FACETS).toList(),
             Optional.empty(),
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            get(Phrase.Field.OWN_FIGURE, OwnFigure.class));
     draft.wentWrong = get(Phrase.Field.WENT_WRONG, String.class).orElse("");
     draft.nextTime = get(Phrase.Field.NEXT_TIME, String.class).orElse("");
     draft.note = get(Phrase.Field.NOTE, String.class).orElse("");

@@ -4,6 +4,7 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.HowUsed;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
 import humblequill.core.entry.Units;
@@ -146,6 +147,7 @@ final class Understanding {
       case PAGES -> pages(claim);
       case TIME -> understood(field, claim, claim.value().toString(), claim.value());
       case POSES -> pose(claim);
+      case OWN_FIGURE -> ownFigure(claim);
       case UNITS -> units(claim);
       case HOW ->
           understood(field, claim, CanonicalLine.how((HowUsed) claim.value()), claim.value());
@@ -318,6 +320,14 @@ final class Understanding {
       understood(Phrase.Field.PAGES, claim, CanonicalLine.pages(pages).substring(2), pages);
     } else {
       problem(Phrase.Field.PAGES, claim, Phrase.Problem.OUT_OF_RANGE);
+    }
+  }
+
+  private void ownFigure(Line.Claim claim) {
+    if (claim.value() instanceof OwnFigure own) {
+      understood(Phrase.Field.OWN_FIGURE, claim, own.what() + " " + own.count(), own);
+    } else {
+      problem(Phrase.Field.OWN_FIGURE, claim, Phrase.Problem.OUT_OF_RANGE);
     }
   }
 

@@ -7,12 +7,14 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The learner's own words, ready to be looked up. */
 public final class Vocabulary {
   private static final int WHOLE_NAME = 4;
 
   private final Language language;
+  private final Optional<String> ownFigure;
   private final List<Name> names = new ArrayList<>();
   private final Map<String, List<Name>> byFirstStem = new HashMap<>();
 
@@ -29,7 +31,17 @@ public final class Vocabulary {
 
   /** Prepares the words; order does not matter. */
   public Vocabulary(List<Word> words, Language language) {
+    this(words, language, Optional.empty());
+  }
+
+  /**
+   * Prepares the words; order does not matter.
+   *
+   * @param ownFigure what the learner counts beside the drawings
+   */
+  public Vocabulary(List<Word> words, Language language, Optional<String> ownFigure) {
     this.language = language;
+    this.ownFigure = ownFigure;
     for (var word : words) {
       add(word, word.name());
       word.spellings().forEach(spelling -> add(word, spelling));
@@ -49,6 +61,16 @@ public final class Vocabulary {
       names.add(name);
       byFirstStem.computeIfAbsent(stems.get(0), s -> new ArrayList<>()).add(name);
     }
+  }
+
+  /** What the learner counts beside the drawings; a name of something else is none. */
+  Optional<String> ownFigure() {
+    return ownFigure.filter(
+        name -> {
+          var stems = Fold.stems(name);
+          return !stems.isEmpty()
+              && startingWith(stems.get(0)).stream().noneMatch(n -> n.stems.equals(stems));
+        });
   }
 
   Language language() {

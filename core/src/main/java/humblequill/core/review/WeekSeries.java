@@ -9,6 +9,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
@@ -37,7 +38,9 @@ public record WeekSeries(
     /** Share of the entries that say what went wrong. */
     WENT_WRONG,
     /** Share of what was looked for that was found; partly counts half. */
-    LOOKED_FOR
+    LOOKED_FOR,
+    /** What the learner counts beside the drawings, for each drawing of entries that tell it. */
+    OWN_FIGURE
   }
 
   /** Weeks that a phase has at least. */
@@ -51,8 +54,10 @@ public record WeekSeries(
    *
    * @param first the first day of the first week
    * @param today weeks that are not over by then are left out
+   * @param own the name of the learner's own figure; without one, that series is empty
    */
-  public static List<WeekSeries> of(Ledger ledger, LocalDate first, LocalDate today) {
+  public static List<WeekSeries> of(
+      Ledger ledger, LocalDate first, LocalDate today, Optional<String> own) {
     Map<Integer, List<Drawn>> weeks =
         ledger
             .all()
@@ -66,16 +71,17 @@ public record WeekSeries(
     weeks.keySet().removeIf(w -> !first.plusDays((w + 1L) * DAYS).minusDays(1).isBefore(today));
     var all = new ArrayList<WeekSeries>();
     for (var figure : Figure.values()) {
-      all.add(of(figure, weeks));
+      all.add(of(figure, weeks, own));
     }
     return all;
   }
 
-  private static WeekSeries of(Figure figure, Map<Integer, List<Drawn>> weeks) {
+  private static WeekSeries of(
+      Figure figure, Map<Integer, List<Drawn>> weeks, Optional<String> own) {
     var points = new ArrayList<Trend.Point>();
     weeks.forEach(
         (week, drawn) -> {
-          double value = value(figure, drawn);
+          double value = value(figure, drawn, own);
           if (Double.isFinite(value)) {
             points.add(new Trend.Point(week, value));
           }
@@ -91,7 +97,7 @@ public record WeekSeries(
   }
 
   /** Not a number where a week tells nothing of it. */
-  private static double value(Figure figure, List<Drawn> drawn) {
+  private static double value(Figure figure, List<Drawn> drawn, Optional<String> own) {
     long days = drawn.stream().map(Drawn::day).distinct().count();
     return switch (figure) {
       case MARK -> mean(drawn, d -> d.mark() > 0, Drawn::mark);
@@ -113,7 +119,20 @@ public record WeekSeries(
               .mapToDouble(WeekSeries::found)
               .average()
               .orElse(Double.NaN);
+      case OWN_FIGURE -> own.map(name -> ownFigure(name, drawn)).orElse(Double.NaN);
     };
+  }
+
+  /** An entry that does not say how many drawings it holds counts as one. */
+  private static double ownFigure(String name, List<Drawn> drawn) {
+    var telling =
+        drawn.stream()
+            .filter(d -> d.learned().study().own().filter(o -> o.isCalled(name)).isPresent())
+            .toList();
+    long counted =
+        telling.stream().mapToLong(d -> d.learned().study().own().orElseThrow().count()).sum();
+    long drawings = telling.stream().mapToLong(d -> d.drawings().orElse(1)).sum();
+    return drawings == 0 ? Double.NaN : (double) counted / drawings;
   }
 
   private static double found(LookedFor answer) {

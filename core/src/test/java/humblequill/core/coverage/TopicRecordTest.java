@@ -45,7 +45,8 @@ class TopicRecordTest {
                 List.of(facet),
                 Optional.empty(),
                 Optional.empty(),
-                Optional.ofNullable(depth)),
+                Optional.ofNullable(depth),
+                Optional.empty()),
             mark == 2));
   }
 

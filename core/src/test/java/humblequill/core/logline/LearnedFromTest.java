@@ -104,6 +104,7 @@ class LearnedFromTest {
                 List.of("three-quarter view", "still"),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         assertThat(entry(READER.write(draft.entry()))).isEqualTo(draft.entry());
       }

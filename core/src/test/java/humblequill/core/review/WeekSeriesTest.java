@@ -7,6 +7,7 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
 import humblequill.core.entry.LookedFor;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.Study;
 import humblequill.core.review.Trend.Direction;
 import humblequill.core.review.WeekSeries.Figure;
@@ -22,7 +23,9 @@ class WeekSeriesTest {
   private static final LocalDate MONDAY = LocalDate.of(2026, 1, 5);
 
   private static WeekSeries of(Figure figure, List<Drawn> drawn, int weeks) {
-    return WeekSeries.of(Ledger.of(drawn), MONDAY, MONDAY.plusDays(7L * weeks)).stream()
+    return WeekSeries.of(
+            Ledger.of(drawn), MONDAY, MONDAY.plusDays(7L * weeks), Optional.of("Erasures"))
+        .stream()
         .filter(s -> s.figure() == figure)
         .findFirst()
         .orElseThrow();
@@ -106,6 +109,7 @@ class WeekSeriesTest {
             List.of(),
             Optional.empty(),
             Optional.of(answer),
+            Optional.empty(),
             Optional.empty());
     return Drawns.learned(
         d, new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
@@ -120,5 +124,41 @@ class WeekSeriesTest {
             looked(MONDAY.plusDays(1), LookedFor.NO),
             Drawns.of(MONDAY.plusDays(2), "hulls", 1, 10));
     assertThat(of(Figure.LOOKED_FOR, drawn, 1).points()).containsExactly(new Trend.Point(0, 0.5));
+  }
+
+  private static Drawn counted(LocalDate day, int drawings, String what, int count) {
+    var d = Drawns.of(day, "hulls", drawings, 10);
+    var study = Study.NONE.withOwn(new OwnFigure(what, count));
+    return Drawns.learned(
+        d, new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
+  }
+
+  @Test
+  void the_own_figure_is_that_of_a_drawing_and_never_mixed_with_another_one() {
+    var drawn =
+        List.of(
+            counted(MONDAY, 4, "erasures", 10),
+            counted(MONDAY.plusDays(1), 1, "Erasure", 0),
+            counted(MONDAY.plusDays(2), 2, "stiff lines", 40),
+            Drawns.of(MONDAY.plusDays(2), "hulls", 5, 10),
+            counted(MONDAY.plusDays(7), 2, "stiff lines", 40));
+    assertThat(of(Figure.OWN_FIGURE, drawn, 2).points())
+        .as("ten in five drawings; drawings without a count and other figures say nothing")
+        .containsExactly(new Trend.Point(0, 2));
+    assertThat(WeekSeries.of(Ledger.of(drawn), MONDAY, MONDAY.plusDays(14), Optional.empty()))
+        .filteredOn(s -> s.figure() == Figure.OWN_FIGURE)
+        .allMatch(s -> s.points().isEmpty());
+  }
+
+  /** Whole numbers one less each week: their slope is -1 in every pair, so the interval too. */
+  @Test
+  void a_figure_that_falls_by_one_a_week_is_said_to_fall_by_one() {
+    var drawn = new ArrayList<Drawn>();
+    for (int week = 0; week < 10; week++) {
+      drawn.add(counted(MONDAY.plusDays(7L * week), 1, "erasures", 12 - week));
+    }
+    var trend = of(Figure.OWN_FIGURE, drawn, 10).trend();
+    assertThat(trend.direction()).isEqualTo(Direction.DOWN);
+    assertThat(trend.slope().orElseThrow().slope()).isCloseTo(-1, within(1e-12));
   }
 }

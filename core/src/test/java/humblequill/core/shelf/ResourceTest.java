@@ -51,6 +51,7 @@ class ResourceTest {
                     List.of(),
                     Optional.empty(),
                     Optional.empty(),
+                    Optional.empty(),
                     Optional.empty()),
                 false));
     return use(List.of(entry));

@@ -46,6 +46,7 @@ class ResourceUseTest {
                 List.of(),
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty()),
             false));
   }

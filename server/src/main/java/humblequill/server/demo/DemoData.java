@@ -3,7 +3,9 @@ package humblequill.server.demo;
 import humblequill.core.course.Exercise;
 import humblequill.core.entry.Done;
 import humblequill.core.entry.EntryDraft;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.PageSpan;
+import humblequill.core.entry.Study;
 import humblequill.core.entry.Tally;
 import humblequill.core.placement.Extras;
 import humblequill.core.placement.PlacedCourse;
@@ -46,6 +48,13 @@ class DemoData implements SmartInitializingSingleton {
   private static final int MAIN_WEIGHT = 70;
   private static final int PAGES_IN_BOOK = 72;
   private static final int DOUBLE_MISS = 79;
+
+  /**
+   * The day, counted from the first, on which spars and rigging begin, and how long they are new.
+   */
+  private static final int RIGGING = 70;
+
+  private static final int RIGGING_DAYS = 18;
   private static final Set<Integer> SINGLE_MISSES = Set.of(17, 37, 66, 95);
   private static final List<String> BOOKS =
       List.of("Harbour book 1", "Harbour book 2", "Harbour book 3");
@@ -152,6 +161,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Placement placement;
     private final Learner learner;
     private final Random random;
+    private final Random lines;
     private final Map<String, Map<LocalDate, Integer>> done = new HashMap<>();
     private final Map<UUID, EntryFields> written = new LinkedHashMap<>();
     private final Set<Integer> missed = new HashSet<>();
@@ -161,6 +171,7 @@ class DemoData implements SmartInitializingSingleton {
       placement = placed.placement();
       this.learner = learner;
       random = new Random(placement.start().toEpochDay());
+      lines = new Random(placement.start().toEpochDay() + 29);
       for (int miss : SINGLE_MISSES) {
         missed.add(drawingDay(miss));
       }
@@ -240,6 +251,7 @@ class DemoData implements SmartInitializingSingleton {
       draft.mark = Optional.ofNullable(random.nextInt(3) == 0 ? null : mark(day));
       draft.wentWrong = texts == null ? "" : texts.wentWrong();
       draft.nextTime = texts == null ? "" : texts.nextTime();
+      draft.study = counted ? restated(day, units) : Study.NONE;
       add(EntryFields.of(draft));
       done.computeIfAbsent(exercise.id(), e -> new HashMap<>()).merge(day, units, Integer::sum);
       return time.plusMinutes(minutes + 3L);
@@ -283,11 +295,26 @@ class DemoData implements SmartInitializingSingleton {
           BOOKS.get(book), from - book * PAGES_IN_BOOK, to - book * PAGES_IN_BOOK);
     }
 
-    /** Marks rise by about one over the months. */
+    /** Every second entry tells them; they fall from three a drawing to hardly more than one. */
+    private Study restated(LocalDate day, int drawings) {
+      double each = 3 - 1.8 * share(day) + 0.4 * lines.nextGaussian();
+      int count = (int) Math.max(0, Math.round(drawings * each));
+      return lines.nextBoolean()
+          ? Study.NONE.withOwn(new OwnFigure(DemoLearner.OWN_FIGURE, count))
+          : Study.NONE;
+    }
+
+    /** How much of the time until today had passed. */
+    private double share(LocalDate day) {
+      return (double) (day.toEpochDay() - placement.start().toEpochDay()) / DemoLearner.DAYS_BEFORE;
+    }
+
+    /** Marks rise by about one over the months, and fall while spars and rigging are new. */
     private int mark(LocalDate day) {
-      double share =
-          (double) (day.toEpochDay() - placement.start().toEpochDay()) / DemoLearner.DAYS_BEFORE;
-      return (int) Math.max(1, Math.min(5, Math.round(2.3 + share + random.nextGaussian() * 0.7)));
+      long index = day.toEpochDay() - placement.start().toEpochDay();
+      double harder = index >= RIGGING && index < RIGGING + RIGGING_DAYS ? 0.9 : 0;
+      double mark = 2.3 + share(day) - harder + random.nextGaussian() * 0.7;
+      return (int) Math.max(1, Math.min(5, Math.round(mark)));
     }
 
     private static @Nullable String resource(Exercise exercise) {

@@ -127,7 +127,8 @@ final class DemoStudies {
             List.of(random.nextBoolean() ? "three-quarter view" : "seen from above"),
             Optional.empty(),
             Optional.empty(),
-            Optional.of(Depth.SIMPLE));
+            Optional.of(Depth.SIMPLE),
+            Optional.empty());
     add(draft);
   }
 
@@ -145,7 +146,8 @@ final class DemoStudies {
         List.of(facet),
         Optional.ofNullable(markBefore),
         Optional.empty(),
-        Optional.of(depth));
+        Optional.of(depth),
+        Optional.empty());
   }
 
   private EntryDraft draft(LocalDate day, String topic, int minutes) {

@@ -62,6 +62,8 @@ class EntryEntity implements Persistable<UUID> {
   @Nullable Integer markBefore;
   @Nullable String lookedFor;
   @Nullable String depth;
+  @Nullable String ownFigure;
+  @Nullable Integer ownCount;
   String wentWrong = "";
   String nextTime = "";
   String note = "";

@@ -197,7 +197,8 @@ public class EntryLedger implements NameUses {
               StoredStudy.facets(row.facetIds(), names),
               Optional.ofNullable(row.markBefore()).filter(m -> !notJudged),
               Optional.ofNullable(row.lookedFor()).map(LookedFor::valueOf),
-              Optional.ofNullable(row.depth()).map(Depth::valueOf));
+              Optional.ofNullable(row.depth()).map(Depth::valueOf),
+              StoredStudy.own(row.ownFigure(), row.ownCount()).filter(own -> !notJudged));
       return new Drawn.Learned(
           purpose(row), called(row.resourceId()), study, row.wentWrong() && !notJudged);
     }

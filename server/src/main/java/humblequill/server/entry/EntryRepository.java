@@ -37,6 +37,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable Integer markBefore,
       @Nullable String lookedFor,
       @Nullable String depth,
+      @Nullable String ownFigure,
+      @Nullable Integer ownCount,
       boolean wentWrong) {}
 
   String COUNTED =
@@ -45,7 +47,7 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
         case when e.exerciseTitle is null and e.topicId is null then substring(e.note, 1, 120) else '' end, e.placementId,
         e.exerciseId, e.secondsEach, e.topicId, e.sourceId, e.mediumId, e.bookId, e.resourceId, e.drawings, e.minutes,
         e.pageFrom, e.pageTo, e.mark, e.unit, e.unitFrom, e.unitTo, e.used, e.facetIds, e.markBefore, e.lookedFor,
-        e.depth, case when e.wentWrong = '' then false else true end)
+        e.depth, e.ownFigure, e.ownCount, case when e.wentWrong = '' then false else true end)
       from EntryEntity e
       """;
 

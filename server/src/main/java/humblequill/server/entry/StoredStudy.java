@@ -3,6 +3,7 @@ package humblequill.server.entry;
 import humblequill.core.entry.Depth;
 import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.LookedFor;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.Study;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
@@ -34,6 +35,8 @@ final class StoredStudy {
     e.markBefore = study.markBefore().orElse(null);
     e.lookedFor = study.lookedFor().map(LookedFor::name).orElse(null);
     e.depth = study.depth().map(Depth::name).orElse(null);
+    e.ownFigure = study.own().map(OwnFigure::what).orElse(null);
+    e.ownCount = study.own().map(OwnFigure::count).orElse(null);
   }
 
   static Study read(EntryEntity e, Names names) {
@@ -43,7 +46,8 @@ final class StoredStudy {
         facets(e.facetIds, names),
         Optional.ofNullable(e.markBefore),
         Optional.ofNullable(e.lookedFor).map(LookedFor::valueOf),
-        Optional.ofNullable(e.depth).map(Depth::valueOf));
+        Optional.ofNullable(e.depth).map(Depth::valueOf),
+        own(e.ownFigure, e.ownCount));
   }
 
   static Optional<Units> units(
@@ -52,6 +56,12 @@ final class StoredStudy {
         ? Optional.empty()
         : Optional.of(
             new Units(UnitKind.valueOf(kind), from, Objects.requireNonNullElse(to, from)));
+  }
+
+  static Optional<OwnFigure> own(@Nullable String what, @Nullable Integer count) {
+    return what == null || count == null
+        ? Optional.empty()
+        : Optional.of(new OwnFigure(what, count));
   }
 
   static List<UUID> ids(String facetIds) {

@@ -3,6 +3,7 @@ package humblequill.server.entry;
 import humblequill.core.entry.Depth;
 import humblequill.core.entry.HowUsed;
 import humblequill.core.entry.LookedFor;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.Study;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
@@ -27,6 +28,8 @@ import org.jspecify.annotations.Nullable;
  * @param markBefore mark of the drawing made before the solution was seen, 1 to 5
  * @param lookedFor whether it shows what the exercise asks to look for
  * @param depth how deep it went
+ * @param ownFigure what the learner counted beside the drawings, by name; needed with a count
+ * @param ownCount how often in all drawings of the entry; needed with its name
  */
 public record StudyFields(
     @Nullable UnitKind unit,
@@ -43,7 +46,12 @@ public record StudyFields(
             facets,
     @Nullable @Min(1) @Max(5) Integer markBefore,
     @Nullable LookedFor lookedFor,
-    @Nullable Depth depth) {
+    @Nullable Depth depth,
+    @Nullable
+        @Size(max = OwnFigure.LONGEST_NAME)
+        @Pattern(regexp = "[^\\r\\n]*", message = "must not hold a line end")
+        String ownFigure,
+    @Nullable @Min(0) @Max(OwnFigure.MOST) Integer ownCount) {
   /** Null where nothing is told. */
   static @Nullable StudyFields of(Study study) {
     return study.equals(Study.NONE)
@@ -56,7 +64,9 @@ public record StudyFields(
             study.facets(),
             study.markBefore().orElse(null),
             study.lookedFor().orElse(null),
-            study.depth().orElse(null));
+            study.depth().orElse(null),
+            study.own().map(OwnFigure::what).orElse(null),
+            study.own().map(OwnFigure::count).orElse(null));
   }
 
   /**
@@ -73,7 +83,23 @@ public record StudyFields(
             f.facets == null ? List.of() : f.facets,
             Optional.ofNullable(f.markBefore),
             Optional.ofNullable(f.lookedFor),
-            Optional.ofNullable(f.depth));
+            Optional.ofNullable(f.depth),
+            f.own());
+  }
+
+  private Optional<OwnFigure> own() {
+    boolean named = ownFigure != null && !ownFigure.isBlank();
+    if (!named && ownCount == null) {
+      return Optional.empty();
+    }
+    if (!named) {
+      throw Refusal.badValue("ownFigure", null, "Say what " + ownCount + " counts.");
+    }
+    if (ownCount == null) {
+      throw Refusal.badValue(
+          "ownCount", null, "Say how many " + ownFigure.strip() + " there were.");
+    }
+    return Optional.of(new OwnFigure(ownFigure, ownCount));
   }
 
   private Optional<Units> units() {

@@ -66,7 +66,9 @@ final class EntryCsv {
           study("facets", f -> f.facets() == null ? null : String.join("; ", f.facets())),
           study("mark_before", StudyFields::markBefore),
           study("looked_for", StudyFields::lookedFor),
-          study("depth", StudyFields::depth));
+          study("depth", StudyFields::depth),
+          study("own_figure", StudyFields::ownFigure),
+          study("own_count", StudyFields::ownCount));
 
   private static Column study(String name, Function<StudyFields, @Nullable Object> value) {
     return column(
@@ -190,12 +192,14 @@ final class EntryCsv {
                     .toList(),
             value("mark_before", cells, Integer::valueOf),
             constant("looked_for", cells, LookedFor.class),
-            constant("depth", cells, Depth.class));
+            constant("depth", cells, Depth.class),
+            value("own_figure", cells, Function.identity()),
+            value("own_count", cells, Integer::valueOf));
     return study.equals(NOTHING) ? null : study;
   }
 
   private static final StudyFields NOTHING =
-      new StudyFields(null, null, null, null, List.of(), null, null, null);
+      new StudyFields(null, null, null, null, List.of(), null, null, null, null, null);
 
   private static <E extends Enum<E>> @Nullable E constant(
       String column, Map<String, String> cells, Class<E> type) throws BadLine {

@@ -132,11 +132,18 @@ public class LogLineService {
     var listed = prompts.open(learner);
     var locale = settings.read().locale();
     return reader.get(
-        List.of(followed, known, promised, String.join("\n", listed), learner.today(), locale),
+        List.of(
+            followed,
+            known,
+            promised,
+            String.join("\n", listed),
+            learner.today(),
+            locale,
+            learner.ownFigure()),
         () -> {
           var language = Language.of(Locale.forLanguageTag(locale));
           var words = words(followed, known, promised, listed, learner.today(), language);
-          return new LogLine(new Vocabulary(words, language), lookup);
+          return new LogLine(new Vocabulary(words, language, learner.ownFigure()), lookup);
         });
   }
 

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -62,11 +63,13 @@ class Months {
   /**
    * A figure week by week.
    *
+   * @param called the learner's name of their own figure; null for all others
    * @param slope null for marks and with too few weeks
    * @param order null for all but marks
    */
   record SeriesView(
       WeekSeries.Figure figure,
+      @Nullable String called,
       List<WeekValue> values,
       Trend.Direction direction,
       int weeks,
@@ -114,16 +117,24 @@ class Months {
     var drawn = ground.drawn();
     var first = ground.firstWeek(learner);
     return series.get(
-        List.of(drawn, first, learner.today(), names(), boundaries.all(), files.all()),
+        List.of(
+            drawn,
+            first,
+            learner.today(),
+            names(),
+            boundaries.all(),
+            files.all(),
+            learner.ownFigure()),
         () ->
-            WeekSeries.of(drawn, first, learner.today()).stream()
-                .map(s -> view(s, first, drawn))
+            WeekSeries.of(drawn, first, learner.today(), learner.ownFigure()).stream()
+                .map(s -> view(s, first, drawn, learner.ownFigure()))
                 .toList());
   }
 
-  private SeriesView view(WeekSeries s, LocalDate first, Ledger drawn) {
+  private SeriesView view(WeekSeries s, LocalDate first, Ledger drawn, Optional<String> ownFigure) {
     return new SeriesView(
         s.figure(),
+        s.figure() == WeekSeries.Figure.OWN_FIGURE ? ownFigure.orElse(null) : null,
         s.points().stream()
             .map(p -> new WeekValue(first.plusDays(7L * p.week()), p.value()))
             .toList(),

@@ -17,6 +17,7 @@ import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -27,6 +28,7 @@ import java.util.stream.Stream;
  * @param now the moment itself
  * @param freshness how fast topics fade
  * @param rustSaid whether Today says what is rusty and will be needed
+ * @param ownFigure what the learner counts beside the drawings
  */
 public record Learner(
     LocalDate today,
@@ -41,7 +43,8 @@ public record Learner(
     double freeShare,
     DayOrder dayOrder,
     FreshnessRule freshness,
-    boolean rustSaid) {
+    boolean rustSaid,
+    Optional<String> ownFigure) {
   /** The same learner at another moment. */
   Learner at(Instant moment) {
     return new Learner(
@@ -57,7 +60,8 @@ public record Learner(
         freeShare,
         dayOrder,
         freshness,
-        rustSaid);
+        rustSaid,
+        ownFigure);
   }
 
   /**
@@ -84,7 +88,8 @@ public record Learner(
         freeShare,
         dayOrder,
         freshness,
-        rustSaid);
+        rustSaid,
+        ownFigure);
   }
 
   /** The days on which drawing is planned. */

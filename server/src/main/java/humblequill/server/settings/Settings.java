@@ -2,11 +2,13 @@ package humblequill.server.settings;
 
 import humblequill.core.calendar.WeekPattern;
 import humblequill.core.coverage.FreshnessRule;
+import humblequill.core.entry.OwnFigure;
 import humblequill.core.plan.DayOrder;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -39,6 +41,7 @@ import java.util.List;
  * @param fadingPercent freshness below which a topic is fading; above rusty
  * @param rustyPercent freshness below which a topic is rusty
  * @param rustSaid whether Today says what is rusty and will be needed
+ * @param ownFigure what the learner counts beside the drawings; empty without
  */
 public record Settings(
     long version,
@@ -63,7 +66,11 @@ public record Settings(
     @Min(FreshnessRule.SHORTEST) @Max(FreshnessRule.LONGEST) int halfLifeDays,
     @Min(2) @Max(99) int fadingPercent,
     @Min(1) @Max(98) int rustyPercent,
-    boolean rustSaid) {
+    boolean rustSaid,
+    @NotNull
+        @Size(max = OwnFigure.LONGEST_NAME)
+        @Pattern(regexp = "[^\\r\\n]*", message = "must not hold a line end")
+        String ownFigure) {
 
   /** The schools of counting. */
   public enum StreakChoice {

@@ -48,6 +48,7 @@ class SettingsEntity {
   int fadingPercent = 70;
   int rustyPercent = 50;
   boolean rustSaid = true;
+  String ownFigure = "";
 
   @Enumerated(EnumType.STRING)
   humblequill.core.plan.DayOrder dayOrder = humblequill.core.plan.DayOrder.LESSON_FIRST;

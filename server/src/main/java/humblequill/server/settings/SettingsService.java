@@ -23,6 +23,7 @@ import java.util.IllformedLocaleException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Consumer;
@@ -100,6 +101,7 @@ public class SettingsService {
     entity.fadingPercent = wanted.fadingPercent();
     entity.rustyPercent = wanted.rustyPercent();
     entity.rustSaid = wanted.rustSaid();
+    entity.ownFigure = wanted.ownFigure().strip();
     entity.dayOrder = wanted.dayOrder();
     entity.theme = wanted.theme();
     changeWeek(entity, wanted.week(), stored.isPresent() ? today : LocalDate.EPOCH);
@@ -315,7 +317,8 @@ public class SettingsService {
         entity.halfLifeDays,
         entity.fadingPercent,
         entity.rustyPercent,
-        entity.rustSaid);
+        entity.rustSaid,
+        entity.ownFigure);
   }
 
   private Learner toLearner(SettingsEntity entity, Instant now) {
@@ -340,7 +343,8 @@ public class SettingsService {
         entity.dayOrder,
         new FreshnessRule(
             entity.halfLifeDays, entity.fadingPercent / 100.0, entity.rustyPercent / 100.0),
-        entity.rustSaid);
+        entity.rustSaid,
+        Optional.of(entity.ownFigure).filter(name -> !name.isEmpty()));
   }
 
   private static List<WeekPattern> patterns(SettingsEntity entity) {

@@ -363,6 +363,7 @@ public class SittingService implements NameUses {
         List.of(),
         Optional.empty(),
         Optional.empty(),
+        Optional.empty(),
         Optional.empty());
   }
 

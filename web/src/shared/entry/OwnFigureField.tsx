@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
+import { NumberField } from '../../ui/NumberField'
+import { upperFirst } from '../../ui/text'
+
+/** What the learner counts beside the drawings: asked where the settings, or the entry itself, name it. */
+export function OwnFigureField({
+  what,
+  count,
+  error,
+  onChange,
+}: {
+  /** What the entry counts already. */
+  what: string
+  /** As it is typed. */
+  count: string
+  error?: string | undefined
+  onChange: (own: { ownFigure: string; ownCount: string }) => void
+}) {
+  const named = useQuery(queries.settings()).data?.ownFigure
+  const name = what || named
+  return name ? (
+    <NumberField
+      label={`${upperFirst(name)} in all`}
+      bounds={BOUNDS.StudyFields.ownCount}
+      value={count}
+      error={error}
+      onChange={({ target }) =>
+        onChange({ ownCount: target.value, ownFigure: target.value.trim() === '' ? '' : name })
+      }
+    />
+  ) : null
+}
