@@ -81,7 +81,7 @@ class LookBackTest {
     page.navigate(quill.url() + "/look-back/months");
     assertThat(page.getByText("Restated lines a drawing").first()).isVisible();
     assertThat(page.getByText(Pattern.compile("^Down by .* a week"))).not().hasCount(0);
-    assertThat(page.getByText("spars and rigging, new on")).isVisible();
+    assertThat(page.getByText("mooring posts, new on")).isVisible();
     page.context().close();
   }
 

@@ -70,6 +70,11 @@ public record Study(
     return new Study(units, how, facets, markBefore, lookedFor, depth, Optional.of(figure));
   }
 
+  /** The same with whether it shows what was to be looked for. */
+  public Study withLookedFor(LookedFor answer) {
+    return new Study(units, how, facets, markBefore, Optional.of(answer), depth, own);
+  }
+
   /** The same with other facets. */
   public Study withFacets(List<String> others) {
     return new Study(units, how, others, markBefore, lookedFor, depth, own);

@@ -3,6 +3,7 @@ package humblequill.server.demo;
 import humblequill.core.course.Exercise;
 import humblequill.core.entry.Done;
 import humblequill.core.entry.EntryDraft;
+import humblequill.core.entry.LookedFor;
 import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Study;
@@ -49,12 +50,10 @@ class DemoData implements SmartInitializingSingleton {
   private static final int PAGES_IN_BOOK = 72;
   private static final int DOUBLE_MISS = 79;
 
-  /**
-   * The day, counted from the first, on which spars and rigging begin, and how long they are new.
-   */
-  private static final int RIGGING = 70;
+  /** Days, counted from the first, on which what is new makes marks fall. */
+  private static final int NEW_FROM = 68;
 
-  private static final int RIGGING_DAYS = 18;
+  private static final int NEW_UNTIL = 86;
   private static final Set<Integer> SINGLE_MISSES = Set.of(17, 37, 66, 95);
   private static final List<String> BOOKS =
       List.of("Harbour book 1", "Harbour book 2", "Harbour book 3");
@@ -161,7 +160,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Placement placement;
     private final Learner learner;
     private final Random random;
-    private final Random lines;
+    private final Random learning;
     private final Map<String, Map<LocalDate, Integer>> done = new HashMap<>();
     private final Map<UUID, EntryFields> written = new LinkedHashMap<>();
     private final Set<Integer> missed = new HashSet<>();
@@ -171,7 +170,7 @@ class DemoData implements SmartInitializingSingleton {
       placement = placed.placement();
       this.learner = learner;
       random = new Random(placement.start().toEpochDay());
-      lines = new Random(placement.start().toEpochDay() + 29);
+      learning = new Random(placement.start().toEpochDay() + 29);
       for (int miss : SINGLE_MISSES) {
         missed.add(drawingDay(miss));
       }
@@ -251,7 +250,7 @@ class DemoData implements SmartInitializingSingleton {
       draft.mark = Optional.ofNullable(random.nextInt(3) == 0 ? null : mark(day));
       draft.wentWrong = texts == null ? "" : texts.wentWrong();
       draft.nextTime = texts == null ? "" : texts.nextTime();
-      draft.study = counted ? restated(day, units) : Study.NONE;
+      draft.study = day.equals(learner.today()) ? Study.NONE : learned(day, exercise, units);
       add(EntryFields.of(draft));
       done.computeIfAbsent(exercise.id(), e -> new HashMap<>()).merge(day, units, Integer::sum);
       return time.plusMinutes(minutes + 3L);
@@ -295,13 +294,26 @@ class DemoData implements SmartInitializingSingleton {
           BOOKS.get(book), from - book * PAGES_IN_BOOK, to - book * PAGES_IN_BOOK);
     }
 
-    /** Every second entry tells them; they fall from three a drawing to hardly more than one. */
-    private Study restated(LocalDate day, int drawings) {
-      double each = 3 - 1.8 * share(day) + 0.4 * lines.nextGaussian();
-      int count = (int) Math.max(0, Math.round(drawings * each));
-      return lines.nextBoolean()
-          ? Study.NONE.withOwn(new OwnFigure(DemoLearner.OWN_FIGURE, count))
-          : Study.NONE;
+    /**
+     * Every second entry tells restated lines, which fall from three a drawing to hardly more than
+     * one; two of three answer what was to be looked for, at first mostly with no.
+     */
+    private Study learned(LocalDate day, Exercise exercise, int units) {
+      double each = 3 - 1.8 * share(day) + 0.4 * learning.nextGaussian();
+      double found = 0.2 + 0.6 * share(day) + 0.25 * learning.nextGaussian();
+      boolean tellsLines = learning.nextBoolean();
+      boolean answers = learning.nextInt(3) > 0;
+      var study = Study.NONE;
+      if (tellsLines && exercise.target().unit() == Exercise.Unit.DRAWINGS) {
+        int count = (int) Math.max(0, Math.round(units * each));
+        study = study.withOwn(new OwnFigure(DemoLearner.OWN_FIGURE, count));
+      }
+      if (answers && !exercise.lookFor().isBlank()) {
+        study =
+            study.withLookedFor(
+                found > 0.66 ? LookedFor.YES : found > 0.33 ? LookedFor.PARTLY : LookedFor.NO);
+      }
+      return study;
     }
 
     /** How much of the time until today had passed. */
@@ -309,11 +321,11 @@ class DemoData implements SmartInitializingSingleton {
       return (double) (day.toEpochDay() - placement.start().toEpochDay()) / DemoLearner.DAYS_BEFORE;
     }
 
-    /** Marks rise by about one over the months, and fall while spars and rigging are new. */
+    /** Marks rise over the months, and fall while mooring posts and rigging are new. */
     private int mark(LocalDate day) {
       long index = day.toEpochDay() - placement.start().toEpochDay();
-      double harder = index >= RIGGING && index < RIGGING + RIGGING_DAYS ? 0.9 : 0;
-      double mark = 2.3 + share(day) - harder + random.nextGaussian() * 0.7;
+      double harder = index >= NEW_FROM && index < NEW_UNTIL ? 0.9 : 0;
+      double mark = 2.2 + 1.3 * share(day) - harder + random.nextGaussian() * 0.7;
       return (int) Math.max(1, Math.min(5, Math.round(mark)));
     }
 
