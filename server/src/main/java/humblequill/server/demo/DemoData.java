@@ -51,9 +51,9 @@ class DemoData implements SmartInitializingSingleton {
   private static final int DOUBLE_MISS = 79;
 
   /** Days, counted from the first, on which what is new makes marks fall. */
-  private static final int NEW_FROM = 68;
+  private static final int NEW_FROM = 58;
 
-  private static final int NEW_UNTIL = 86;
+  private static final int NEW_UNTIL = 79;
   private static final Set<Integer> SINGLE_MISSES = Set.of(17, 37, 66, 95);
   private static final List<String> BOOKS =
       List.of("Harbour book 1", "Harbour book 2", "Harbour book 3");
@@ -321,11 +321,11 @@ class DemoData implements SmartInitializingSingleton {
       return (double) (day.toEpochDay() - placement.start().toEpochDay()) / DemoLearner.DAYS_BEFORE;
     }
 
-    /** Marks rise over the months, and fall while mooring posts and rigging are new. */
+    /** Marks rise over the months, and fall while mooring posts are new. */
     private int mark(LocalDate day) {
       long index = day.toEpochDay() - placement.start().toEpochDay();
-      double harder = index >= NEW_FROM && index < NEW_UNTIL ? 0.9 : 0;
-      double mark = 2.2 + 1.3 * share(day) - harder + random.nextGaussian() * 0.7;
+      double harder = index >= NEW_FROM && index < NEW_UNTIL ? 1.2 : 0;
+      double mark = 2.2 + 1.5 * share(day) - harder + random.nextGaussian() * 0.7;
       return (int) Math.max(1, Math.min(5, Math.round(mark)));
     }
 
