@@ -1,5 +1,6 @@
 package humblequill.server.backup;
 
+import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -11,6 +12,7 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -48,25 +50,37 @@ final class CopyFile {
   /** A file in a copy. */
   record Stored(long bytes, String sha256) {}
 
-  /**
-   * Writes a copy.
-   *
-   * @param files those that go into it, by their names in it
-   */
-  static void write(Path zip, LocalDateTime made, Contents contents, SortedMap<String, Path> files)
-      throws IOException {
-    var stored = new TreeMap<String, Stored>();
-    try (var out = new ZipOutputStream(Files.newOutputStream(zip))) {
-      for (var file : files.entrySet()) {
-        out.putNextEntry(new ZipEntry(file.getKey()));
-        try (var in = Files.newInputStream(file.getValue())) {
-          stored.put(file.getKey(), transfer(in, out));
-        }
+  /** A copy that is written file by file; without its end it is none. */
+  static final class Writing implements Closeable {
+    private final ZipOutputStream out;
+    private final SortedMap<String, Stored> stored = new TreeMap<>();
+
+    /** Begins a copy. */
+    Writing(Path zip) throws IOException {
+      out = new ZipOutputStream(Files.newOutputStream(zip));
+      // A fifth larger than the best, in less than half the time.
+      out.setLevel(Deflater.BEST_SPEED);
+    }
+
+    /** Puts a file into it, under its name there. */
+    void add(String name, Path file) throws IOException {
+      out.putNextEntry(new ZipEntry(name));
+      try (var in = Files.newInputStream(file)) {
+        stored.put(name, transfer(in, out));
       }
+    }
+
+    /** Ends it with what it says of itself. */
+    void end(LocalDateTime made, Contents contents) throws IOException {
       out.putNextEntry(new ZipEntry(MANIFEST));
       out.write(
           JSON.writerWithDefaultPrettyPrinter()
               .writeValueAsBytes(new Manifest(1, made, contents, stored)));
+    }
+
+    @Override
+    public void close() throws IOException {
+      out.close();
     }
   }
 

@@ -3,10 +3,12 @@ package humblequill.server.backup;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.SafeFiles;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
-import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import javax.sql.DataSource;
 
 /**
@@ -37,16 +39,13 @@ final class CopyMaker {
     SafeFiles.remove(folder.copies().resolve(UNFINISHED + ".zip"));
     java.nio.file.Files.createDirectories(work);
     try {
-      var files = new TreeMap<String, Path>();
-      files.put(CopyFile.SCRIPT, work.resolve(CopyFile.SCRIPT));
-      files.put(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
-      var contents = write(files.get(CopyFile.SCRIPT));
-      prove(work, contents);
-      for (var own : folder.ownFiles()) {
-        files.put(folder.nameOf(own), own);
-      }
       var zip = folder.copies().resolve(UNFINISHED + ".zip");
-      CopyFile.write(zip, now, contents, files);
+      var contents = write(work.resolve(CopyFile.SCRIPT));
+      try (var copy = new CopyFile.Writing(zip)) {
+        proveWhilePacking(work, contents, copy);
+        copy.add(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
+        copy.end(now, contents);
+      }
       var damage = CopyFile.damage(zip);
       if (damage != null) {
         throw new IOException("What was written is not what can be read: " + damage);
@@ -71,6 +70,36 @@ final class CopyMaker {
             Database.script(connection, script);
             return contents;
           });
+    }
+  }
+
+  /** What waits for no proof is packed by the second core; the proof is most of the work. */
+  private void proveWhilePacking(Path work, Contents contents, CopyFile.Writing copy)
+      throws IOException, SQLException {
+    var packing = CompletableFuture.runAsync(() -> pack(work, copy));
+    try {
+      prove(work, contents);
+    } finally {
+      packing.exceptionally(failure -> null).join();
+    }
+    try {
+      packing.join();
+    } catch (CompletionException e) {
+      if (e.getCause() instanceof UncheckedIOException failed) {
+        throw failed.getCause();
+      }
+      throw e;
+    }
+  }
+
+  private void pack(Path work, CopyFile.Writing copy) {
+    try {
+      copy.add(CopyFile.SCRIPT, work.resolve(CopyFile.SCRIPT));
+      for (var own : folder.ownFiles()) {
+        copy.add(folder.nameOf(own), own);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

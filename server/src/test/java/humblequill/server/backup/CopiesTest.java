@@ -1,6 +1,9 @@
 package humblequill.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.Mockito.doReturn;
+import static org.mockito.Mockito.spy;
 
 import humblequill.server.data.DataFolder;
 import java.io.ByteArrayOutputStream;
@@ -9,6 +12,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystems;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
@@ -87,6 +91,21 @@ class CopiesTest {
   }
 
   /** Null and empty text, and rows that trade places, are told apart by the sum of a table. */
+  /** What is packed beside the proof fails as the proof would: nothing half made stays. */
+  @Test
+  void an_own_file_that_vanishes_while_it_is_packed_makes_no_copy() throws Exception {
+    jdbc.update("insert into entry values (1, 'low water')");
+    var vanishing = spy(folder);
+    doReturn(List.of(folder.courses().resolve("gone.yaml"))).when(vanishing).ownFiles();
+    assertThatThrownBy(() -> new CopyMaker(vanishing, pool).make(NOON))
+        .isInstanceOf(NoSuchFileException.class)
+        .hasMessageContaining("gone.yaml");
+    try (var left = Files.list(folder.copies())) {
+      assertThat(left).isEmpty();
+    }
+    assertThat(copy(NOON).file()).exists();
+  }
+
   @Test
   void two_databases_that_differ_in_a_value_differ_in_their_sum() throws Exception {
     jdbc.update("insert into entry values (1, null), (2, 'a')");
