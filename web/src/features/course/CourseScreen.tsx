@@ -36,6 +36,7 @@ export default function CourseScreen() {
       {(course) => (
         <Page
           course={course}
+          leaving={query.isPlaceholderData}
           onWeek={(key) => open({ week: key })}
           onPlan={(plan) => open({ plan, week: undefined })}
         />
@@ -46,10 +47,13 @@ export default function CourseScreen() {
 
 function Page({
   course,
+  leaving,
   onWeek,
   onPlan,
 }: {
   course: Schemas['CourseView']
+  /** Whether another week is on its way: nothing may be pressed any more on the one that is seen. */
+  leaving: boolean
   onWeek: (key: string) => void
   onPlan: (placement: string) => void
 }) {
@@ -74,7 +78,7 @@ function Page({
       <p className="text-faded wide:px-8 -mb-3 px-4 pt-2 text-right">
         {format.dayMonth(placed.start)} to <b className="text-ink">{format.dayMonthYear(placed.end)}</b>
       </p>
-      <div className="wide:px-8 px-4 py-5">
+      <div className="wide:px-8 px-4 py-5" inert={leaving} aria-busy={leaving}>
         <Followed followed={course.followed} shown={placed.placement} onPlan={onPlan} />
         {course.followed[0]?.placement === placed.placement && (
           <>
