@@ -1,6 +1,7 @@
 package humblequill.core.logline;
 
 import humblequill.core.entry.EntryDraft;
+import humblequill.core.entry.OwnFigure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -54,14 +55,16 @@ final class Several {
 
   /**
    * One entry of each part. Minutes that are told once are shared by how long each part is planned
-   * to take; what is written in words stays with the first.
+   * to take, the learner's own figure by drawings; what is written in words stays with the first.
    *
    * @param line what the line says beside
    * @param minutes of each part, or none
    */
   static List<EntryDraft> shared(EntryDraft line, List<Part> parts, List<Integer> minutes) {
     var shares =
-        minutes.isEmpty() ? line.minutes.map(m -> shares(m, parts)).orElse(List.of()) : minutes;
+        minutes.isEmpty() ? line.minutes.map(m -> minutes(m, parts)).orElse(List.of()) : minutes;
+    var counted =
+        line.study.own().map(own -> shares(own.count(), byDrawings(parts))).orElse(List.of());
     var drafts = new ArrayList<EntryDraft>();
     for (int i = 0; i < parts.size(); i++) {
       var draft = copy(line, i == 0);
@@ -72,6 +75,10 @@ final class Several {
       draft.drawings = Optional.of(part.drawings());
       draft.minutes =
           i < shares.size() && shares.get(i) > 0 ? Optional.of(shares.get(i)) : Optional.empty();
+      if (!counted.isEmpty()) {
+        var own = line.study.own().orElseThrow();
+        draft.study = line.study.withOwn(new OwnFigure(own.what(), counted.get(i)));
+      }
       drafts.add(draft);
     }
     return drafts;
@@ -86,6 +93,7 @@ final class Several {
     draft.book = line.book;
     draft.pages = line.pages;
     draft.mark = line.mark;
+    draft.study = line.study;
     if (first) {
       draft.wentWrong = line.wentWrong;
       draft.nextTime = line.nextTime;
@@ -95,19 +103,28 @@ final class Several {
   }
 
   /** Whole minutes by planned length that add up; where one length is unknown, by drawings. */
-  private static List<Integer> shares(int minutes, List<Part> parts) {
+  private static List<Integer> minutes(int minutes, List<Part> parts) {
     boolean known = parts.stream().allMatch(p -> p.word().secondsEach() > 0);
-    var weights =
-        parts.stream()
-            .map(p -> (double) p.drawings() * (known ? p.word().secondsEach() : 1))
-            .toList();
+    return known
+        ? shares(
+            minutes,
+            parts.stream().map(p -> (double) p.drawings() * p.word().secondsEach()).toList())
+        : shares(minutes, byDrawings(parts));
+  }
+
+  private static List<Double> byDrawings(List<Part> parts) {
+    return parts.stream().map(p -> (double) p.drawings()).toList();
+  }
+
+  /** Whole numbers by weight that add up to a total. */
+  private static List<Integer> shares(int total, List<Double> weights) {
     double all = weights.stream().mapToDouble(w -> w).sum();
     var shares = new ArrayList<Integer>();
     double begun = 0;
     int given = 0;
     for (double weight : weights) {
       begun += weight;
-      int upTo = (int) Math.round(minutes * begun / all);
+      int upTo = (int) Math.round(total * begun / all);
       shares.add(upTo - given);
       given = upTo;
     }

@@ -24,6 +24,7 @@ class OwnFigureTest {
             List.of(
                 Word.of(WordKind.TOPIC, "hulls"),
                 Word.of(WordKind.TOPIC, "roof lines"),
+                Word.of(WordKind.FACET, "moving"),
                 Word.of(WordKind.MEDIUM, "pencil")),
             Language.of(Locale.ENGLISH),
             Optional.of(what)),
@@ -82,6 +83,16 @@ class OwnFigureTest {
         .singleElement()
         .extracting(Phrase::problem)
         .isEqualTo(Phrase.Problem.OUT_OF_RANGE);
+  }
+
+  /** Ten in five drawings are two a drawing, whichever of them it was. */
+  @Test
+  void several_things_counted_in_one_line_share_it_by_drawings_and_all_show_what_is_shown() {
+    var read = counting("erasures").read("4 hulls and 1 roof lines, 10 erasures, moving", TODAY);
+    assertThat(read.drafts())
+        .extracting(d -> d.study.own().orElseThrow().count())
+        .containsExactly(8, 2);
+    assertThat(read.drafts()).allMatch(d -> d.study.facets().equals(List.of("moving")));
   }
 
   @Test
