@@ -101,11 +101,12 @@ public final class LogLine {
     names.readLongNames();
     numbers.readFew(line);
     numbers.readAsFigures(line);
-    OwnFigureReader.read(line, vocabulary);
     days.read(line, today);
     figures.read(line);
     marks.read(line, today);
     marks.readFractions(line, today);
+    // After all that has its own way of being written: 20 minutes stay minutes.
+    OwnFigureReader.read(line, vocabulary);
     names.readRest();
     units.read(line, vocabulary);
     var unread = new Unread(line, vocabulary, words);

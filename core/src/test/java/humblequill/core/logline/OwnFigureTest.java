@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.OwnFigure;
+import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Study;
 import java.time.LocalDate;
 import java.util.List;
@@ -66,6 +67,17 @@ class OwnFigureTest {
     var entry = counting("roof lines").read("6 roof lines, 20 min", TODAY).entry().orElseThrow();
     assertThat(entry.topic()).contains("roof lines");
     assertThat(entry.drawings()).contains(6);
+    assertThat(entry.study().own()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"minutes", "min", "page", "p", "mark", "hour"})
+  void what_has_its_own_way_of_being_written_stays_what_it_is(String name) {
+    var entry =
+        counting(name).read("4 hulls, 20 minutes, p 7, mark 3", TODAY).entry().orElseThrow();
+    assertThat(entry.minutes()).contains(20);
+    assertThat(entry.pages()).contains(new PageSpan(7, 7));
+    assertThat(entry.mark()).contains(3);
     assertThat(entry.study().own()).isEmpty();
   }
 
