@@ -1,7 +1,6 @@
 package humblequill.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static humblequill.e2e.BooksTest.starting;
 import static humblequill.e2e.Pages.button;
 import static humblequill.e2e.Pages.field;
 import static org.assertj.core.api.Assertions.assertThat;
