@@ -22,6 +22,9 @@ import org.springframework.context.support.GenericApplicationContext;
  * MOMENT}, {@code stop PORT}. It says one line when that is done.
  */
 public final class Host {
+  /** What it says when it has done what it was told. */
+  static final String DONE = "done";
+
   private final Map<String, Hosted> open = new HashMap<>();
 
   private Host() {}
@@ -35,7 +38,7 @@ public final class Host {
     try {
       for (var line = in.readLine(); line != null; line = in.readLine()) {
         host.does(line.split("\t"));
-        done.println("done");
+        done.println(DONE);
       }
     } catch (Exception e) {
       e.printStackTrace();

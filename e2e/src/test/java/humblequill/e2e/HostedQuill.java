@@ -88,15 +88,25 @@ final class HostedQuill extends Quill {
     private static List<String> command() {
       var tests = Host.class.getProtectionDomain().getCodeSource().getLocation().getPath();
       var classes = QuillProcess.app().resolve("quill.jar") + ":" + tests;
-      return QuillProcess.java("-Xmx2g", "-cp", classes, Host.class.getName());
+      return QuillProcess.java(
+          "-Xmx2g",
+          // Each application brings compiled code of its own; what the machine says of itself is no
+          // answer.
+          "-XX:ReservedCodeCacheSize=240m",
+          "-XX:+DisplayVMOutputToStderr",
+          "-cp",
+          classes,
+          Host.class.getName());
     }
 
     private synchronized void does(List<String> words) {
       try {
         to.write(String.join("\t", words) + "\n");
         to.flush();
-        if (from.readLine() == null) {
-          throw new IllegalStateException("It did not " + words + ": " + Files.readString(log));
+        var said = from.readLine();
+        if (!Host.DONE.equals(said)) {
+          throw new IllegalStateException(
+              "It did not " + words + " but said " + said + ": " + Files.readString(log));
         }
       } catch (IOException e) {
         throw new UncheckedIOException(e);
