@@ -3,20 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { show } from '../../test-page'
 import CourseScreen from './CourseScreen'
-
-const ruler = (key: string) => ({
-  key,
-  number: Number(key),
-  role: 'COURSE',
-  title: `Title ${key}`,
-  from: '2026-03-02',
-  to: '2026-03-08',
-  days: 7,
-  untilDone: false,
-  doneShare: 0.5,
-  passed: 0,
-  checkpoint: false,
-})
+import { rulerWeek } from './test-week'
 
 const course = (key: string) => ({
   today: '2026-03-05',
@@ -24,7 +11,7 @@ const course = (key: string) => ({
   exercises: [],
   remarks: [],
   pairs: [],
-  ruler: [ruler('1'), ruler('2')],
+  ruler: [rulerWeek('1'), rulerWeek('2')],
   placed: {
     placement: 'p',
     title: 'Boats',
@@ -36,7 +23,7 @@ const course = (key: string) => ({
     missedDays: [],
   },
   week: {
-    ...ruler(key),
+    ...rulerWeek(key),
     plannedMinutes: 60,
     doneMinutes: 0,
     aim: '',

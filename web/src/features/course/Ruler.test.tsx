@@ -1,25 +1,8 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test, vi } from 'vitest'
-import type { Schemas } from '../../api/client'
 import { Ruler } from './Ruler'
-
-type Week = Schemas['RulerWeek']
-
-const week = (key: string, more: Partial<Week> = {}): Week => ({
-  key,
-  number: Number(key) || null,
-  role: 'COURSE',
-  title: `Title ${key}`,
-  from: '2026-03-02',
-  to: '2026-03-08',
-  days: 7,
-  untilDone: false,
-  doneShare: 0.5,
-  passed: 0,
-  checkpoint: false,
-  ...more,
-})
+import { rulerWeek as week } from './test-week'
 
 const WEEKS = [
   week('1'),

@@ -82,6 +82,18 @@ test('what the learner counts is asked at the end and put on top of what was lea
   })
 })
 
+test('what was counted before stands there and can be taken away', async () => {
+  const asked = page(sitting(), entry({ study: { ...NO_STUDY, ownFigure: 'erasures', ownCount: 3 } }))
+  const count = await screen.findByLabelText('Erasures in all')
+  expect(count).toHaveValue('3')
+  await userEvent.clear(count)
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  expect(await screen.findByText('today')).toBeInTheDocument()
+  expect(sent(asked, 'PUT', '/api/entries/e')[0]?.body).toMatchObject({
+    fields: { study: { ownFigure: null, ownCount: null } },
+  })
+})
+
 test('a number that cannot be is said at its field, and nothing is sent', async () => {
   const asked = page(sitting())
   const drawn = await screen.findByLabelText('Drawings, if it were more or fewer')

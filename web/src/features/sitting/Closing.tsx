@@ -5,7 +5,7 @@ import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { refreshAll } from '../../api/queries'
 import { OwnFigureField } from '../../shared/entry/OwnFigureField'
-import { NO_STUDY, ownFault } from '../../shared/entry/study'
+import { NO_STUDY, ownFault, toStudyDraft } from '../../shared/entry/study'
 import { pages, posesText, type Entry, type Fields } from '../../shared/entry/fields'
 import { useUnjudged } from '../../shared/useUnjudged'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
@@ -95,7 +95,7 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   const unjudged = useUnjudged(entry.fields.book)
   const [drawings, setDrawings] = useState(String(fields.drawings ?? ''))
   const [lastPage, setLastPage] = useState(String(fields.pageTo ?? ''))
-  const [own, setOwn] = useState({ ownFigure: '', ownCount: '' })
+  const [own, setOwn] = useState(() => toStudyDraft(fields.study, format))
   const [setUp, setSetUp] = useState(String(sitting.setUpMinutes ?? ''))
   const felt = useFelt(sitting)
   const set = (more: Partial<Fields>) => setFields({ ...fields, ...more })
@@ -124,14 +124,15 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         version: entry.version,
         fields: {
           ...fields,
-          study: own.ownFigure
-            ? {
-                ...NO_STUDY,
-                ...fields.study,
-                ownFigure: own.ownFigure,
-                ownCount: format.readNumber(own.ownCount) ?? null,
-              }
-            : fields.study,
+          study:
+            own.ownFigure || fields.study
+              ? {
+                  ...NO_STUDY,
+                  ...fields.study,
+                  ownFigure: own.ownFigure || null,
+                  ownCount: format.readNumber(own.ownCount) ?? null,
+                }
+              : fields.study,
           drawings: format.readNumber(drawings) ?? null,
           pageTo: first > 0 ? format.readNumber(lastPage) : null,
         },
@@ -224,7 +225,11 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
               value={fields.mark}
               onChange={(mark) => set({ mark })}
             />
-            <OwnFigureField what={own.ownFigure} count={own.ownCount} onChange={setOwn} />
+            <OwnFigureField
+              what={own.ownFigure}
+              count={own.ownCount}
+              onChange={(typed) => setOwn({ ...own, ...typed })}
+            />
           </>
         )}
       </div>

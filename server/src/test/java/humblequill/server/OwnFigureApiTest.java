@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -60,7 +61,16 @@ class OwnFigureApiTest {
     assertThat(erasures.path("values").get(0).path("value").asDouble()).isEqualTo(12);
     assertThat(erasures.path("direction").asString()).isEqualTo("DOWN");
     assertThat(erasures.path("slope").path("slope").asDouble()).isEqualTo(-1);
+    var later = FIRST.plusDays(28).toString();
+    var begins = Map.of("figure", "OWN_FIGURE", "weeks", List.of(later));
+    assertThat(api.put("/api/look-back/phases/boundaries", begins).status()).isEqualTo(204);
+    var named = Map.of("figure", "OWN_FIGURE", "from", later, "name", "Calmer");
+    assertThat(api.put("/api/look-back/phases", named).status()).isEqualTo(204);
+    assertThat(series(api).path("phases").get(1).path("name").asString()).isEqualTo("Calmer");
     count(api, "stiff line");
+    assertThat(series(api).path("ownBoundaries").asBoolean())
+        .as("phases of one figure are no other one's")
+        .isFalse();
     assertThat(series(api).path("direction").asString()).isEqualTo("NONE");
     assertThat(series(api).path("values").get(0).path("value").asDouble()).isEqualTo(2.5);
     count(api, "");

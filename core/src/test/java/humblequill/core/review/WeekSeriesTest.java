@@ -102,17 +102,10 @@ class WeekSeriesTest {
 
   private static Drawn looked(LocalDate day, LookedFor answer) {
     var d = Drawns.of(day, "hulls", 1, 10);
-    var study =
-        new Study(
-            Optional.empty(),
-            Optional.empty(),
-            List.of(),
-            Optional.empty(),
-            Optional.of(answer),
-            Optional.empty(),
-            Optional.empty());
     return Drawns.learned(
-        d, new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
+        d,
+        new Drawn.Learned(
+            Drawn.Purpose.STUDY, Optional.empty(), Study.NONE.withLookedFor(answer), false));
   }
 
   @Test

@@ -12,7 +12,6 @@ import humblequill.server.book.EntryPictures;
 import humblequill.server.data.Derived;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
-import humblequill.server.data.StoredJson;
 import humblequill.server.picture.PagePictures;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
@@ -247,8 +246,8 @@ class Months {
         () -> repository.findAll().stream().collect(Collectors.toMap(e -> e.key, e -> e.name)));
   }
 
-  private static PhaseNameEntity.Key key(WeekSeries.Figure figure, LocalDate from) {
-    return new PhaseNameEntity.Key(StoredJson.word(figure), from);
+  private PhaseNameEntity.Key key(WeekSeries.Figure figure, LocalDate from) {
+    return new PhaseNameEntity.Key(FigureKey.of(figure, settings.learner().ownFigure()), from);
   }
 
   /** Gives a phase a name; an empty one takes it away. */

@@ -4,6 +4,7 @@ import humblequill.core.review.WeekSeries;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
+import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -18,9 +19,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class PhaseBoundaries {
   private final PhaseBoundaryRepository repository;
+  private final SettingsService settings;
   private final Remembered<Map<String, List<LocalDate>>> stored;
 
-  PhaseBoundaries(PhaseBoundaryRepository repository, Memory memory) {
+  PhaseBoundaries(PhaseBoundaryRepository repository, SettingsService settings, Memory memory) {
+    this.settings = settings;
     this.repository = repository;
     this.stored = memory.remember("where phases begin by the learner's word");
   }
@@ -37,7 +40,7 @@ class PhaseBoundaries {
   }
 
   Optional<List<LocalDate>> of(WeekSeries.Figure figure) {
-    return Optional.ofNullable(all().get(StoredJson.word(figure)));
+    return Optional.ofNullable(all().get(key(figure)));
   }
 
   /**
@@ -47,7 +50,7 @@ class PhaseBoundaries {
    */
   @Transactional
   void set(WeekSeries.Figure figure, @Nullable List<LocalDate> weeks) {
-    var key = StoredJson.word(figure);
+    var key = key(figure);
     if (weeks == null) {
       repository.deleteById(key);
       repository.flush();
@@ -58,5 +61,9 @@ class PhaseBoundaries {
       repository.saveAndFlush(entity);
     }
     stored.changed();
+  }
+
+  private String key(WeekSeries.Figure figure) {
+    return FigureKey.of(figure, settings.learner().ownFigure());
   }
 }

@@ -17,7 +17,7 @@ class PhaseNameEntity {
   /**
    * Which phase.
    *
-   * @param figure as a stored word
+   * @param figure as {@link FigureKey} writes it
    * @param weekStart first day of its first week
    */
   @Embeddable
