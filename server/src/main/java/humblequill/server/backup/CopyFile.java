@@ -70,12 +70,13 @@ final class CopyFile {
       }
     }
 
-    /** Ends it with what it says of itself. */
+    /** Ends it with what it says of itself; it can be read then. */
     void end(LocalDateTime made, Contents contents) throws IOException {
       out.putNextEntry(new ZipEntry(MANIFEST));
       out.write(
           JSON.writerWithDefaultPrettyPrinter()
               .writeValueAsBytes(new Manifest(1, made, contents, stored)));
+      out.close();
     }
 
     @Override

@@ -3,19 +3,19 @@ package humblequill.server.backup;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.SafeFiles;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
+import java.util.stream.Stream;
 import javax.sql.DataSource;
 
 /**
- * Makes copies that are proven. One moment of the database is written as a script and summed up;
- * the script is run into a database of its own, which is summed up too and must be the same. So
- * script and database are both known to hold every row before the copy counts as one. Others read
- * and write meanwhile.
+ * Makes copies that are proven. One moment of the database is summed up and written as a script;
+ * the script makes a database of its own, which is closed, opened again and summed up too, and must
+ * be the same. So script and database are both known to hold every row before the copy counts as
+ * one. Others read and write meanwhile.
  */
 final class CopyMaker {
   private static final String UNFINISHED = "unfinished";
@@ -40,16 +40,7 @@ final class CopyMaker {
     java.nio.file.Files.createDirectories(work);
     try {
       var zip = folder.copies().resolve(UNFINISHED + ".zip");
-      var contents = write(work.resolve(CopyFile.SCRIPT));
-      try (var copy = new CopyFile.Writing(zip)) {
-        proveWhilePacking(work, contents, copy);
-        copy.add(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
-        copy.end(now, contents);
-      }
-      var damage = CopyFile.damage(zip);
-      if (damage != null) {
-        throw new IOException("What was written is not what can be read: " + damage);
-      }
+      pack(work, write(work.resolve(CopyFile.SCRIPT)), zip, now);
       SafeFiles.force(zip);
       var copy = Copies.next(folder.copies(), Copies.in(folder.copies()), now);
       SafeFiles.move(zip, copy.file());
@@ -73,41 +64,66 @@ final class CopyMaker {
     }
   }
 
-  /** What waits for no proof is packed by the second core; the proof is most of the work. */
-  private void proveWhilePacking(Path work, Contents contents, CopyFile.Writing copy)
+  /** Packs and proves, each on a core of its own: the proof is most of the work. */
+  private void pack(Path work, Contents contents, Path zip, LocalDateTime now)
       throws IOException, SQLException {
-    var packing = CompletableFuture.runAsync(() -> pack(work, copy));
-    try {
-      prove(work, contents);
-    } finally {
-      packing.exceptionally(failure -> null).join();
-    }
-    try {
-      packing.join();
-    } catch (CompletionException e) {
-      if (e.getCause() instanceof UncheckedIOException failed) {
-        throw failed.getCause();
-      }
-      throw e;
-    }
-  }
-
-  private void pack(Path work, CopyFile.Writing copy) {
-    try {
-      copy.add(CopyFile.SCRIPT, work.resolve(CopyFile.SCRIPT));
-      for (var own : folder.ownFiles()) {
-        copy.add(folder.nameOf(own), own);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    var database = work.resolve("quill");
+    try (var copy = new CopyFile.Writing(zip)) {
+      together(
+          () -> Database.ofScript(work.resolve(CopyFile.SCRIPT), database),
+          () -> {
+            copy.add(CopyFile.SCRIPT, work.resolve(CopyFile.SCRIPT));
+            for (var own : folder.ownFiles()) {
+              copy.add(folder.nameOf(own), own);
+            }
+          });
+      together(
+          () -> prove(database, contents),
+          () -> {
+            copy.add(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
+            copy.end(now, contents);
+            readBack(zip);
+          });
     }
   }
 
-  private static void prove(Path work, Contents expected) throws IOException, SQLException {
-    var made = Database.ofScript(work.resolve(CopyFile.SCRIPT), work.resolve("quill"));
-    var differing = made.differing(expected);
+  private static void prove(Path database, Contents expected) throws IOException, SQLException {
+    var differing = Database.read(database).differing(expected);
     if (!differing.isEmpty()) {
       throw new IOException("The copy differs from the database in " + differing);
+    }
+  }
+
+  private static void readBack(Path zip) throws IOException {
+    var damage = CopyFile.damage(zip);
+    if (damage != null) {
+      throw new IOException("What was written is not what can be read: " + damage);
+    }
+  }
+
+  /** A part of the work. */
+  private interface Part {
+    void run() throws IOException, SQLException;
+  }
+
+  /** Both at once. Neither is left running when the other fails. */
+  private static void together(Part one, Part other) throws IOException, SQLException {
+    var beside = CompletableFuture.supplyAsync(() -> failureOf(other));
+    var failures = Stream.of(failureOf(one), beside.join()).flatMap(Optional::stream).toList();
+    for (var failure : failures) {
+      if (failure instanceof SQLException e) {
+        throw e;
+      }
+      throw failure instanceof IOException e ? e : new IOException(failure);
+    }
+  }
+
+  private static Optional<Exception> failureOf(Part part) {
+    try {
+      part.run();
+      return Optional.empty();
+    } catch (IOException | SQLException | RuntimeException e) {
+      return Optional.of(e);
     }
   }
 }

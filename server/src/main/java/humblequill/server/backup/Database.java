@@ -17,26 +17,23 @@ final class Database {
   }
 
   /**
-   * Makes a database of a script.
+   * Makes a database of a script, and closes it.
    *
    * @param path without the end of the file's name
-   * @return what it holds
    */
-  static Contents ofScript(Path script, Path path) throws SQLException {
+  static void ofScript(Path script, Path path) throws SQLException {
     try (var connection = DriverManager.getConnection(url(path), "sa", "");
         var statement = connection.createStatement()) {
       // One transaction: thousands of small ones take half as long again.
       connection.setAutoCommit(false);
       statement.execute("RUNSCRIPT FROM " + quoted(script) + " CHARSET 'UTF-8'");
       connection.commit();
-      var contents = Contents.of(connection);
       statement.execute("SHUTDOWN COMPACT");
-      return contents;
     }
   }
 
   /**
-   * Reads all of a database that is there.
+   * Opens a database that is there, and reads all of it.
    *
    * @param path without the end of the file's name
    */

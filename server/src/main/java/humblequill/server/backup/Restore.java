@@ -234,8 +234,8 @@ public final class Restore {
     }
     try {
       Files.deleteIfExists(ready.resolve(CopyFile.DATABASE));
-      var found = Database.ofScript(script, ready.resolve("quill"));
-      return Optional.of(found).filter(f -> told.isEmpty() || f.equals(told.get()));
+      Database.ofScript(script, ready.resolve("quill"));
+      return opened(ready, told);
     } catch (SQLException | IOException e) {
       return Optional.empty();
     }

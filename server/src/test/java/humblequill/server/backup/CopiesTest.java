@@ -90,7 +90,6 @@ class CopiesTest {
     assertThat(folder.copies().resolve("unfinished")).doesNotExist();
   }
 
-  /** Null and empty text, and rows that trade places, are told apart by the sum of a table. */
   /** What is packed beside the proof fails as the proof would: nothing half made stays. */
   @Test
   void an_own_file_that_vanishes_while_it_is_packed_makes_no_copy() throws Exception {
@@ -106,6 +105,7 @@ class CopiesTest {
     assertThat(copy(NOON).file()).exists();
   }
 
+  /** Null and empty text, and rows that trade places, are told apart by the sum of a table. */
   @Test
   void two_databases_that_differ_in_a_value_differ_in_their_sum() throws Exception {
     jdbc.update("insert into entry values (1, null), (2, 'a')");
