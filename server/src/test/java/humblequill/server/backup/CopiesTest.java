@@ -105,6 +105,21 @@ class CopiesTest {
     assertThat(copy(NOON).file()).exists();
   }
 
+  /** A long text is put together from rows that were before it. */
+  @Test
+  void many_rows_and_long_texts_come_back_from_the_script_alone() throws Exception {
+    jdbc.execute("create table letter(id int primary key, text clob)");
+    jdbc.update("insert into entry select x, 'note; ' || x from system_range(1, 5000)");
+    jdbc.update(
+        "insert into letter select x, repeat('low water ', 100 * x) from system_range(1, 30)");
+    var before = contents();
+    Files.createDirectories(folder.copies());
+    var parts = Files.createDirectory(path.resolve("parts"));
+    CopyFile.unpack(copy(NOON).file(), parts);
+    Database.ofScript(parts.resolve(CopyFile.SCRIPT), parts.resolve("again"));
+    assertThat(Database.read(parts.resolve("again"))).isEqualTo(before);
+  }
+
   /** Null and empty text, and rows that trade places, are told apart by the sum of a table. */
   @Test
   void two_databases_that_differ_in_a_value_differ_in_their_sum() throws Exception {
