@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
-import { render, screen } from '@testing-library/react'
+import { render, screen, waitFor } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import { Waiting } from './Waiting'
 
@@ -17,16 +17,20 @@ function Leaf({ aside }: { aside: () => Promise<string> }) {
   )
 }
 
-const shown = (aside: () => Promise<string>) =>
+function shown(aside: () => Promise<string>) {
+  const client = new QueryClient()
   render(
-    <QueryClientProvider client={new QueryClient()}>
+    <QueryClientProvider client={client}>
       <Leaf aside={aside} />
     </QueryClientProvider>,
   )
+  return client
+}
 
 test('what stands beside it comes with it and not after it', async () => {
   let come: (words: string) => void = () => undefined
-  shown(() => new Promise((resolve) => (come = resolve)))
+  const client = shown(() => new Promise((resolve) => (come = resolve)))
+  await waitFor(() => expect(client.getQueryData(['leaf'])).toBe('the leaf'))
   expect(screen.getByRole('status')).toHaveTextContent('Reading…')
   come('the aside')
   expect(await screen.findByText('the leaf, the aside')).toBeInTheDocument()
