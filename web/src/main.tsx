@@ -7,7 +7,7 @@ import { App } from './app/App'
 import { Mishap } from './ui/Mishap'
 import './styles.css'
 
-const client = new FreshClient({ defaultOptions: { queries: { retry: 1, staleTime: 5_000 } } })
+const client = new FreshClient()
 
 const root = document.getElementById('root')
 if (root) {

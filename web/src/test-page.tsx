@@ -28,7 +28,7 @@ export function show(piece: ReactNode, routes: Record<string, Route>, at = '/'):
       headers: { 'Content-Type': 'application/json' },
     })
   }
-  const client = new FreshClient({ defaultOptions: { queries: { retry: false } } })
+  const client = new FreshClient({ retry: 0, staleTime: 0 })
   render(
     <QueryClientProvider client={client}>
       <MemoryRouter initialEntries={[at]}>

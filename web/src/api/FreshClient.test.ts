@@ -1,5 +1,5 @@
-import { QueryObserver } from '@tanstack/react-query'
-import { expect, test } from 'vitest'
+import { MutationObserver, onlineManager, QueryObserver } from '@tanstack/react-query'
+import { afterEach, expect, test } from 'vitest'
 import { FreshClient } from './FreshClient'
 
 test('a first reading that began before a write is not taken for what came after it', async () => {
@@ -36,4 +36,14 @@ test('what is on the screen stays there until the new answer is read', async () 
   await done
   expect(observer.getCurrentResult().data).toBe(2)
   stop()
+})
+
+afterEach(() => onlineManager.setOnline(true))
+
+test('a machine without a network reads and writes as ever: the server is on it', async () => {
+  const client = new FreshClient()
+  onlineManager.setOnline(false)
+  await expect(client.fetchQuery({ queryKey: ['today'], queryFn: () => 'read' })).resolves.toBe('read')
+  const writing = new MutationObserver(client, { mutationFn: () => Promise.resolve('kept') })
+  await expect(writing.mutate()).resolves.toBe('kept')
 })

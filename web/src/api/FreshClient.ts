@@ -5,11 +5,18 @@ import {
   type QueryKey,
 } from '@tanstack/react-query'
 
+/** The server is on this machine: it is there where the network is not. */
+const networkMode = 'always'
+
 /**
  * Reads anew after a write even where the first reading is still under way: that one began before the write,
  * so that its answer may not know of it. Left to itself, the library would take it for the newest.
  */
 export class FreshClient extends QueryClient {
+  constructor({ retry = 1, staleTime = 5_000 } = {}) {
+    super({ defaultOptions: { queries: { retry, staleTime, networkMode }, mutations: { networkMode } } })
+  }
+
   override async invalidateQueries<K extends QueryKey = QueryKey>(
     filters?: InvalidateQueryFilters<K>,
     options?: InvalidateOptions,

@@ -250,6 +250,21 @@ class DemoTest {
     }
   }
 
+  /** The browser says so when the last network of the machine goes; the program is still there. */
+  @Test
+  void a_machine_without_a_network_writes_as_ever() {
+    var page = pages.open(quill.url() + "/today");
+    page.getByLabel("Write it down").waitFor();
+    page.evaluate("() => window.dispatchEvent(new Event('offline'))");
+    page.getByLabel("Write it down").fill("7 hulls, 4 min");
+    page.getByText("minutes 4").waitFor();
+    page.keyboard().press("Enter");
+    assertThat(
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change hulls")))
+        .isVisible();
+    page.context().close();
+  }
+
   @Test
   void a_broken_connection_keeps_the_line() {
     var page = pages.open(quill.url() + "/today");
