@@ -259,8 +259,7 @@ class DemoTest {
     page.getByLabel("Write it down").fill("7 hulls, 4 min");
     page.getByText("minutes 4").waitFor();
     page.keyboard().press("Enter");
-    assertThat(
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change hulls")))
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change hulls")))
         .isVisible();
     page.context().close();
   }
