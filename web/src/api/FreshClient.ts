@@ -13,6 +13,10 @@ const networkMode = 'always'
  * so that its answer may not know of it. Left to itself, the library would take it for the newest.
  */
 export class FreshClient extends QueryClient {
+  /**
+   * @param retry - how often a reading that failed is tried again
+   * @param staleTime - milliseconds for which what was read is not read anew
+   */
   constructor({ retry = 1, staleTime = 5_000 } = {}) {
     super({ defaultOptions: { queries: { retry, staleTime, networkMode }, mutations: { networkMode } } })
   }
