@@ -6,9 +6,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.stream.Stream;
+import java.util.concurrent.CompletionException;
 import javax.sql.DataSource;
 
 /**
@@ -106,24 +105,29 @@ final class CopyMaker {
     void run() throws IOException, SQLException;
   }
 
-  /** Both at once. Neither is left running when the other fails. */
+  /** Both at once. Neither is left running when the other fails, whatever of. */
   private static void together(Part one, Part other) throws IOException, SQLException {
-    var beside = CompletableFuture.supplyAsync(() -> failureOf(other));
-    var failures = Stream.of(failureOf(one), beside.join()).flatMap(Optional::stream).toList();
-    for (var failure : failures) {
-      if (failure instanceof SQLException e) {
-        throw e;
-      }
-      throw failure instanceof IOException e ? e : new IOException(failure);
-    }
-  }
-
-  private static Optional<Exception> failureOf(Part part) {
+    var beside =
+        CompletableFuture.runAsync(
+            () -> {
+              try {
+                other.run();
+              } catch (IOException | SQLException e) {
+                throw new CompletionException(e);
+              }
+            });
     try {
-      part.run();
-      return Optional.empty();
-    } catch (IOException | SQLException | RuntimeException e) {
-      return Optional.of(e);
+      one.run();
+    } finally {
+      beside.exceptionally(failure -> null).join();
+    }
+    try {
+      beside.join();
+    } catch (CompletionException e) {
+      if (e.getCause() instanceof SQLException failure) {
+        throw failure;
+      }
+      throw e.getCause() instanceof IOException failure ? failure : new IOException(e.getCause());
     }
   }
 }
