@@ -1,61 +1,74 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useEffect } from 'react'
+import { lazy, Suspense, useEffect, type ComponentType } from 'react'
 import { Link, Navigate, Route, Routes, useLocation } from 'react-router'
 import type { Schemas } from '../api/client'
 import { queries } from '../api/queries'
 import { TodayScreen } from '../features/today/TodayScreen'
+import { AllAtOnce } from '../ui/AllAtOnce'
 import { NoticesProvider } from '../ui/Notices'
 import { Waiting } from '../ui/Waiting'
 import { useTurn } from './useTurn'
 import { Frame } from './Frame'
 import { Locale } from '../ui/locale'
 
-const CourseScreen = lazy(() => import('../features/course/CourseScreen'))
-const LibraryScreen = lazy(() => import('../features/course/library/LibraryScreen'))
-const EditScreen = lazy(() => import('../features/course/library/EditScreen'))
-const MergeScreen = lazy(() => import('../features/course/library/MergeScreen'))
-const TopicsScreen = lazy(() => import('../features/topic/TopicsScreen'))
-const BenchScreen = lazy(() => import('../features/bench/BenchScreen'))
-const PairScreen = lazy(() => import('../features/bench/PairScreen'))
-const MeasureScreen = lazy(() => import('../features/bench/MeasureScreen'))
-const WeeksScreen = lazy(() => import('../features/look-back/WeeksScreen'))
-const WeekScreen = lazy(() => import('../features/look-back/WeekScreen'))
-const MonthsScreen = lazy(() => import('../features/look-back/MonthsScreen'))
-const YearScreen = lazy(() => import('../features/look-back/YearScreen'))
-const BeforeScreen = lazy(() => import('../features/look-back/BeforeScreen'))
-const FavouritesScreen = lazy(() => import('../features/look-back/FavouritesScreen'))
-const SittingsScreen = lazy(() => import('../features/look-back/SittingsScreen'))
-const WhatForScreen = lazy(() => import('../features/look-back/WhatForScreen'))
-const RecallScreen = lazy(() => import('../features/recall/RecallScreen'))
-const PlateScreen = lazy(() => import('../features/recall/PlateScreen'))
-const OrderScreen = lazy(() => import('../features/recall/OrderScreen'))
-const OwnPlateScreen = lazy(() => import('../features/recall/OwnPlateScreen'))
-const OwnOrderScreen = lazy(() => import('../features/recall/OwnOrderScreen'))
-const EasyScreen = lazy(() => import('../features/easy/EasyScreen'))
-const YearAheadScreen = lazy(() => import('../features/course/YearAheadScreen'))
-const RankingScreen = lazy(() => import('../features/look-back/RankingScreen'))
-const MeasureOnScreen = lazy(() => import('../features/bench/MeasureOnScreen'))
-const NewPairScreen = lazy(() => import('../features/bench/NewPairScreen'))
-const ShelfScreen = lazy(() => import('../features/shelf/ShelfScreen'))
-const TopicScreen = lazy(() => import('../features/topic/TopicScreen'))
-const EditorScreen = lazy(() => import('../features/topic/EditorScreen'))
-const DayScreen = lazy(() => import('../features/day/DayScreen'))
-const PrintScreen = lazy(() => import('../features/course/PrintScreen'))
-const QuotasScreen = lazy(() => import('../features/quota/QuotasScreen'))
-const WorksheetScreen = lazy(() => import('../features/quota/WorksheetScreen'))
-const BuilderScreen = lazy(() => import('../features/sitting/BuilderScreen'))
-const RunningScreen = lazy(() => import('../features/sitting/RunningScreen'))
-const CabinetScreen = lazy(() => import('../features/cabinet/CabinetScreen'))
-const BooksScreen = lazy(() => import('../features/book/BooksScreen'))
-const PageScreen = lazy(() => import('../features/book/PageScreen'))
-const SheetScreen = lazy(() => import('../features/book/SheetScreen'))
-const TrayScreen = lazy(() => import('../features/book/TrayScreen'))
-const PiecesScreen = lazy(() => import('../features/piece/PiecesScreen'))
-const PieceScreen = lazy(() => import('../features/piece/PieceScreen'))
-const StraightenScreen = lazy(() => import('../features/book/StraightenScreen'))
-const SettingsScreen = lazy(() => import('./SettingsScreen'))
-const SearchScreen = lazy(() => import('../features/search/SearchScreen'))
+const CourseScreen = page(() => import('../features/course/CourseScreen'))
+const LibraryScreen = page(() => import('../features/course/library/LibraryScreen'))
+const EditScreen = page(() => import('../features/course/library/EditScreen'))
+const MergeScreen = page(() => import('../features/course/library/MergeScreen'))
+const TopicsScreen = page(() => import('../features/topic/TopicsScreen'))
+const BenchScreen = page(() => import('../features/bench/BenchScreen'))
+const PairScreen = page(() => import('../features/bench/PairScreen'))
+const MeasureScreen = page(() => import('../features/bench/MeasureScreen'))
+const WeeksScreen = page(() => import('../features/look-back/WeeksScreen'))
+const WeekScreen = page(() => import('../features/look-back/WeekScreen'))
+const MonthsScreen = page(() => import('../features/look-back/MonthsScreen'))
+const YearScreen = page(() => import('../features/look-back/YearScreen'))
+const BeforeScreen = page(() => import('../features/look-back/BeforeScreen'))
+const FavouritesScreen = page(() => import('../features/look-back/FavouritesScreen'))
+const SittingsScreen = page(() => import('../features/look-back/SittingsScreen'))
+const WhatForScreen = page(() => import('../features/look-back/WhatForScreen'))
+const RecallScreen = page(() => import('../features/recall/RecallScreen'))
+const PlateScreen = page(() => import('../features/recall/PlateScreen'))
+const OrderScreen = page(() => import('../features/recall/OrderScreen'))
+const OwnPlateScreen = page(() => import('../features/recall/OwnPlateScreen'))
+const OwnOrderScreen = page(() => import('../features/recall/OwnOrderScreen'))
+const EasyScreen = page(() => import('../features/easy/EasyScreen'))
+const YearAheadScreen = page(() => import('../features/course/YearAheadScreen'))
+const RankingScreen = page(() => import('../features/look-back/RankingScreen'))
+const MeasureOnScreen = page(() => import('../features/bench/MeasureOnScreen'))
+const NewPairScreen = page(() => import('../features/bench/NewPairScreen'))
+const ShelfScreen = page(() => import('../features/shelf/ShelfScreen'))
+const TopicScreen = page(() => import('../features/topic/TopicScreen'))
+const EditorScreen = page(() => import('../features/topic/EditorScreen'))
+const DayScreen = page(() => import('../features/day/DayScreen'))
+const PrintScreen = page(() => import('../features/course/PrintScreen'))
+const QuotasScreen = page(() => import('../features/quota/QuotasScreen'))
+const WorksheetScreen = page(() => import('../features/quota/WorksheetScreen'))
+const BuilderScreen = page(() => import('../features/sitting/BuilderScreen'))
+const RunningScreen = page(() => import('../features/sitting/RunningScreen'))
+const CabinetScreen = page(() => import('../features/cabinet/CabinetScreen'))
+const BooksScreen = page(() => import('../features/book/BooksScreen'))
+const PageScreen = page(() => import('../features/book/PageScreen'))
+const SheetScreen = page(() => import('../features/book/SheetScreen'))
+const TrayScreen = page(() => import('../features/book/TrayScreen'))
+const PiecesScreen = page(() => import('../features/piece/PiecesScreen'))
+const PieceScreen = page(() => import('../features/piece/PieceScreen'))
+const StraightenScreen = page(() => import('../features/book/StraightenScreen'))
+const SettingsScreen = page(() => import('./SettingsScreen'))
+const SearchScreen = page(() => import('../features/search/SearchScreen'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
+
+/** A page that is loaded when it is first opened, and shown once all that it reads is there. */
+function page(load: () => Promise<{ default: ComponentType }>) {
+  const Page = lazy(load)
+  return function Whole() {
+    return (
+      <AllAtOnce>
+        <Page />
+      </AllAtOnce>
+    )
+  }
+}
 
 /** The application: first start, then the frame with its sections. */
 export function App() {
@@ -91,7 +104,7 @@ function Framed() {
       <Suspense fallback={<p className="p-6">Reading…</p>}>
         <Routes>
           <Route path="/" element={<Navigate to="/today" replace />} />
-          <Route path="/today" element={<TodayScreen />} />
+          <Route path="/today" element={<Today />} />
           <Route path="/day/:day" element={<DayScreen />} />
           <Route path="/course" element={<CourseScreen />} />
           <Route path="/course/library" element={<LibraryScreen />} />
@@ -147,6 +160,14 @@ function Framed() {
         </Routes>
       </Suspense>
     </Frame>
+  )
+}
+
+function Today() {
+  return (
+    <AllAtOnce>
+      <TodayScreen />
+    </AllAtOnce>
   )
 }
 

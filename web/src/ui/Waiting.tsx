@@ -2,20 +2,15 @@ import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Button } from './Button'
 
-/**
- * Shows what was read, or in words that it is not there yet or could not be read. What is read along is waited for
- * too, so that nothing comes late and moves the rest away under a pointer; if it cannot be read, it is missing.
- */
+/** Shows what was read, or in words that it is not there yet or could not be read. */
 export function Waiting<T>({
   query,
-  along = [],
   children,
 }: {
   query: UseQueryResult<T>
-  along?: Pick<UseQueryResult, 'isPending' | 'failureCount'>[]
   children: (data: T) => ReactNode
 }) {
-  if (query.data !== undefined && along.every((q) => !q.isPending || q.failureCount > 0)) {
+  if (query.data !== undefined) {
     return children(query.data)
   }
   if (query.isError) {

@@ -1,4 +1,4 @@
-import { useQueries, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
@@ -31,14 +31,7 @@ type Today = Schemas['TodayView']
 
 /** Today: what to draw on the left leaf, what was drawn on the right, the pen line across both. */
 export function TodayScreen() {
-  const along = useQueries({
-    queries: [queries.aims(), queries.reviewToday(), queries.goals(), queries.recall()],
-  })
-  return (
-    <Waiting query={useQuery(queries.today())} along={along}>
-      {(today) => <Spread today={today} />}
-    </Waiting>
-  )
+  return <Waiting query={useQuery(queries.today())}>{(today) => <Spread today={today} />}</Waiting>
 }
 
 function Spread({ today }: { today: Today }) {

@@ -1,0 +1,35 @@
+import { useIsFetching, useQueryClient, type Query } from '@tanstack/react-query'
+import { useEffect, useState, type ReactNode } from 'react'
+
+/** In milliseconds since something came: then a page is shown with what is there. */
+const LONGEST_WAIT = 1000
+
+/**
+ * Shows a page once all that it reads is there, so that nothing comes late and moves the rest away under a pointer.
+ * What cannot be read keeps nothing waiting, and what is read later, such as more of a list, hides nothing.
+ */
+export function AllAtOnce({ children }: { children: ReactNode }) {
+  const client = useQueryClient()
+  const reading = useIsFetching({ predicate: isAwaited })
+  const [shown, setShown] = useState(false)
+  useEffect(() => {
+    // Asked anew, since what has just been drawn may have begun to read more.
+    const whole = client.isFetching({ predicate: isAwaited }) === 0
+    const timer = setTimeout(() => setShown(true), whole ? 0 : LONGEST_WAIT)
+    return () => clearTimeout(timer)
+  }, [client, reading])
+  return (
+    <>
+      {!shown && (
+        <p className="text-faded absolute p-6" role="status">
+          Reading…
+        </p>
+      )}
+      <div className={shown ? 'contents' : 'pointer-events-none opacity-0'} aria-busy={!shown}>
+        {children}
+      </div>
+    </>
+  )
+}
+
+const isAwaited = ({ state }: Query) => state.data === undefined && state.fetchFailureCount === 0
