@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-quer
 import { act, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { AllAtOnce } from './AllAtOnce'
+import { useShown } from './shown'
 
 beforeEach(() => {
   vi.useFakeTimers()
@@ -20,6 +21,8 @@ function Part({ name, read, next }: { name: string; read: () => Promise<string>;
     </>
   )
 }
+
+const Knows = () => <p>{useShown() ? 'takes the keyboard' : 'takes nothing'}</p>
 
 /** What is answered when the test says so. */
 function later() {
@@ -45,13 +48,20 @@ const isWaiting = () => screen.queryByRole('status') !== null
 test('a page is shown once all its parts are there, also those that a part asks for', async () => {
   const leaf = later()
   const aside = later()
-  await page(<Part name="leaf" read={leaf.read} next={<Part name="aside" read={aside.read} />} />)
+  await page(
+    <>
+      <Part name="leaf" read={leaf.read} next={<Part name="aside" read={aside.read} />} />
+      <Knows />
+    </>,
+  )
   expect(screen.getByRole('status')).toHaveTextContent('Reading…')
   await leaf.come('the leaf')
   expect(isWaiting()).toBe(true)
+  expect(screen.getByText('takes nothing')).toBeInTheDocument()
   await aside.come('the aside')
   expect(isWaiting()).toBe(false)
   expect(screen.getByText('the aside')).toBeVisible()
+  expect(screen.getByText('takes the keyboard')).toBeVisible()
 })
 
 test('what cannot be read keeps nothing waiting, not even while it is tried again', async () => {

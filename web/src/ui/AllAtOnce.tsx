@@ -1,5 +1,6 @@
 import { useIsFetching, useQueryClient, type Query } from '@tanstack/react-query'
 import { useEffect, useState, type ReactNode } from 'react'
+import { Shown } from './shown'
 
 /** In milliseconds since something came: then a page is shown with what is there. */
 const LONGEST_WAIT = 1000
@@ -25,8 +26,8 @@ export function AllAtOnce({ children }: { children: ReactNode }) {
           Reading…
         </p>
       )}
-      <div className={shown ? 'contents' : 'pointer-events-none opacity-0'} aria-busy={!shown}>
-        {children}
+      <div className={shown ? 'contents' : 'invisible'}>
+        <Shown.Provider value={shown}>{children}</Shown.Provider>
       </div>
     </>
   )

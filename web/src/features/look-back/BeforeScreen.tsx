@@ -62,10 +62,10 @@ function Sheet({ subject }: { subject: Subject }) {
               <img
                 src={`/api/pictures/${m.picture}/LARGE`}
                 alt={`${m.title}, ${m.drawn ? format.dayMonthYear(m.drawn) : ''}`}
-                className="plate border-hairline max-h-[50dvh] w-full border object-contain"
+                className="plate border-hairline aspect-square max-h-[50dvh] w-full border object-contain"
               />
             ) : (
-              <p className="border-hairline text-faded grid aspect-[4/3] place-items-center border border-dashed p-4 text-center">
+              <p className="border-hairline text-faded grid aspect-square max-h-[50dvh] w-full place-items-center border border-dashed p-4 text-center">
                 {m.drawn
                   ? 'drawn, without a picture of its page'
                   : `planned for the week of ${format.dayMonthYear(m.planned)}`}

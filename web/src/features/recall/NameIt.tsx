@@ -5,6 +5,7 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Refused } from '../../ui/Refused'
+import { useShown } from '../../ui/shown'
 import { Next } from './Next'
 import { Mark, Picture, type Pin, type PlateData } from './Picture'
 import { useAsked } from './useAsked'
@@ -22,7 +23,8 @@ export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
   const [said, setSaid] = useState('')
   const [right, setRight] = useState(0)
   const field = useRef<HTMLFormElement>(null)
-  useEffect(() => field.current?.querySelector('input')?.focus(), [at])
+  const shown = useShown()
+  useEffect(() => field.current?.querySelector('input')?.focus(), [at, shown])
   const pin = pins[at]
   const name = useMutation({
     mutationFn: () =>

@@ -5,6 +5,7 @@ import { FOCUS_LOG_LINE, LINE_KEPT } from './events'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { useFormats, type Formats } from '../../ui/locale'
+import { useShown } from '../../ui/shown'
 import { entryName } from '../entry/fields'
 import { useEntryWrites } from '../entry/useEntryWrites'
 import { Phrases } from './Phrases'
@@ -27,6 +28,7 @@ export function LogLine({
   onForm: (fields: Schemas['EntryFields']) => void
 }) {
   const input = useRef<HTMLInputElement>(null)
+  const shown = useShown()
   const phrases = useRef<HTMLDivElement>(null)
   const say = useNotice()
   const format = useFormats()
@@ -58,12 +60,12 @@ export function LogLine({
   useEffect(() => {
     const focus = () => input.current?.focus()
     // Where leaves stack, the day's work comes first and a screen keyboard would cover it.
-    if (matchMedia('(width >= 900px)').matches) {
+    if (shown && matchMedia('(width >= 900px)').matches) {
       input.current?.focus({ preventScroll: true })
     }
     window.addEventListener(FOCUS_LOG_LINE, focus)
     return () => window.removeEventListener(FOCUS_LOG_LINE, focus)
-  }, [])
+  }, [shown])
 
   useEffect(() => {
     const empty = () => setLine('')
