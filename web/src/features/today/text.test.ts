@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
-import { atStake, respread, run, stillOpen } from './text'
+import { atStake, example, respread, run, stillOpen } from './text'
 
 type Streak = Schemas['StreakView']
 
@@ -50,4 +50,13 @@ test('the rest of the week is told by the rule', () => {
     '2 more days and this week has its rhythm; 1 day can still be missed.',
   )
   expect(stillOpen(streak({ missesLeft: 0 }))).toContain('No day of this week')
+})
+
+test('what stands in the empty line is a line of today that can be read', () => {
+  const left = (left: number, unit = 'DRAWINGS') =>
+    example([share({ left: 0 }), share({ title: 'Cranes as boxes', left, unit, minutesLeft: 3 } as never)])
+  expect(left(2)).toBe('2 cranes as boxes, 3 min, pen, p 12, 4/5')
+  expect(left(1)).toBe('cranes as boxes, 3 min, pen, p 12, 4/5')
+  expect(left(3, 'MINUTES')).toBe('cranes as boxes, 3 min, pen, p 12, 4/5')
+  expect(example([])).toBe('3 boats, 12 min, pen, p 12, 4/5')
 })

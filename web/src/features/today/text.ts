@@ -118,10 +118,8 @@ export function example(shares: Share[]): string {
   if (!share) {
     return '3 boats, 12 min, pen, p 12, 4/5'
   }
-  const minutes = `${share.minutesLeft} min`
-  return share.unit === 'MINUTES'
-    ? `${share.title.toLowerCase()}, ${minutes}, pen, p 12, 4/5`
-    : `${share.left} ${share.title.toLowerCase()}, ${minutes}, pen, p 12, 4/5`
+  const count = share.unit === 'MINUTES' || share.left === 1 ? '' : `${share.left} `
+  return `${count}${share.title.toLowerCase()}, ${share.minutesLeft} min, pen, p 12, 4/5`
 }
 
 /** One day of the pen line, where the pointer rests on it. */
