@@ -6621,6 +6621,8 @@ export interface components {
             longestTo?: string | null;
             /** Format: int32 */
             missesLeft: number;
+            /** Format: int32 */
+            openDays: number;
             own: boolean;
             /** @enum {string} */
             rule: "EVERY_DAY" | "NEVER_TWICE" | "WEEKLY_RHYTHM";

@@ -17,6 +17,7 @@ const streak = (more: Partial<Streak>): Streak => ({
   todayPractised: false,
   todayDecides: false,
   missesLeft: 1,
+  openDays: 3,
   stillNeeded: 0,
   forgiven: 0,
   ...more,
@@ -50,6 +51,14 @@ test('the rest of the week is told by the rule', () => {
     '2 more days and this week has its rhythm; 1 day can still be missed.',
   )
   expect(stillOpen(streak({ missesLeft: 0 }))).toContain('No day of this week')
+  expect(stillOpen(streak({ missesLeft: 0, openDays: 0 }))).toBe('This week asks for nothing more.')
+})
+
+test('a week that cannot reach its rhythm any more is not said to have it', () => {
+  const lost = { rule: 'WEEKLY_RHYTHM', stillNeeded: 4, openDays: 2, missesLeft: 0 } as const
+  expect(stillOpen(streak({ ...lost, current: 0 }))).toContain('cannot reach your rhythm any more')
+  expect(stillOpen(streak({ ...lost, current: 3 }))).toContain('counts neither way')
+  expect(stillOpen(streak({ rule: 'WEEKLY_RHYTHM', openDays: 2 }))).toBe('This week has its rhythm.')
 })
 
 test('what stands in the empty line is a line of today that can be read', () => {

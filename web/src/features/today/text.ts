@@ -78,18 +78,27 @@ export function atStake(streak: Streak, today: Today): string {
 
 /** What the rest of the week still decides. */
 export function stillOpen(streak: Streak): string {
-  if (streak.rule === 'WEEKLY_RHYTHM' && streak.stillNeeded > 0) {
-    return `${plural(streak.stillNeeded, 'more day')} and this week has its rhythm; ${plural(streak.missesLeft, 'day')} can still be missed.`
+  const { rule, stillNeeded, openDays, missesLeft } = streak
+  if (stillNeeded > openDays) {
+    return streak.current > 0
+      ? 'This week is too short for your rhythm; it counts neither way.'
+      : 'This week cannot reach your rhythm any more; the next one can.'
   }
-  if (streak.rule === 'WEEKLY_RHYTHM') {
+  if (stillNeeded > 0) {
+    return `${plural(stillNeeded, 'more day')} and this week has its rhythm; ${plural(missesLeft, 'day')} can still be missed.`
+  }
+  if (rule === 'WEEKLY_RHYTHM') {
     return 'This week has its rhythm.'
   }
-  if (streak.missesLeft === 0) {
-    return streak.rule === 'EVERY_DAY'
+  if (openDays === 0) {
+    return 'This week asks for nothing more.'
+  }
+  if (missesLeft === 0) {
+    return rule === 'EVERY_DAY'
       ? 'By your rule every day that is not rest counts.'
       : 'No day of this week can be missed without ending the run.'
   }
-  return `${plural(streak.missesLeft, 'day')} of this week can still be missed, as long as no two follow each other.`
+  return `${plural(missesLeft, 'day')} of this week can still be missed, as long as no two follow each other.`
 }
 
 /** A usual caution in words; it names the figure and leaves judgement to the learner, their doctor or the maker. */

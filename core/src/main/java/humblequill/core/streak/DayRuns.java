@@ -32,6 +32,7 @@ final class DayRuns {
     }
     boolean todayPractised = practice.on(practice.today()) == PracticeRecord.Day.PRACTISED;
     boolean todayOpen = practice.on(practice.today()) == PracticeRecord.Day.OPEN;
+    int openDays = openDays(practice, weekStart);
     // A miss after the last practised day is forgiven as long as the run lives.
     runs.forgiven.or(runs.onTrial);
     return new Streak(
@@ -40,7 +41,8 @@ final class DayRuns {
         Streak.Unit.DAYS,
         todayPractised,
         todayOpen && runs.length > 0 && missesInARow == missesForgiven,
-        missesLeft(practice, weekStart, missesForgiven, runs.length == 0 ? 0 : missesInARow),
+        missesLeft(openDays, missesForgiven, runs.length == 0 ? 0 : missesInARow),
+        openDays,
         0,
         runs.all(practice),
         runs.forgiven.stream().mapToObj(practice::date).collect(Collectors.toSet()));
@@ -50,17 +52,22 @@ final class DayRuns {
     return length == 0 ? Run.NONE : new Run(length, practice.date(from), practice.date(to));
   }
 
-  private static int missesLeft(
-      PracticeRecord practice, DayOfWeek weekStart, int forgiven, int missesInARow) {
-    var end = Weeks.startOf(practice.today(), weekStart).plusDays(6);
+  /** Days of the week that are still to come, today included. */
+  private static int openDays(PracticeRecord practice, DayOfWeek weekStart) {
+    var today = practice.today();
+    boolean done = practice.on(today) == PracticeRecord.Day.PRACTISED;
+    var end = Weeks.startOf(today, weekStart).plusWeeks(1);
+    return (int)
+        (done ? today.plusDays(1) : today)
+            .datesUntil(end)
+            .filter(date -> !practice.isNeutral(date))
+            .count();
+  }
+
+  private static int missesLeft(int openDays, int forgiven, int missesInARow) {
     int row = missesInARow;
     int left = 0;
-    for (var date = practice.today(); !date.isAfter(end); date = date.plusDays(1)) {
-      boolean done =
-          date.equals(practice.today()) && practice.on(date) == PracticeRecord.Day.PRACTISED;
-      if (done || practice.isNeutral(date)) {
-        continue;
-      }
+    for (int day = 0; day < openDays; day++) {
       if (row < forgiven) {
         row++;
         left++;

@@ -14,7 +14,10 @@ import java.util.Set;
  * @param todayDecides whether missing today ends a living run
  * @param missesLeft how many days of the current calendar week, today included, can still be missed
  *     without ending the run or failing the week
- * @param stillNeeded for a weekly rhythm, how many days the open week still asks for; 0 otherwise
+ * @param openDays how many days of the current calendar week, today included, are still to come:
+ *     neither practised yet nor rest or a pause
+ * @param stillNeeded for a weekly rhythm, how many days the current week lacks; more than are open
+ *     where it cannot be reached any more. 0 for other rules
  * @param runs all runs, the oldest first, the living one last
  * @param forgiven missed days that did not end a run
  */
@@ -25,6 +28,7 @@ public record Streak(
     boolean todayPractised,
     boolean todayDecides,
     int missesLeft,
+    int openDays,
     int stillNeeded,
     List<Run> runs,
     Set<LocalDate> forgiven) {

@@ -66,7 +66,8 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
         practice.on(practice.today()) == PracticeRecord.Day.PRACTISED,
         length > 0 && week.todayOpen && needed > 0 && needed == week.ahead,
         failed ? 0 : week.ahead - needed,
-        failed ? 0 : needed,
+        week.ahead,
+        needed,
         runs,
         Set.copyOf(forgiven));
   }

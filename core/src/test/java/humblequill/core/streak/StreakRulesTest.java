@@ -138,6 +138,25 @@ class StreakRulesTest {
   }
 
   @Test
+  void tells_which_days_of_this_week_are_still_to_come() {
+    // Thursday, with Sunday at the end of the week.
+    assertThat(count(new NeverTwice(), "xxxo").openDays()).isEqualTo(4);
+    assertThat(count(new NeverTwice(), "xxxx").openDays()).isEqualTo(3);
+    assertThat(count(new EveryDay(), "xxxxxxx").openDays()).isZero();
+    assertThat(count(new EveryDay(), "xxxxxxr").openDays()).isZero();
+    assertThat(count(new WeeklyRhythm(5), "xxxo").openDays()).isEqualTo(4);
+  }
+
+  @Test
+  void a_week_that_cannot_reach_its_rhythm_lacks_more_days_than_are_open() {
+    // Six days a week, two missed by Wednesday: five can be reached.
+    var streak = count(new WeeklyRhythm(6), "x..o");
+    assertThat(streak.stillNeeded()).isEqualTo(5);
+    assertThat(streak.openDays()).isEqualTo(4);
+    assertThat(streak.missesLeft()).isZero();
+  }
+
+  @Test
   void forgives_by_the_rule() {
     assertThat(count(new NeverTwice(), "xx.x..x").forgiven()).containsExactly(START.plusDays(2));
     assertThat(count(new NeverTwice(), "xx.o").forgiven()).containsExactly(START.plusDays(2));

@@ -13,7 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param todayPractised whether today counts already
  * @param todayDecides whether missing today ends the run
  * @param missesLeft days of this week that can still be missed
- * @param stillNeeded days this week still asks for, under a weekly rhythm
+ * @param openDays days of this week that are still to come, today included
+ * @param stillNeeded days this week lacks under a weekly rhythm; more than are open where it cannot
+ *     be reached any more
  * @param forgiven misses inside the current run that did not end it
  */
 public record StreakView(
@@ -29,6 +31,7 @@ public record StreakView(
     boolean todayPractised,
     boolean todayDecides,
     int missesLeft,
+    int openDays,
     int stillNeeded,
     int forgiven) {
   static StreakView of(Settings.StreakChoice rule, boolean own, Streak s) {
@@ -46,6 +49,7 @@ public record StreakView(
         s.todayPractised(),
         s.todayDecides(),
         s.missesLeft(),
+        s.openDays(),
         s.stillNeeded(),
         from == null ? 0 : (int) s.forgiven().stream().filter(d -> !d.isBefore(from)).count());
   }
