@@ -3,7 +3,9 @@ package humblequill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Properties;
 import java.util.Set;
@@ -53,6 +55,19 @@ class ShippedTest {
         }
       }
     }
+  }
+
+  /** Its fullest week takes 68 minutes; those of the others take hours. */
+  @Test
+  void courses_that_fit_the_minutes_are_offered_first(Api api) {
+    assertThat(offered(api, 30)).startsWith("ten-minutes-on-the-bench").hasSize(WEEKS.size());
+    assertThat(offered(api, 240)).isSorted();
+  }
+
+  private static List<String> offered(Api api, int minutes) {
+    var week = String.join("&", Collections.nCopies(7, "week=" + minutes));
+    var courses = api.get("/api/courses?" + week).json().path("courses");
+    return courses.valueStream().map(course -> course.path("id").asString()).toList();
   }
 
   @Test

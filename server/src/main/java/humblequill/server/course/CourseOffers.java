@@ -40,7 +40,7 @@ class CourseOffers {
   }
 
   /**
-   * The courses with how they fit.
+   * The courses with how they fit, those first that do.
    *
    * @param week minutes from Monday on to measure against; null for the learner's own days
    */
@@ -57,6 +57,7 @@ class CourseOffers {
         broken.add(new Courses.BrokenFile(file, "", "it cannot be laid on a calendar"));
       }
     }
+    offers.sort(Comparator.comparing(Courses.Offer::fits).reversed());
     return new Courses(offers, broken);
   }
 

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What can be placed.
  *
- * @param courses shipped courses and the learner's own
+ * @param courses shipped courses and the learner's own, those first that fit as they are
  * @param broken course files that were refused
  */
 public record Courses(List<Offer> courses, List<BrokenFile> broken) {
@@ -34,7 +34,11 @@ public record Courses(List<Offer> courses, List<BrokenFile> broken) {
       int minutesADay,
       int roomMinutes,
       @Nullable Double load,
-      @Nullable Double pace) {}
+      @Nullable Double pace) {
+    boolean fits() {
+      return weekLoads.stream().allMatch(WeekLoad::fits);
+    }
+  }
 
   /**
    * One week against the learner's own room.
