@@ -5,6 +5,10 @@ export const listed = (text: string): string[] =>
     .map((piece) => piece.trim())
     .filter(Boolean)
 
+/** In words: "a", "a and b", "a, b and c". */
+export const enumerated = (items: string[]): string =>
+  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`
+
 /** Puts the item at one place to another. */
 export function moved<T>(items: T[], from: number, to: number): T[] {
   const next = [...items]

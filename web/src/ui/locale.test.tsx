@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react'
 import { expect, test } from 'vitest'
-import { Locale, useFormats, type Formats } from './locale'
+import { formats, Locale, useFormats, type Formats } from './locale'
 
 function Shown({ of }: { of: (format: Formats) => string }) {
   return <p data-testid="shown">{of(useFormats())}</p>
@@ -60,4 +60,9 @@ test('numbers have the marks of the place', () => {
 
 test('a stretch of days names its month once', () => {
   expect(shown('en-GB', (f) => f.range('2026-03-02', '2026-03-08'))).toMatch(/^2\s*–\s*8 March$/)
+})
+
+test('a stretch of days has years, a single day stands by itself', () => {
+  expect(formats('en-GB').fromTo('2025-11-03', '2026-02-01')).toBe('3 November 2025 to 1 February 2026')
+  expect(formats('en-GB').fromTo('2026-02-01', '2026-02-01')).toBe('1 February 2026')
 })

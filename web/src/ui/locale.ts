@@ -39,6 +39,7 @@ export function formats(tag: string) {
   }
   const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 })
   const days = dayFormat(locale)
+  const dayMonthYear = with_({ day: 'numeric', month: 'long', year: 'numeric' })
   const marks = numberMarks(number)
   return {
     /** How a day is typed: "dd.mm.yyyy". */
@@ -56,7 +57,10 @@ export function formats(tag: string) {
     shortDay: with_({ weekday: 'short', day: 'numeric' }),
     dayMonth: with_({ day: 'numeric', month: 'short' }),
     month: with_({ month: 'short' }),
-    dayMonthYear: with_({ day: 'numeric', month: 'long', year: 'numeric' }),
+    dayMonthYear,
+    /** A stretch of days with their years; a single day by itself. */
+    fromTo: (from: Day, to: Day) =>
+      from === to ? dayMonthYear(from) : `${dayMonthYear(from)} to ${dayMonthYear(to)}`,
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { noun } from '../../ui/plural'
+import { enumerated } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { shortfall } from '../../shared/plan/words'
@@ -82,7 +83,7 @@ function Missed({ week, over }: { week: Schemas['WeekTable']; over: boolean }) {
   }
   return (
     <p>
-      {missed.map(format.weekday).join(' and ')} {noun(missed.length, 'was', 'were')} missed
+      {enumerated(missed.map(format.weekday))} {noun(missed.length, 'was', 'were')} missed
       {over ? '.' : '; what was due is spread over the days left.'}
     </p>
   )

@@ -1,6 +1,7 @@
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 import { weekName } from './text'
 
 type Week = Schemas['RulerWeek']
@@ -73,7 +74,7 @@ function RulerTab({
   const format = useFormats()
   const now = week.passed > 0 && week.passed < 1
   const elastic = week.days !== 7 || week.untilDone
-  const length = week.untilDone ? 'until done' : `${week.days} days`
+  const length = week.untilDone ? 'until done' : plural(week.days, 'day')
   return (
     <button
       ref={tabRef}

@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { PenLine } from '../../shared/PenLine'
 import { Button } from '../../ui/Button'
-import { useFormats, type Formats } from '../../ui/locale'
+import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -125,9 +125,6 @@ const RULES: Record<Schemas['StreakView']['rule'], string> = {
   WEEKLY_RHYTHM: 'Weekly rhythm: so many days a week',
 }
 
-const span = (from: string, to: string, format: Formats) =>
-  from === to ? format.dayMonthYear(from) : `${format.dayMonthYear(from)} to ${format.dayMonthYear(to)}`
-
 /** The longest runs in order of time, with what lay between. */
 function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: string }) {
   const format = useFormats()
@@ -149,7 +146,7 @@ function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: 
               </p>
             )}
             <p className="text-ink">
-              {plural(run.length, unit)}, {span(run.from, run.to, format)}
+              {plural(run.length, unit)}, {format.fromTo(run.from, run.to)}
             </p>
           </li>
         ))}
@@ -168,7 +165,7 @@ function Runs() {
         {runs.map(({ streak: r, longest }) => {
           const unit = r.unit === 'DAYS' ? 'day' : 'week'
           const dates = (from?: string | null, to?: string | null) =>
-            from && to ? `, ${span(from, to, format)}` : ''
+            from && to ? `, ${format.fromTo(from, to)}` : ''
           return (
             <li key={r.rule} className="border-hairline border-b py-1.5">
               <span className={r.own ? 'font-medium' : ''}>

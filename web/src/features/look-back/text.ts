@@ -129,7 +129,7 @@ export function facts(r: Review, format: Formats): Fact[] {
       : undefined,
     {
       name: 'Run',
-      says: `${r.run.length} ${r.run.unit === 'DAYS' ? 'days' : 'weeks'}`,
+      says: plural(r.run.length, r.run.unit === 'DAYS' ? 'day' : 'week'),
       to: '/look-back/year',
     },
     r.newTopics.length > 0 ? { name: 'New', says: r.newTopics.join(', '), to: '/topics' } : undefined,

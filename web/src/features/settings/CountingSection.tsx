@@ -110,5 +110,5 @@ function run(
   format: Formats,
 ): string {
   const words = plural(length, unit === 'WEEKS' ? 'week' : 'day')
-  return from && to ? `${words}, ${format.dayMonth(from)} to ${format.dayMonth(to)}` : 'none'
+  return from && to ? `${words}, ${format.fromTo(from, to)}` : 'none'
 }

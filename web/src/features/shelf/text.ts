@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { HOW, UNITS } from '../../shared/entry/study'
+import { enumerated } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
 import { noun, plural } from '../../ui/plural'
 
@@ -84,12 +85,12 @@ export function finish({ fields, used }: Resource, format: Formats): string | un
 export function waits({ waitsFor }: Resource, format: Formats): string | undefined {
   return waitsFor.length === 0
     ? undefined
-    : `after ${waitsFor
-        .map(
+    : `after ${enumerated(
+        waitsFor.map(
           (w) =>
             `${w.name}${w.left == null ? '' : `, ${w.left} left`}${w.about == null ? '' : `, about ${format.dayMonth(w.about)}`}`,
-        )
-        .join(' and ')}`
+        ),
+      )}`
 }
 
 /** How it was used: "copied 3×, read 2×" */

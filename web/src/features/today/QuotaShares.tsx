@@ -1,5 +1,6 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { enumerated } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { noun } from '../../ui/plural'
@@ -91,7 +92,7 @@ export function OpenRules({ asked }: { asked: Today['asked'] }) {
       {asked.slice(0, 4).map((open) => (
         <p key={`${open.entryId} ${open.rule}`} className="flex flex-wrap items-baseline gap-x-4">
           <span className="text-faded">
-            {open.entry}, for {open.wantedBy.join(' and ')}:
+            {open.entry}, for {enumerated(open.wantedBy)}:
           </span>
           {RULES[open.rule].ask}
           <Button look="quiet" onClick={() => rule.mutate({ open, kept: true })}>

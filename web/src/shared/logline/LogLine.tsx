@@ -4,6 +4,7 @@ import { Key } from '../../ui/Key'
 import { FOCUS_LOG_LINE, LINE_KEPT } from './events'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
+import { enumerated } from '../../ui/lists'
 import { useFormats, type Formats } from '../../ui/locale'
 import { useShown } from '../../ui/shown'
 import { entryName } from '../entry/fields'
@@ -160,5 +161,5 @@ function logged(entries: Schemas['EntryView'][], dayOff: boolean, today: string,
   const on = day === today ? '' : ` for ${format.weekdayDate(day)}`
   return dayOff
     ? `Kept as a note${on}: nothing was drawn.`
-    : `Logged${on}: ${entries.map(entryName).join(' and ')}.`
+    : `Logged${on}: ${enumerated(entries.map(entryName))}.`
 }

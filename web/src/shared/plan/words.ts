@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { enumerated } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 
@@ -27,7 +28,7 @@ export function remedies(r: Schemas['RemediesView'], format: Formats): string[] 
     const drops = r.drops.map(
       (d) => `${format.number(d.count)}${d.unit === 'MINUTES' ? ' min of' : ''} ${d.title}`,
     )
-    phrases.push(`${drops.join(' and ')} left out`)
+    phrases.push(`${enumerated(drops)} left out`)
   }
   phrases.push(
     ...r.paces.map(

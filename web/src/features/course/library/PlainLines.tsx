@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { answer, api, type Schemas } from '../../../api/client'
 import { TextField } from '../../../ui/Field'
+import { enumerated } from '../../../ui/lists'
 import { useSettled } from '../../../ui/useSettled'
 import type { CourseDocument } from './document'
 import { fromLines, toLines } from './lines'
@@ -91,7 +92,7 @@ export function PlainLines({
         {proposals.map(({ week, exercise: e }) => (
           <p key={`${week} ${e.line}`} className="text-faded">
             Week {week}, <span className="font-serif italic">{e.line}</span>: proposed{' '}
-            {e.proposed.map((p) => PROPOSED[p]).join(' and ')},{' '}
+            {enumerated(e.proposed.map((p) => PROPOSED[p]))},{' '}
             {e.drawings != null ? `${e.drawings} of ${e.minutesEach} min` : `${e.minutes} min`}
             {e.proposed.includes('TOPIC') && `, ${e.topics.join(', ')}`}.
           </p>
