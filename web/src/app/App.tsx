@@ -58,13 +58,17 @@ const SettingsScreen = page(() => import('./SettingsScreen'))
 const SearchScreen = page(() => import('../features/search/SearchScreen'))
 const FirstStart = lazy(() => import('../features/start/FirstStart'))
 
-/** A page that is loaded when it is first opened, and shown once all that it reads is there. */
+/**
+ * A page that is loaded when it is first opened, and shown once all that it reads is there. Under another address it
+ * begins anew, yet is not hidden again.
+ */
 function page(load: () => Promise<{ default: ComponentType }>) {
   const Page = lazy(load)
   return function Whole() {
+    const { pathname } = useLocation()
     return (
       <AllAtOnce>
-        <Page />
+        <Page key={pathname} />
       </AllAtOnce>
     )
   }

@@ -43,7 +43,7 @@ export function Frame({ children }: { children: ReactNode }) {
         <Head search={search} onHelp={() => setHelp(true)} />
         <RunningSitting />
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
-          <Mishap key={pathname}>{children}</Mishap>
+          <Mishap at={pathname}>{children}</Mishap>
         </main>
       </div>
       <Tabs />

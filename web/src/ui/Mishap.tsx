@@ -1,12 +1,24 @@
 import { Component, type ReactNode } from 'react'
 import { Button } from './Button'
 
+type Props = {
+  /** Which page it is; another one is tried anew. */
+  at?: string
+  children: ReactNode
+}
+
 /** Shown where a page broke, instead of an empty window; what was written before is kept by the server. */
-export class Mishap extends Component<{ children: ReactNode }, { error?: Error }> {
-  override state: { error?: Error } = {}
+export class Mishap extends Component<Props, { error?: Error | undefined }> {
+  override state: { error?: Error | undefined } = {}
 
   static getDerivedStateFromError(error: Error) {
     return { error }
+  }
+
+  override componentDidUpdate(before: Props) {
+    if (before.at !== this.props.at) {
+      this.setState({ error: undefined })
+    }
   }
 
   override render() {
