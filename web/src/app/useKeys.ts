@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
-import { FOCUS_LOG_LINE } from '../shared/logline/events'
+import { FOCUS_LOG_LINE, TO_LOG_LINE } from '../shared/logline/events'
 import { SECTIONS } from './sections'
 
 const isIn = (target: EventTarget | null, places: string): target is HTMLElement =>
@@ -33,7 +33,7 @@ export function useKeys({ onHelp, onSearch }: { onHelp: () => void; onSearch: ()
       } else if (event.key === 's' || event.key === 'S') {
         navigate('/sitting')
       } else if (event.key === 'l' || event.key === 'L') {
-        navigate('/today')
+        navigate('/today', { state: TO_LOG_LINE })
         requestAnimationFrame(() => window.dispatchEvent(new Event(FOCUS_LOG_LINE)))
       } else {
         return

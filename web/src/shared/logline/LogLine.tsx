@@ -1,7 +1,8 @@
 import { lazy, Suspense, useEffect, useRef, useState, type FormEvent } from 'react'
+import { useLocation } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { Key } from '../../ui/Key'
-import { FOCUS_LOG_LINE, LINE_KEPT } from './events'
+import { FOCUS_LOG_LINE, LINE_KEPT, TO_LOG_LINE } from './events'
 import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { enumerated } from '../../ui/lists'
@@ -30,6 +31,7 @@ export function LogLine({
 }) {
   const input = useRef<HTMLInputElement>(null)
   const shown = useShown()
+  const sought = useLocation().state === TO_LOG_LINE
   const phrases = useRef<HTMLDivElement>(null)
   const say = useNotice()
   const format = useFormats()
@@ -61,12 +63,12 @@ export function LogLine({
   useEffect(() => {
     const focus = () => input.current?.focus()
     // Where leaves stack, the day's work comes first and a screen keyboard would cover it.
-    if (shown && matchMedia('(width >= 900px)').matches) {
+    if (shown && (sought || matchMedia('(width >= 900px)').matches)) {
       input.current?.focus({ preventScroll: true })
     }
     window.addEventListener(FOCUS_LOG_LINE, focus)
     return () => window.removeEventListener(FOCUS_LOG_LINE, focus)
-  }, [shown])
+  }, [shown, sought])
 
   useEffect(() => {
     const empty = () => setLine('')

@@ -79,9 +79,13 @@ class PromiseTest extends LaterTest {
   void a_sitting_by_keyboard_alone_on_a_narrow_page() {
     var context = pages.context(390, 844, ColorScheme.DARK);
     var page = context.newPage();
-    page.navigate(quill.url() + "/today");
+    page.navigate(quill.url() + "/quotas");
     page.getByRole(AriaRole.HEADING).first().waitFor();
+    page.keyboard().press("l");
+    assertThat(page.getByLabel("Write it down")).isFocused();
+    page.keyboard().press("Escape");
     page.keyboard().press("s");
+    field(page, "What to draw").waitFor();
     field(page, "What to draw").focus();
     page.keyboard().type("gesture");
     page.keyboard().press("Enter");
