@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { noun, plural } from '../ui/plural'
 
 const WIDTH = 9
 const HEIGHT = 26
@@ -9,8 +10,9 @@ export function LoadStrip({ loads, room = true }: { loads: Schemas['WeekLoad'][]
   const fullest = Math.max(...loads.map((w) => w.minutes))
   const width = loads.length * WIDTH + 2
   const over = loads.filter((w) => !w.fits).length
-  const fit = over === 0 ? 'each fits your own room' : `${over} do not fit your own room`
-  const text = `${loads.length} weeks${room ? `; ${fit}` : ''}`
+  const fit =
+    over === 0 ? 'each fits your own room' : `${over} ${noun(over, 'does', 'do')} not fit your own room`
+  const text = `${plural(loads.length, 'week')}${room ? `; ${fit}` : ''}`
   return (
     <svg
       viewBox={`0 0 ${width} ${HEIGHT}`}

@@ -19,6 +19,7 @@ import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import { Waiting } from '../../ui/Waiting'
 import { BINDINGS, TAKES, type Book } from './text'
+import { plural } from '../../ui/plural'
 
 type Fields = Schemas['BookFields']
 
@@ -178,7 +179,7 @@ function Form({
         />
         <NumberField
           label="Leaves, or empty"
-          hint={leaves ? `${f.bothSides ? 2 * leaves : leaves} pages` : 'sheets of paper, not pages'}
+          hint={leaves ? plural(f.bothSides ? 2 * leaves : leaves, 'page') : 'sheets of paper, not pages'}
           bounds={BOUNDS.BookFields.leaves}
           value={numbers.leaves}
           onChange={(e) => number({ leaves: e.target.value })}

@@ -17,6 +17,7 @@ import { Ruler } from './Ruler'
 import { lowerFirst, weekName } from './text'
 import { WeekTopics } from './WeekTopics'
 import { WeekTable } from './WeekTable'
+import { plural } from '../../ui/plural'
 
 /** The course: a ruler of its weeks, and below it one week. */
 export default function CourseScreen() {
@@ -110,7 +111,7 @@ function Page({
           <section>
             <h2>The course</h2>
             <p>
-              {placed.title}, {placed.weeks} weeks from {format.dayMonthYear(placed.start)}; ends{' '}
+              {placed.title}, {plural(placed.weeks, 'week')} from {format.dayMonthYear(placed.start)}; ends{' '}
               <b>{format.dayMonthYear(placed.end)}</b>.
             </p>
             <p className="text-faded">{placed.summary}</p>

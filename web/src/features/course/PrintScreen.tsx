@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { lowerFirst, weekName } from './text'
 import { WeekTable } from './WeekTable'
+import { plural } from '../../ui/plural'
 
 /** The whole course on paper, or one week of it; A4 and Letter both hold a week on a page. */
 export default function PrintScreen() {
@@ -37,7 +38,8 @@ export default function PrintScreen() {
               Print
             </Button>
             <p className="text-faded">
-              {only ? 'One week' : `${weeks.length} weeks`}; each begins where it fits, none is torn apart.
+              {only ? 'One week' : plural(weeks.length, 'week')}; each begins where it fits, none is torn
+              apart.
             </p>
           </div>
           <h1>{placed.title}</h1>

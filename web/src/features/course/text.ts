@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 
 type Made = Schemas['Made']
 
@@ -78,7 +79,7 @@ export function tell(made: Made, format: Formats): string {
     .join(', ')
   switch (made.kind) {
     case 'STRETCH':
-      return `Gave ${which(made)} ${made.after} days instead of ${made.before}.`
+      return `Gave ${which(made)} ${plural(made.after ?? 0, 'day')} instead of ${made.before}.`
     case 'UNTIL_DONE':
       return made.after === 1
         ? `Let ${which(made)} last until its work is done.`

@@ -9,7 +9,7 @@ import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Plot } from '../../ui/Plot'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -165,7 +165,7 @@ function Phase({
     topic,
     medium && `${medium} ${format.percent(mediumShare)}`,
     source && `from ${source}`,
-    `${format.number(drawings)} drawings`,
+    `${format.number(drawings)} ${noun(drawings, 'drawing')}`,
   ].filter(Boolean)
   return (
     <li className="border-hairline border-b py-2">

@@ -72,9 +72,9 @@ export function promise(terms: Terms, format: Formats): string {
     case 'PROMPT_LIST':
       return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
     case 'DAILY_RUN':
-      return `${units(terms.count, unit, format)} a day on ${terms.days} drawing days`
+      return `${units(terms.count, unit, format)} a day on ${plural(terms.days ?? 0, 'drawing day')}`
     case 'RAMP':
-      return `${units(terms.count, unit, format)} a week and ${terms.step} more each week, ${terms.weeks} weeks`
+      return `${units(terms.count, unit, format)} a week and ${terms.step} more each week, ${plural(terms.weeks ?? 0, 'week')}`
     case 'STANDING':
       return `${units(terms.count, unit, format)} every week`
   }

@@ -67,7 +67,7 @@ function Folder() {
             {folder.running
               ? `Looking through it: ${folder.done} of ${folder.of} files.`
               : folder.path
-                ? `${folder.pictures} pictures. The folder is only read, never changed.`
+                ? `${plural(folder.pictures, 'picture')}. The folder is only read, never changed.`
                 : 'None chosen. Pictures are only read, never copied or changed.'}
           </p>
           {folder.broken.length > 0 && (

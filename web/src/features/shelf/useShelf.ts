@@ -38,7 +38,7 @@ export function useShelf() {
     mutationFn: ({ id }: Resource) => answer(api.DELETE('/api/shelf/{id}', { params: { path: { id } } })),
     onSuccess: (_, { id, fields, used }) => {
       say(
-        `${fields.name} is off the shelf.${used.entries > 0 ? ` Its ${used.entries} entries still name it.` : ''}`,
+        `${fields.name} is off the shelf.${used.entries > 0 ? ` ${used.entries === 1 ? 'One entry still names' : `${used.entries} entries still name`} it.` : ''}`,
         { label: 'Undo', run: () => back.mutate(id) },
       )
       return refreshAll(client)

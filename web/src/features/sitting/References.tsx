@@ -9,6 +9,7 @@ import type { Built } from './built'
 import type { LadderPart } from './LadderForm'
 import type { Begun, Plan } from './text'
 import { useLadder } from './useLadder'
+import { plural } from '../../ui/plural'
 
 /** Where the references come from, and three of them from the cabinet. */
 export function References({ built, set, plan }: LadderPart & { plan: Plan | undefined }) {
@@ -29,7 +30,7 @@ export function References({ built, set, plan }: LadderPart & { plan: Plan | und
           <option value="NONE">what stands before you</option>
           <option value="CABINET">the reference cabinet</option>
           <option value="FOLDER" disabled={!folder || folder.pictures === 0}>
-            your own folder{folder ? `, ${folder.pictures} pictures` : ''}
+            your own folder{folder ? `, ${plural(folder.pictures, 'picture')}` : ''}
           </option>
         </SelectField>
         {built.references === 'FOLDER' && sets.length > 0 && (

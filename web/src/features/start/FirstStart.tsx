@@ -13,6 +13,7 @@ import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { BrokenFiles, Offers } from '../../shared/Offers'
 import { WEEKDAYS } from '../../shared/weekdays'
+import { noun } from '../../ui/plural'
 
 type Settings = Schemas['Settings']
 
@@ -155,8 +156,10 @@ function Fit({ offer, onGive }: { offer: Schemas['Offer']; onGive: () => void })
     </p>
   ) : (
     <p className="mt-1">
-      {over === offer.weekLoads.length ? 'No week fits' : `${over} of ${offer.weeks} weeks do not fit`} your
-      minutes as they stand; such weeks can be made longer.{' '}
+      {over === offer.weekLoads.length
+        ? 'No week fits'
+        : `${over} of ${offer.weeks} weeks ${noun(over, 'does', 'do')} not fit`}{' '}
+      your minutes as they stand; such weeks can be made longer.{' '}
       <Button onClick={onGive}>Give every day {format.minutes(offer.minutesADay)}</Button>
     </p>
   )

@@ -52,6 +52,7 @@ test('the rest of the week is told by the rule', () => {
   )
   expect(stillOpen(streak({ missesLeft: 0 }))).toContain('No day of this week')
   expect(stillOpen(streak({ missesLeft: 0, openDays: 0 }))).toBe('This week asks for nothing more.')
+  expect(stillOpen(streak({ current: 0 }))).toBe('Any day begins a run; none can end just now.')
 })
 
 test('a week that cannot reach its rhythm any more is not said to have it', () => {

@@ -93,6 +93,9 @@ export function stillOpen(streak: Streak): string {
   if (openDays === 0) {
     return 'This week asks for nothing more.'
   }
+  if (streak.current === 0) {
+    return 'Any day begins a run; none can end just now.'
+  }
   if (missesLeft === 0) {
     return rule === 'EVERY_DAY'
       ? 'By your rule every day that is not rest counts.'

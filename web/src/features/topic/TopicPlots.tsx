@@ -67,10 +67,7 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
             kind="dots"
             most={5}
             marks={marked}
-            ends={[
-              format.number(marks[0]?.drawings ?? 0),
-              `${format.number(marks.at(-1)?.drawings ?? 0)} drawings`,
-            ]}
+            ends={[format.number(marks[0]?.drawings ?? 0), plural(marks.at(-1)?.drawings ?? 0, 'drawing')]}
             points={marks.map((m) => ({
               x: m.drawings,
               y: m.mark,

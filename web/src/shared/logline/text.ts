@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import type { Formats } from '../../ui/locale'
+import { noun } from '../../ui/plural'
 
 /** How a phrase of the log line is called. */
 export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
@@ -62,7 +63,7 @@ export function trouble({ problem, field }: Schemas['Phrase'], format: Formats):
 export function choiceLabel({ label, as }: Schemas['Choice'], words: string): string {
   switch (as) {
     case 'DRAWINGS':
-      return `${label} drawings`
+      return `${label} ${noun(Number(label), 'drawing')}`
     case 'MINUTES':
       return `${label} min`
     case 'PAGES':
