@@ -48,6 +48,6 @@ test('before minutes are set nothing is measured against them', () => {
 
 test('weeks that do not fit are told and marked', () => {
   render(<OfferFacts offer={offer()} />)
-  expect(screen.getByRole('img')).toHaveAccessibleName('2 weeks; 1 do not fit your own room')
+  expect(screen.getByRole('img')).toHaveAccessibleName('2 weeks; 1 does not fit your own room')
   expect(screen.getByRole('img').querySelectorAll('.stroke-sanguine')).toHaveLength(1)
 })
