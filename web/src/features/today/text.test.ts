@@ -51,7 +51,9 @@ test('the rest of the week is told by the rule', () => {
     '2 more days and this week has its rhythm; 1 day can still be missed.',
   )
   expect(stillOpen(streak({ missesLeft: 0 }))).toContain('No day of this week')
-  expect(stillOpen(streak({ missesLeft: 0, openDays: 0 }))).toBe('This week asks for nothing more.')
+  expect(stillOpen(streak({ missesLeft: 0, openDays: 0 }))).toBe(
+    'Nothing in this week can end the run any more.',
+  )
   expect(stillOpen(streak({ current: 0 }))).toBe('Any day begins a run; none can end just now.')
 })
 

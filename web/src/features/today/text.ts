@@ -90,11 +90,11 @@ export function stillOpen(streak: Streak): string {
   if (rule === 'WEEKLY_RHYTHM') {
     return 'This week has its rhythm.'
   }
-  if (openDays === 0) {
-    return 'This week asks for nothing more.'
-  }
   if (streak.current === 0) {
     return 'Any day begins a run; none can end just now.'
+  }
+  if (openDays === 0) {
+    return 'Nothing in this week can end the run any more.'
   }
   if (missesLeft === 0) {
     return rule === 'EVERY_DAY'
