@@ -1,5 +1,6 @@
 package humblequill.server.backup;
 
+import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.Disk;
 import humblequill.server.data.NotKept;
@@ -40,11 +41,12 @@ public class CopyKeeper {
   private volatile List<CopiesView.Damaged> damaged = List.of();
   private @Nullable LocalDate lookedOn;
 
-  CopyKeeper(DataFolder folder, Disk disk, DataSource source, SettingsService settings) {
+  CopyKeeper(
+      DataFolder folder, Disk disk, DataSource source, Commits commits, SettingsService settings) {
     this.folder = folder;
     this.disk = disk;
     this.settings = settings;
-    this.maker = new CopyMaker(folder, source);
+    this.maker = new CopyMaker(folder, source, commits);
     this.second = new SecondPlace(folder);
   }
 

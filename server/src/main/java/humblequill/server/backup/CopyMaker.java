@@ -1,13 +1,12 @@
 package humblequill.server.backup;
 
+import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.SafeFiles;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import javax.sql.DataSource;
 
 /**
@@ -21,10 +20,12 @@ final class CopyMaker {
 
   private final DataFolder folder;
   private final DataSource source;
+  private final Commits commits;
 
-  CopyMaker(DataFolder folder, DataSource source) {
+  CopyMaker(DataFolder folder, DataSource source, Commits commits) {
     this.folder = folder;
     this.source = source;
+    this.commits = commits;
   }
 
   /**
@@ -39,7 +40,7 @@ final class CopyMaker {
     java.nio.file.Files.createDirectories(work);
     try {
       var zip = folder.copies().resolve(UNFINISHED + ".zip");
-      pack(work, write(work.resolve(CopyFile.SCRIPT)), zip, now);
+      pack(work, zip, now);
       SafeFiles.force(zip);
       var copy = Copies.next(folder.copies(), Copies.in(folder.copies()), now);
       SafeFiles.move(zip, copy.file());
@@ -50,39 +51,43 @@ final class CopyMaker {
     }
   }
 
-  /** Script and sum of the same moment. */
-  private Contents write(Path script) throws SQLException, IOException {
-    try (var connection = source.getConnection()) {
-      return Snapshot.of(
-          connection,
-          () -> {
-            var contents = Contents.of(connection);
-            Database.script(connection, script);
-            return contents;
-          });
+  /** Each core has its part; to make a database of the script is most of the work. */
+  private void pack(Path work, Path zip, LocalDateTime now) throws IOException, SQLException {
+    var script = work.resolve(CopyFile.SCRIPT);
+    var database = work.resolve("quill");
+    try (var summed = new Snapshot(source);
+        var written = new Snapshot(source)) {
+      Snapshot.same(commits, summed, written);
+      try (var copy = new CopyFile.Writing(zip);
+          var contents = new Beside<>(() -> Contents.of(summed.connection()))) {
+        Database.script(written.connection(), script);
+        try (var own = Beside.doing(() -> addOwn(copy, script))) {
+          Database.ofScript(script, database);
+          own.result();
+        }
+        try (var packed = Beside.doing(() -> end(copy, work, zip, now, contents.result()))) {
+          prove(database, contents.result());
+          packed.result();
+        }
+      }
     }
   }
 
-  /** Packs and proves, each on a core of its own: the proof is most of the work. */
-  private void pack(Path work, Contents contents, Path zip, LocalDateTime now)
-      throws IOException, SQLException {
-    var database = work.resolve("quill");
-    try (var copy = new CopyFile.Writing(zip)) {
-      together(
-          () -> Database.ofScript(work.resolve(CopyFile.SCRIPT), database),
-          () -> {
-            copy.add(CopyFile.SCRIPT, work.resolve(CopyFile.SCRIPT));
-            for (var own : folder.ownFiles()) {
-              copy.add(folder.nameOf(own), own);
-            }
-          });
-      together(
-          () -> prove(database, contents),
-          () -> {
-            copy.add(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
-            copy.end(now, contents);
-            readBack(zip);
-          });
+  private void addOwn(CopyFile.Writing copy, Path script) throws IOException {
+    copy.add(CopyFile.SCRIPT, script);
+    for (var own : folder.ownFiles()) {
+      copy.add(folder.nameOf(own), own);
+    }
+  }
+
+  private static void end(
+      CopyFile.Writing copy, Path work, Path zip, LocalDateTime now, Contents contents)
+      throws IOException {
+    copy.add(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
+    copy.end(now, contents);
+    var damage = CopyFile.damage(zip);
+    if (damage != null) {
+      throw new IOException("What was written is not what can be read: " + damage);
     }
   }
 
@@ -90,44 +95,6 @@ final class CopyMaker {
     var differing = Database.read(database).differing(expected);
     if (!differing.isEmpty()) {
       throw new IOException("The copy differs from the database in " + differing);
-    }
-  }
-
-  private static void readBack(Path zip) throws IOException {
-    var damage = CopyFile.damage(zip);
-    if (damage != null) {
-      throw new IOException("What was written is not what can be read: " + damage);
-    }
-  }
-
-  /** A part of the work. */
-  private interface Part {
-    void run() throws IOException, SQLException;
-  }
-
-  /** Both at once. Neither is left running when the other fails, whatever of. */
-  private static void together(Part one, Part other) throws IOException, SQLException {
-    var beside =
-        CompletableFuture.runAsync(
-            () -> {
-              try {
-                other.run();
-              } catch (IOException | SQLException e) {
-                throw new CompletionException(e);
-              }
-            });
-    try {
-      one.run();
-    } finally {
-      beside.exceptionally(failure -> null).join();
-    }
-    try {
-      beside.join();
-    } catch (CompletionException e) {
-      if (e.getCause() instanceof SQLException failure) {
-        throw failure;
-      }
-      throw e.getCause() instanceof IOException failure ? failure : new IOException(e.getCause());
     }
   }
 }

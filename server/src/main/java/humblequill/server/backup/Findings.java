@@ -1,5 +1,6 @@
 package humblequill.server.backup;
 
+import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -86,7 +87,7 @@ final class Findings {
     copied = true;
     var pool = JdbcConnectionPool.create(folder.databaseUrl() + ";IFEXISTS=TRUE", "sa", "");
     try {
-      var copy = new CopyMaker(folder, pool).make(LocalDateTime.now());
+      var copy = new CopyMaker(folder, pool, new Commits()).make(LocalDateTime.now());
       out.println("All of it was copied first: " + copy.file().getFileName() + ".");
     } catch (SQLException e) {
       out.println("It could not be copied first, since the database does not open.");

@@ -1,28 +1,48 @@
 package humblequill.server.backup;
 
-import java.io.IOException;
+import humblequill.server.data.Commits;
 import java.sql.Connection;
 import java.sql.SQLException;
+import javax.sql.DataSource;
 import org.h2.engine.Constants;
 
-/** Reading all of one moment, while others write. */
-final class Snapshot {
-  private Snapshot() {}
+/** A connection that sees one moment only, while others write. */
+final class Snapshot implements AutoCloseable {
+  private final Connection connection;
+  private final int isolation;
+  private final boolean commits;
 
-  /** What is read. */
-  interface Reading<T> {
-    T read() throws SQLException, IOException;
-  }
-
-  /** Reads with a connection that sees one moment only. */
-  static <T> T of(Connection connection, Reading<T> reading) throws SQLException, IOException {
-    boolean commits = connection.getAutoCommit();
-    int isolation = connection.getTransactionIsolation();
+  /** Takes a connection; its first command settles which moment it sees. */
+  Snapshot(DataSource source) throws SQLException {
+    connection = source.getConnection();
+    isolation = connection.getTransactionIsolation();
+    commits = connection.getAutoCommit();
     connection.setTransactionIsolation(Constants.TRANSACTION_SNAPSHOT);
     connection.setAutoCommit(false);
-    try {
-      return reading.read();
-    } finally {
+  }
+
+  /** Lets two see the same moment. */
+  static void same(Commits commits, Snapshot one, Snapshot other) throws SQLException {
+    commits.between(
+        () -> {
+          one.begin();
+          other.begin();
+        });
+  }
+
+  Connection connection() {
+    return connection;
+  }
+
+  private void begin() throws SQLException {
+    try (var statement = connection.createStatement()) {
+      statement.execute("select 1");
+    }
+  }
+
+  @Override
+  public void close() throws SQLException {
+    try (connection) {
       connection.rollback();
       connection.setTransactionIsolation(isolation);
       connection.setAutoCommit(commits);

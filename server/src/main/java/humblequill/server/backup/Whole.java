@@ -63,31 +63,27 @@ class Whole {
   /** Writes all of one moment. */
   void write(OutputStream to) throws IOException {
     try (var zip = new ZipOutputStream(to);
-        var connection = source.getConnection()) {
-      Snapshot.of(
-          connection,
-          () -> {
-            text(zip, "about.txt", ABOUT);
-            var rows = new TreeMap<String, Long>();
-            for (var table : Tables.names(connection)) {
-              var name = table.toLowerCase(Locale.ROOT);
-              zip.putNextEntry(entry(TABLES + name + ".csv"));
-              var out = new OutputStreamWriter(zip, StandardCharsets.UTF_8);
-              rows.put(name, Tables.write(connection, table, out));
-              out.flush();
-            }
-            for (var own : folder.ownFiles()) {
-              zip.putNextEntry(entry(folder.nameOf(own)));
-              Files.copy(own, zip);
-            }
-            pictures(connection, zip);
-            text(
-                zip,
-                MANIFEST,
-                JSON.writerWithDefaultPrettyPrinter()
-                    .writeValueAsString(new Manifest(1, Schema.VERSION, rows)));
-            return rows;
-          });
+        var moment = new Snapshot(source)) {
+      var connection = moment.connection();
+      text(zip, "about.txt", ABOUT);
+      var rows = new TreeMap<String, Long>();
+      for (var table : Tables.names(connection)) {
+        var name = table.toLowerCase(Locale.ROOT);
+        zip.putNextEntry(entry(TABLES + name + ".csv"));
+        var out = new OutputStreamWriter(zip, StandardCharsets.UTF_8);
+        rows.put(name, Tables.write(connection, table, out));
+        out.flush();
+      }
+      for (var own : folder.ownFiles()) {
+        zip.putNextEntry(entry(folder.nameOf(own)));
+        Files.copy(own, zip);
+      }
+      pictures(connection, zip);
+      text(
+          zip,
+          MANIFEST,
+          JSON.writerWithDefaultPrettyPrinter()
+              .writeValueAsString(new Manifest(1, Schema.VERSION, rows)));
     } catch (SQLException e) {
       throw new IOException("The database could not be read", e);
     }

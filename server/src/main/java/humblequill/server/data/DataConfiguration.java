@@ -29,8 +29,13 @@ class DataConfiguration {
   }
 
   @Bean
-  DurableTransactions transactionManager(Disk disk) {
-    return new DurableTransactions(disk);
+  Commits commits() {
+    return new Commits();
+  }
+
+  @Bean
+  DurableTransactions transactionManager(Disk disk, Commits commits) {
+    return new DurableTransactions(disk, commits);
   }
 
   /** A transaction that finds all it needs in memory takes no connection. */

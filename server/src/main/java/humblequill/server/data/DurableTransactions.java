@@ -21,9 +21,11 @@ final class DurableTransactions extends JpaTransactionManager {
   private static final long serialVersionUID = 1L;
 
   private final transient Disk disk;
+  private final transient Commits commits;
 
-  DurableTransactions(Disk disk) {
+  DurableTransactions(Disk disk, Commits commits) {
     this.disk = disk;
+    this.commits = commits;
   }
 
   @Override
@@ -37,8 +39,10 @@ final class DurableTransactions extends JpaTransactionManager {
   @Override
   protected void doCommit(DefaultTransactionStatus status) {
     try {
-      super.doCommit(status);
-      if (!status.isReadOnly()) {
+      if (status.isReadOnly()) {
+        super.doCommit(status);
+      } else {
+        commits.commit(() -> super.doCommit(status));
         onConnection("CHECKPOINT SYNC");
       }
     } catch (RuntimeException e) {

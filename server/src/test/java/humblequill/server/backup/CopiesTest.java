@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.doReturn;
 import static org.mockito.Mockito.spy;
 
+import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -31,6 +32,7 @@ class CopiesTest {
   private static final LocalDateTime NOON = LocalDateTime.parse("2026-02-25T12:00");
 
   @TempDir private Path path;
+  private final Commits commits = new Commits();
   private DataFolder folder;
   private JdbcConnectionPool pool;
   private JdbcTemplate jdbc;
@@ -50,7 +52,7 @@ class CopiesTest {
   }
 
   private Copies.Copy copy(LocalDateTime at) throws IOException, SQLException {
-    return new CopyMaker(folder, pool).make(at);
+    return new CopyMaker(folder, pool, commits).make(at);
   }
 
   private int entries() {
@@ -96,7 +98,7 @@ class CopiesTest {
     jdbc.update("insert into entry values (1, 'low water')");
     var vanishing = spy(folder);
     doReturn(List.of(folder.courses().resolve("gone.yaml"))).when(vanishing).ownFiles();
-    assertThatThrownBy(() -> new CopyMaker(vanishing, pool).make(NOON))
+    assertThatThrownBy(() -> new CopyMaker(vanishing, pool, commits).make(NOON))
         .isInstanceOf(NoSuchFileException.class)
         .hasMessageContaining("gone.yaml");
     try (var left = Files.list(folder.copies())) {
@@ -147,7 +149,10 @@ class CopiesTest {
         new Thread(
             () -> {
               for (int i = 10_000; !stop.get(); i += 2) {
-                jdbc.update("insert into entry values (?, 'a'), (?, 'b')", i, i + 1);
+                int next = i;
+                commits.commit(
+                    () ->
+                        jdbc.update("insert into entry values (?, 'a'), (?, 'b')", next, next + 1));
               }
             });
     writer.start();

@@ -5,6 +5,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import humblequill.core.calendar.PracticeClock;
+import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.Disk;
 import humblequill.server.settings.Learner;
@@ -41,7 +42,7 @@ class CopyKeeperTest {
     when(settings.learner()).thenReturn(learner);
     when(learner.clock()).thenReturn(new PracticeClock(ZoneOffset.UTC, 0));
     on(THURSDAY);
-    keeper = new CopyKeeper(folder, new Disk(folder), pool, settings);
+    keeper = new CopyKeeper(folder, new Disk(folder), pool, new Commits(), settings);
   }
 
   @AfterEach

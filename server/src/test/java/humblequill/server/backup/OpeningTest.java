@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -43,7 +44,7 @@ class OpeningTest {
       statement.execute(
           "create table quota(id int primary key, again_of int, document clob, best clob)");
       statement.execute("insert into entry values (1, 'a'), (2, 'b')");
-      new CopyMaker(folder, pool).make(LocalDateTime.parse("2026-03-05T10:00"));
+      new CopyMaker(folder, pool, new Commits()).make(LocalDateTime.parse("2026-03-05T10:00"));
       statement.execute("shutdown");
     }
     pool.dispose();
