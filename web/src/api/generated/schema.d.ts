@@ -5582,7 +5582,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT";
+            outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT" | "LET_GO";
             progress: components["schemas"]["ProgressView"];
             record: components["schemas"]["Sums"];
             terms: components["schemas"]["QuotaTerms"];
@@ -5705,7 +5705,7 @@ export interface components {
             /** Format: int32 */
             nextPage?: number | null;
             /** @enum {string} */
-            outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT";
+            outcome: "RUNNING" | "FINISHED" | "STOPPED" | "RUN_OUT" | "LET_GO";
             /** Format: int32 */
             ownEntries: number;
             progress: components["schemas"]["ProgressView"];

@@ -134,7 +134,7 @@ function rows(
   const marks = thirds(record.marks, (m) => format.number(Math.round(m * 10) / 10))
   return [
     ['count', units(record.done, unit, format)],
-    ['days', `${record.days} of ${record.span}`],
+    ['days', record.span === 0 ? '0' : `${record.days} of ${record.span}`],
     ['time', format.minutes(record.minutes)],
     ['median time each', pace.join(', ') || 'not told'],
     ['mean mark', marks.join(', ') || 'no marks'],

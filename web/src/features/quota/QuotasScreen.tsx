@@ -11,7 +11,7 @@ import { Running } from './Running'
 import { useSaid } from './useSaid'
 import { units } from '../../shared/quota-words'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
-import { isAtRisk, isDated, OUTCOMES, promise, unitOf, verdict, weekly, type QuotaLine } from './text'
+import { isAtRisk, isDated, needs, OUTCOMES, promise, unitOf, verdict, weekly, type QuotaLine } from './text'
 
 /** Quotas: what was promised on the left leaf, one promise with its forecast or its result on the right. */
 export default function QuotasScreen() {
@@ -101,6 +101,7 @@ function RunningLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
   const { progress: p, terms } = quota
   const unit = unitOf(terms)
   const said = useSaid(quota)
+  const today = useQuery(queries.today()).data?.day ?? p.from
   return (
     <li
       className={`border-hairline border-t py-3 ${shown ? 'wide:border-l-ink wide:border-l-2 wide:pl-3' : ''}`}
@@ -120,9 +121,7 @@ function RunningLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
           <p className={isAtRisk(quota) && !said ? 'text-sanguine' : 'text-faded'}>
             {verdict(quota, format)}
           </p>
-          {p.left > 0 && isDated(terms) && (
-            <p className="text-faded">{`Needs ${units(p.neededPerDay, unit, format)} a day.`}</p>
-          )}
+          {p.left > 0 && isDated(terms) && <p className="text-faded">{needs(quota, today, format)}</p>}
         </div>
         <QuotaFan quota={quota} small />
       </div>

@@ -11,13 +11,14 @@ import { AsOneSheet, Kept } from './Kept'
 import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
 import { RULES, units } from '../../shared/quota-words'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 import {
   changes,
   dates,
   enough,
   isAtRisk,
   isDated,
+  needed,
   promise,
   unitOf,
   verdict,
@@ -62,7 +63,9 @@ export function Running({ quota }: { quota: Quota }) {
                   Change it to one of these
                 </Link>
                 <Button look="quiet" onClick={() => setEnding(true)}>
-                  Or end it: {units(p.total, unit, format)} are a result
+                  {p.total === 0
+                    ? 'Or end it'
+                    : `Or end it: ${units(p.total, unit, format)} ${noun(p.total, 'is', 'are')} a result`}
                 </Button>
               </p>
             </>
@@ -76,20 +79,16 @@ export function Running({ quota }: { quota: Quota }) {
         {p.number != null && <Row name="Its drawing day">number {p.number}</Row>}
         <Row name="Today">
           {p.today === 0
-            ? 'nothing is asked'
+            ? `nothing is asked${terms.start > today ? ` before ${format.dayMonth(terms.start)}` : ''}`
             : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} come with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
         </Row>
-        {isDated(terms) && (
-          <Row name="Needed">
-            {p.left === 0
-              ? 'nothing more in this span'
-              : `${units(p.neededPerDay, unit, format)} on each of ${plural(p.daysLeft, 'day')}, about ${format.minutes(p.minutesNeeded)} a day`}
+        {isDated(terms) && <Row name="Needed">{needed(quota, format)}</Row>}
+        {p.planned > 0 && (
+          <Row name="Pace so far">
+            {format.number(Math.round(p.pace * 10) / 10)} a drawing day
+            {p.missed > 0 && `, ${plural(p.missed, 'day')} without`}
           </Row>
         )}
-        <Row name="Pace so far">
-          {format.number(Math.round(p.pace * 10) / 10)} a drawing day
-          {p.missed > 0 && `, ${plural(p.missed, 'day')} without`}
-        </Row>
         {unit !== 'MINUTES' && unit !== 'PROMPTS' && (
           <Row name="Time each">
             {format.each(quota.secondsEach)}

@@ -3,6 +3,8 @@ import {
   canBeDone,
   changes,
   dates,
+  needed,
+  needs,
   paceOrigin,
   percent,
   promise,
@@ -88,6 +90,27 @@ test('what would change it stands beside a bad chance only', () => {
   ])
   const even = { ...quota(0.5).forecast, verdict: 'ON_PACE' }
   expect(changes(quota(0.5, { forecast: even }), format)).toEqual([])
+})
+
+test('nothing is asked of days that are over, and no count of none is offered', () => {
+  const none = { ...quota(0).forecast, reachable: 0, moreDays: null }
+  const spent = quota(0, { forecast: none, progress: { ...quota(0).progress, daysLeft: 0 } })
+  expect(changes(spent, format)).toEqual([])
+  expect(needed(spent, format)).toBe('78 drawings, and no drawing day is left')
+  expect(needs(spent, '2026-03-14', format)).toBe('No drawing day is left.')
+})
+
+test('one day left and one drawing are told as one', () => {
+  const one = { ...quota(0.5).progress, asked: 1, left: 1, daysLeft: 1, neededPerDay: 1, minutesNeeded: 15 }
+  const last = quota(0.5, { progress: one })
+  expect(needed(last, format)).toBe('1 drawing on the one day left, about 15 min')
+  expect(verdict(last, format)).toContain('for 1 drawing by 03-14')
+})
+
+test('what a promise needs is told from the day on which it begins', () => {
+  const later = quota(0.5)
+  expect(needs(later, '2026-03-05', format)).toBe('Needs 10 drawings a day.')
+  expect(needs(later, '2026-02-05', format)).toBe('Needs 10 drawings a day from 03-05.')
 })
 
 test('a date beyond the horizon is said so', () => {

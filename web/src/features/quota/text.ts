@@ -44,6 +44,7 @@ export const OUTCOMES: Record<Exclude<Quota['outcome'], 'RUNNING'>, string> = {
   FINISHED: 'Finished',
   STOPPED: 'Stopped',
   RUN_OUT: 'The last day is over',
+  LET_GO: 'All of it was let go',
 }
 
 /** A share as a percentage; certainty is said in words only where it is certain. */
@@ -105,9 +106,11 @@ export function verdict(quota: QuotaLine, format: Formats): string {
       ? `At your pace of ${plural(forecast.ownDays, 'drawing day')} it may be done about ${forecast.middle ? format.dayMonth(forecast.middle) : 'a year from now or later'}.`
       : 'Three drawing days of your own will say when it may be done.'
   }
+  const count =
+    progress.asked === 1 ? units(1, unitOf(quota.terms), format) : `all ${format.number(progress.asked)}`
   const goal = weekly(quota.terms)
     ? `this week’s ${progress.asked}`
-    : `all ${format.number(progress.asked)} by ${format.dayMonth(progress.due)}`
+    : `${count} by ${format.dayMonth(progress.due)}`
   switch (forecast.basis) {
     case 'PLAN':
       return `By the plan ${goal}. This rests on the plan alone; three days of your own will say how likely it is.`
@@ -128,17 +131,45 @@ export function changes(quota: Quota, format: Formats): string[] {
   if (!forecast || progress.left === 0 || !isAtRisk(quota)) {
     return []
   }
-  const unit = unitOf(terms)
-  const lines = [
-    `${units(progress.neededPerDay, unit, format)} on each of ${plural(progress.daysLeft, 'day')} left, about ${format.minutes(progress.minutesNeeded)} a day`,
-  ]
+  const lines = progress.daysLeft > 0 ? [needed(quota, format)] : []
   if (!weekly(terms) && forecast.moreDays != null && forecast.moreDays > 0) {
     lines.push(
       `${plural(forecast.moreDays, 'more drawing day')} at ${forecast.basis === 'OWN_DAYS' ? 'your pace' : aDay(forecast.plan, format)}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
     )
   }
-  lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)
+  if (forecast.reachable > 0) {
+    lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)
+  }
   return lines
+}
+
+/** What the days left would have to bring. */
+export function needed({ progress, terms }: Pick<QuotaLine, 'progress' | 'terms'>, format: Formats): string {
+  const { daysLeft, left, neededPerDay } = progress
+  const unit = unitOf(terms)
+  if (left === 0) {
+    return 'nothing more in this span'
+  }
+  if (daysLeft === 0) {
+    return `${units(left, unit, format)}, and no drawing day is left`
+  }
+  const time = `about ${format.minutes(progress.minutesNeeded)}`
+  return daysLeft === 1
+    ? `${units(neededPerDay, unit, format)} on the one day left, ${time}`
+    : `${units(neededPerDay, unit, format)} on each of ${daysLeft} days left, ${time} a day`
+}
+
+/** What a promise needs, in one short sentence. */
+export function needs(
+  { progress, terms }: Pick<QuotaLine, 'progress' | 'terms'>,
+  today: string,
+  format: Formats,
+) {
+  if (progress.daysLeft === 0) {
+    return 'No drawing day is left.'
+  }
+  const from = terms.start > today ? ` from ${format.dayMonth(terms.start)}` : ''
+  return `Needs ${units(progress.neededPerDay, unitOf(terms), format)} a day${from}.`
 }
 
 /** The dates by which it is reached. */
@@ -268,11 +299,13 @@ export function went(record: Schemas['QuotaRecord'], format: Formats): string {
     goes.trend
       ? `${name} ${goes.s > 0 ? up : down} from entry to entry (tau ${format.number(Math.round(goes.tau * 100) / 100)}, ${plural(goes.of, 'entry', 'entries')}).`
       : ''
+  const of = Math.max(record.paceGoes.of, record.marksGo.of)
   const told = [
     said('The time each took', record.paceGoes, 'grew', 'fell'),
     said('Marks', record.marksGo, 'rose', 'fell'),
   ].filter(Boolean)
-  return told.length > 0
-    ? told.join(' ')
-    : `No trend in time or marks that ${plural(Math.max(record.paceGoes.of, record.marksGo.of), 'entry', 'entries')} can show.`
+  if (told.length > 0 || of === 0) {
+    return told.join(' ')
+  }
+  return `No trend in time or marks that ${plural(of, 'entry', 'entries')} can show.`
 }

@@ -79,8 +79,8 @@ class QuotaKindsTest extends ClockedTest {
     assertThat(second.path("forecast").path("ownDays").asInt()).as("a week and a day").isEqualTo(8);
     api = RunningQuill.at("2026-05-01T10:00:00Z");
     assertThat(quota(ramp).path("outcome").asString())
-        .as("six weeks are over")
-        .isEqualTo("FINISHED");
+        .as("six weeks are over, and only the first was met")
+        .isEqualTo("RUN_OUT");
   }
 
   @Test

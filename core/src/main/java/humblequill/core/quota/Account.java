@@ -63,12 +63,21 @@ public record Account(Quota quota, Optional<LocalDate> endedOn, List<Drawn> matc
     if (runs(progress)) {
       return Outcome.RUNNING;
     }
-    if (quota.promise().weekly() ? endedOn.isEmpty() : progress.reached()) {
+    if (progress.asked() == 0 && progress.done() == 0) {
+      return Outcome.LET_GO;
+    }
+    if (quota.promise().weekly() ? allWeeksMet(progress) : progress.reached()) {
       return Outcome.FINISHED;
     }
     return endedOn.filter(end -> !end.isAfter(progress.due())).isPresent()
         ? Outcome.STOPPED
         : Outcome.RUN_OUT;
+  }
+
+  private boolean allWeeksMet(Progress progress) {
+    return endedOn.isEmpty()
+        && progress.reached()
+        && progress.weeks().stream().allMatch(Progress.Week::met);
   }
 
   /** Units of each drawing day from its start to a date, that date left out, zeros included. */

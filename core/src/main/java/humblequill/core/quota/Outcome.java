@@ -4,10 +4,12 @@ package humblequill.core.quota;
 public enum Outcome {
   /** Under way. */
   RUNNING,
-  /** The count is reached. */
+  /** The count is reached, or that of every week. */
   FINISHED,
   /** Ended before its last day, short of the count. */
   STOPPED,
   /** The last day is over, short of the count. */
-  RUN_OUT
+  RUN_OUT,
+  /** Missed work was let go until nothing was left to draw, and nothing had been drawn. */
+  LET_GO
 }

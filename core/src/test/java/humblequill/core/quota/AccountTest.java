@@ -155,6 +155,38 @@ class AccountTest {
   }
 
   @Test
+  void weeks_that_grow_are_finished_when_each_of_them_was_met() {
+    var ramp = quota(new Promise.Ramp(1, 1, 2, MONDAY), Counting.Unit.DRAWINGS);
+    var first = Drawns.of(MONDAY, "a", 1, 6);
+    var second = Drawns.of(MONDAY.plusDays(7), "a", 2, 6);
+    var after = MONDAY.plusDays(14);
+    assertThat(outcome(account(ramp, null, first, second), after)).isEqualTo(Outcome.FINISHED);
+    assertThat(outcome(account(ramp, null, first), after)).isEqualTo(Outcome.RUN_OUT);
+    assertThat(outcome(account(ramp, null, second), after)).isEqualTo(Outcome.RUN_OUT);
+    assertThat(outcome(account(ramp, null, first), after.minusDays(1))).isEqualTo(Outcome.RUNNING);
+    assertThat(outcome(account(ramp, MONDAY.plusDays(8), first), after)).isEqualTo(Outcome.STOPPED);
+  }
+
+  @Test
+  void a_count_that_was_let_go_whole_is_not_finished() {
+    var posts = sprint(3, 3);
+    var letGo =
+        new Quota(
+            posts.title(),
+            posts.promise(),
+            posts.counting(),
+            Set.of(),
+            MissedWork.LET_GO,
+            Set.of(),
+            120,
+            PromiseTime.OF_THE_DAY);
+    assertThat(outcome(account(letGo, null), MONDAY.plusDays(2))).isEqualTo(Outcome.RUNNING);
+    assertThat(outcome(account(letGo, null), MONDAY.plusDays(3))).isEqualTo(Outcome.LET_GO);
+    assertThat(outcome(account(letGo, null, Drawns.of(MONDAY, "a", 1, 6)), MONDAY.plusDays(3)))
+        .isEqualTo(Outcome.FINISHED);
+  }
+
+  @Test
   void a_standing_promise_runs_until_it_is_stopped_whatever_its_week_brought() {
     var standing = quota(new Promise.Standing(2, MONDAY), Counting.Unit.DRAWINGS);
     var drawn = Drawns.of(MONDAY, "a", 3, 6);
