@@ -1,3 +1,4 @@
+import { daysBetween } from './days'
 import { scale } from './scale'
 
 /** What may be reached by a date: with 90 %, 50 % and 10 %. */
@@ -8,9 +9,6 @@ const HEIGHT = 190
 const LEFT = 34
 const TOP = 14
 const FOOT = 22
-const DAY_MS = 86_400_000
-
-const days = (from: string, to: string) => Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS)
 
 /**
  * A count on its way to a promise: ink is what is drawn, the fan what will be, the pencil line the promise.
@@ -47,8 +45,8 @@ export function Fan({
 }) {
   const last = reach.at(-1)
   const end = last && (!due || last.date > due) ? last.date : (due ?? today)
-  const dueAt = due && days(from, due) + 1
-  const span = Math.max(1, days(from, end) + 1, curve.length, before?.length ?? 0)
+  const dueAt = due && daysBetween(from, due) + 1
+  const span = Math.max(1, daysBetween(from, end) + 1, curve.length, before?.length ?? 0)
   const most = Math.max(asked, 1, ...curve, ...(before ?? []), last?.high ?? 0)
   const x = scale(0, span, LEFT, WIDTH - 8)
   const y = scale(0, most, HEIGHT - FOOT, TOP)
@@ -57,7 +55,8 @@ export function Fan({
   const drawn = curve.at(-1) ?? 0
   const now = x(curve.length)
   const start = `${now} ${y(drawn)}`
-  const point = (r: Reach, key: 'low' | 'middle' | 'high') => `${x(days(from, r.date) + 1)} ${y(r[key])}`
+  const point = (r: Reach, key: 'low' | 'middle' | 'high') =>
+    `${x(daysBetween(from, r.date) + 1)} ${y(r[key])}`
   const area = (key: 'low' | 'high') => reach.map((r) => `L${point(r, key)}`)
   return (
     <svg
@@ -115,7 +114,7 @@ export function Fan({
               {label(due)}
             </text>
           )}
-          {(!due || (end > due && days(due, end) * 6 > span)) && (
+          {(!due || (end > due && daysBetween(due, end) * 6 > span)) && (
             <text x={WIDTH - 8} y={HEIGHT - 5} textAnchor="end" className="fill-faded text-[13px]">
               {label(end)}
             </text>

@@ -4,10 +4,9 @@ import { noun } from '../../ui/plural'
 import { enumerated } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
-import { shortfall } from '../../shared/plan/words'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { remedyChoices, RemedySheet, type Remedy } from './RemedySheet'
-import { clash } from '../../shared/plan/words'
+import { clash, shortfall } from '../../shared/plan/words'
 import type { Change } from '../../shared/plan/usePlanChanges'
 
 /** What stands out in a week, each with what one could do. */

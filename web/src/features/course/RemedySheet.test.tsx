@@ -19,16 +19,16 @@ test('each remedy is one change that says exactly what it does', () => {
     format,
   )
   expect(choices.map((c) => c.label)).toEqual([
-    '2 more drawing days',
-    'drop 24 Hulls',
-    '80 s each for Hulls',
-    '52 min a day',
+    '52 min on each day that has any',
+    '2 more drawing days, until Mar 10',
+    '24 Hulls left out',
+    '80 s each for Hulls instead of 90 s',
   ])
   expect(choices.map((c) => c.change)).toEqual([
+    { kind: 'MINUTES_A_DAY', week: '4', minutes: 52 },
     { kind: 'STRETCH', week: '4', days: 9 },
     { kind: 'DROP', week: '4', units: [{ exerciseId: 'hulls', count: 24 }] },
     { kind: 'PACE', week: '4', exerciseId: 'hulls', secondsEach: 80 },
-    { kind: 'MINUTES_A_DAY', week: '4', minutes: 52 },
   ])
 })
 

@@ -1,54 +1,44 @@
 import { Check } from '../../ui/Check'
-import { plural } from '../../ui/plural'
+import { daysBetween } from '../../ui/days'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
+import { remediesInWords, type RemedyInWords } from '../../shared/plan/words'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import type { Change } from '../../shared/plan/usePlanChanges'
 
-type Remedies = Schemas['RemediesView']
 export type Remedy = { label: string; change: Change }
 
 /** Each remedy as one change and the words on its button. */
 export function remedyChoices(
-  remedies: Remedies,
+  remedies: Schemas['RemediesView'],
   week: { key: string; from: string },
   format: ReturnType<typeof useFormats>,
 ): Remedy[] {
-  const choices: Remedy[] = []
-  if (remedies.extraDays != null && remedies.until != null) {
-    const days = Math.round((Date.parse(remedies.until) - Date.parse(week.from)) / 86_400_000) + 1
-    choices.push({
-      label: plural(remedies.extraDays, 'more drawing day'),
-      change: { kind: 'STRETCH', week: week.key, days },
-    })
+  return remediesInWords(remedies, format).map((remedy) => ({
+    label: remedy.label,
+    change: { week: week.key, ...changeOf(remedy, week.from) },
+  }))
+}
+
+function changeOf(remedy: RemedyInWords, from: string) {
+  switch (remedy.kind) {
+    case 'STRETCH':
+      return { kind: remedy.kind, days: daysBetween(from, remedy.until) + 1 }
+    case 'DROP':
+      return {
+        kind: remedy.kind,
+        units: remedy.drops.map((d) => ({ exerciseId: d.exerciseId, count: d.count })),
+      }
+    case 'PACE':
+      return {
+        kind: remedy.kind,
+        exerciseId: remedy.pace.exerciseId,
+        secondsEach: remedy.pace.secondsEach,
+      }
+    case 'MINUTES_A_DAY':
+      return { kind: remedy.kind, minutes: remedy.minutes }
   }
-  if (remedies.drops.length > 0) {
-    const drops = remedies.drops.map(
-      (d) => `${format.number(d.count)}${d.unit === 'MINUTES' ? ' min of' : ''} ${d.title}`,
-    )
-    choices.push({
-      label: `drop ${drops.join(', ')}`,
-      change: {
-        kind: 'DROP',
-        week: week.key,
-        units: remedies.drops.map((d) => ({ exerciseId: d.exerciseId, count: d.count })),
-      },
-    })
-  }
-  for (const pace of remedies.paces) {
-    choices.push({
-      label: `${format.each(pace.secondsEach)} each for ${pace.title}`,
-      change: { kind: 'PACE', week: week.key, exerciseId: pace.exerciseId, secondsEach: pace.secondsEach },
-    })
-  }
-  if (remedies.minutesADay != null) {
-    choices.push({
-      label: `${format.minutes(remedies.minutesADay)} a day`,
-      change: { kind: 'MINUTES_A_DAY', week: week.key, minutes: remedies.minutesADay },
-    })
-  }
-  return choices
 }
 
 /** Remedies alone or combined, with what they do together. */

@@ -15,7 +15,7 @@ import { Waiting } from '../../ui/Waiting'
 import { plural } from '../../ui/plural'
 import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
-import { remedies, shortfall } from '../../shared/plan/words'
+import { remediesInWords, shortfall } from '../../shared/plan/words'
 import { LookedFor } from './LookedFor'
 import { NotKept } from './NotKept'
 import { Pieces } from './Pieces'
@@ -162,8 +162,8 @@ function Lacking({ today }: { today: Today }) {
             <>
               <p>It would fit with any of these:</p>
               <ul className="text-faded list-['–_'] pl-4">
-                {remedies(today.remedies, format).map((remedy) => (
-                  <li key={remedy}>{remedy}</li>
+                {remediesInWords(today.remedies, format).map(({ label }) => (
+                  <li key={label}>{label}</li>
                 ))}
               </ul>
               <Link to="/course" className={LINE_LINK}>

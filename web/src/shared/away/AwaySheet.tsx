@@ -9,6 +9,7 @@ import { isDay } from '../../ui/days'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
+import { daysBetween } from '../../ui/days'
 import { plural } from '../../ui/plural'
 import { refusedAt } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
@@ -129,7 +130,7 @@ function Ends({ span }: { span: Schemas['Span'] }) {
           <p className="text-faded">You follow no course that could wait.</p>
         ) : (
           courses.map(({ course, end, then }) => {
-            const days = Math.round((Date.parse(then) - Date.parse(end)) / 86_400_000)
+            const days = daysBetween(end, then)
             return (
               <p key={course}>
                 {course} ends on <b>{format.dayMonthYear(then)}</b>

@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Refused } from '../../ui/Refused'
+import { daysBetween } from '../../ui/days'
 import { plural } from '../../ui/plural'
 import { shortfall } from './words'
 import type { Change } from './usePlanChanges'
@@ -38,7 +39,7 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
 
 export function EndLine({ before, after }: { before: Figures; after: Figures }) {
   const format = useFormats()
-  const moved = Math.round((Date.parse(after.end) - Date.parse(before.end)) / 86_400_000)
+  const moved = daysBetween(before.end, after.end)
   return (
     <p>
       The course ends on <b>{format.dayMonthYear(after.end)}</b>

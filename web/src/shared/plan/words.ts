@@ -15,28 +15,48 @@ export function shortfall(s: Schemas['ShortfallView'], format: Formats): string 
   return `${amount} ${s.title}${time}${reason}`
 }
 
-/** Each remedy as a phrase that can stand after "It would fit with". */
-export function remedies(r: Schemas['RemediesView'], format: Formats): string[] {
-  const phrases: string[] = []
+type Remedies = Schemas['RemediesView']
+
+/** A remedy in words that stand on a button and after "It would fit with", and what it does. */
+export type RemedyInWords = { label: string } & (
+  | { kind: 'MINUTES_A_DAY'; minutes: number }
+  | { kind: 'STRETCH'; until: string }
+  | { kind: 'DROP'; drops: Remedies['drops'] }
+  | { kind: 'PACE'; pace: Remedies['paces'][number] }
+)
+
+/** Each remedy there is. */
+export function remediesInWords(r: Remedies, format: Formats): RemedyInWords[] {
+  const told: RemedyInWords[] = []
   if (r.minutesADay != null) {
-    phrases.push(`${format.minutes(r.minutesADay)} on each day that has any`)
+    told.push({
+      label: `${format.minutes(r.minutesADay)} on each day that has any`,
+      kind: 'MINUTES_A_DAY',
+      minutes: r.minutesADay,
+    })
   }
   if (r.extraDays != null && r.until != null) {
-    phrases.push(`${plural(r.extraDays, 'more drawing day')}, until ${format.dayMonth(r.until)}`)
+    told.push({
+      label: `${plural(r.extraDays, 'more drawing day')}, until ${format.dayMonth(r.until)}`,
+      kind: 'STRETCH',
+      until: r.until,
+    })
   }
   if (r.drops.length > 0) {
     const drops = r.drops.map(
       (d) => `${format.number(d.count)}${d.unit === 'MINUTES' ? ' min of' : ''} ${d.title}`,
     )
-    phrases.push(`${enumerated(drops)} left out`)
+    told.push({ label: `${enumerated(drops)} left out`, kind: 'DROP', drops: r.drops })
   }
-  phrases.push(
-    ...r.paces.map(
-      (p) =>
-        `${format.each(p.secondsEach)} each for ${p.title} instead of ${format.each(p.plannedSecondsEach)}`,
-    ),
-  )
-  return phrases
+  for (const pace of r.paces) {
+    const planned = format.each(pace.plannedSecondsEach)
+    told.push({
+      label: `${format.each(pace.secondsEach)} each for ${pace.title} instead of ${planned}`,
+      kind: 'PACE',
+      pace,
+    })
+  }
+  return told
 }
 
 /** What is in the way of an appointment. */
