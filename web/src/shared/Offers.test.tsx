@@ -30,8 +30,15 @@ test('a course that is too full says what the pace would have to be', () => {
 })
 
 test('a course that fits says only that', () => {
-  expect(ownRoom(offer({ load: 0.8, pace: 1 }), format)).toBe(
+  const weekLoads = offer().weekLoads.map((week) => ({ ...week, fits: true }))
+  expect(ownRoom(offer({ load: 0.8, pace: 1, weekLoads }), format)).toBe(
     'Its fullest week takes 5 h of your 4 h 10 min: 80 %.',
+  )
+})
+
+test('weeks that do not fit though their minutes would are told', () => {
+  expect(ownRoom(offer({ load: 0.8, pace: 1 }), format)).toBe(
+    'Its fullest week takes 5 h of your 4 h 10 min: 80 %. 1 of its 2 weeks does not fit all the same: a drawing is not split over two days. It fits when every day has 1 h 2 min, with setting up and the free share.',
   )
 })
 

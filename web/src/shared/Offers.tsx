@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
 import { useFormats, type Formats } from '../ui/locale'
-import { plural } from '../ui/plural'
+import { noun, plural } from '../ui/plural'
 import { LoadStrip } from './LoadStrip'
 
 type Offer = Schemas['Offer']
@@ -34,7 +34,11 @@ export function ownRoom(offer: Offer, format: Formats): string {
   if (offer.pace < 1) {
     return `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %. At your minutes every drawing would have to take ${Math.floor(offer.pace * 100)} % of its time. ${even}`
   }
-  return `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %.`
+  const uneven = offer.weekLoads.filter((week) => !week.fits).length
+  const fits = `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %.`
+  return uneven === 0
+    ? fits
+    : `${fits} ${uneven} of its ${plural(offer.weeks, 'week')} ${noun(uneven, 'does', 'do')} not fit all the same: a drawing is not split over two days. ${even}`
 }
 
 const asks = (offer: Offer, format: Formats) =>

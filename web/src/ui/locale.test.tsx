@@ -65,4 +65,6 @@ test('a stretch of days names its month once', () => {
 test('a stretch of days has years, a single day stands by itself', () => {
   expect(formats('en-GB').fromTo('2025-11-03', '2026-02-01')).toBe('3 November 2025 to 1 February 2026')
   expect(formats('en-GB').fromTo('2026-02-01', '2026-02-01')).toBe('1 February 2026')
+  expect(formats('en-GB').span('2026-12-04', '2026-12-31')).toMatch(/^4\s?–\s?31 Dec 2026$/)
+  expect(formats('en-GB').span('2026-12-28', '2027-01-03')).toMatch(/^28 Dec 2026\s–\s3 Jan 2027$/)
 })

@@ -40,6 +40,12 @@ export function formats(tag: string) {
   const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 })
   const days = dayFormat(locale)
   const dayMonthYear = with_({ day: 'numeric', month: 'long', year: 'numeric' })
+  const span = new Intl.DateTimeFormat(locale, {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  })
   const marks = numberMarks(number)
   return {
     /** How a day is typed: "dd.mm.yyyy". */
@@ -61,6 +67,8 @@ export function formats(tag: string) {
     /** A stretch of days with their years; a single day by itself. */
     fromTo: (from: Day, to: Day) =>
       from === to ? dayMonthYear(from) : `${dayMonthYear(from)} to ${dayMonthYear(to)}`,
+    /** A stretch of days in short months, with its year, or both. */
+    span: (from: Day, to: Day) => span.formatRange(toDate(from), toDate(to)),
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),

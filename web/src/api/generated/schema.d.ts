@@ -3398,7 +3398,7 @@ export interface components {
             /** Format: date */
             closed?: string | null;
             /** Format: double */
-            filledShare: number;
+            filledShare?: number | null;
             /** Format: date */
             from?: string | null;
             /** Format: int32 */

@@ -14,7 +14,10 @@ const heightOf = (book: BookLine) =>
 const widthOf = (book: BookLine) =>
   Math.max(WIDTH.least, Math.min(WIDTH.most, WIDTH.none + (book.leaves ?? USUAL_LEAVES) * WIDTH.aLeaf))
 
-/** The books side by side: ink stands as high as each is filled, bands tie up what is private. */
+/**
+ * The books side by side: ink stands as high as each is filled, where its leaves are counted; bands tie up what is
+ * private.
+ */
 export function Spines({ books, shown }: { books: BookLine[]; shown: string | undefined }) {
   const bound = books.filter((b) => b.binding !== 'LOOSE')
   const loose = books.filter((b) => b.binding === 'LOOSE')
@@ -35,12 +38,19 @@ export function Spines({ books, shown }: { books: BookLine[]; shown: string | un
 }
 
 const label = (book: BookLine) =>
-  `${book.name}, ${Math.round(book.filledShare * 100)} % filled${book.keptPrivate ? ', private' : ''}${book.closed ? ', closed' : ''}`
+  `${book.name}, ${filled(book)}${book.keptPrivate ? ', private' : ''}${book.closed ? ', closed' : ''}`
+
+function filled(book: BookLine) {
+  if (book.filledShare != null) {
+    return `${Math.round(book.filledShare * 100)} % filled`
+  }
+  return book.binding === 'LOOSE' ? 'loose sheets' : 'leaves not counted'
+}
 
 function Spine({ book, shown }: { book: BookLine; shown: boolean }) {
   const width = widthOf(book)
   const height = heightOf(book)
-  const ink = book.filledShare * (height - 3)
+  const ink = (book.filledShare ?? 0) * (height - 3)
   const top = height - ink
   return (
     <Link

@@ -77,7 +77,7 @@ function Page({
         <Ruler weeks={course.ruler} shown={week.key} onWeek={onWeek} />
       </div>
       <p className="text-faded wide:px-8 -mb-3 px-4 pt-2 text-right">
-        {format.dayMonth(placed.start)} to <b className="text-ink">{format.dayMonthYear(placed.end)}</b>
+        {format.span(placed.start, placed.end)}
       </p>
       <div className="wide:px-8 px-4 py-5" inert={leaving} aria-busy={leaving}>
         <Followed followed={course.followed} shown={placed.placement} onPlan={onPlan} />

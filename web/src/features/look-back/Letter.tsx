@@ -9,7 +9,7 @@ export function Facts({ review }: { review: Review }) {
     <>
       <h1 id="week">{weekTitle(review)}</h1>
       <p className="text-faded border-ink border-b pb-2">
-        {format.dayMonth(review.from)} to {format.dayMonthYear(review.to)}
+        {format.span(review.from, review.to)}
         {!review.over && ', not over yet'}
       </p>
       <dl className="mt-3 grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5 max-sm:grid-cols-1">

@@ -66,7 +66,7 @@ function Weeks({ list }: { list: List }) {
                 to={`/look-back/weeks/${w.from}`}
                 className="font-serif text-lg underline underline-offset-4"
               >
-                {format.dayMonth(w.from)} to {format.dayMonth(w.to)}
+                {format.span(w.from, w.to)}
               </Link>
               <span className="text-faded">
                 {format.minutes(w.minutes)}, {plural(w.drawings, 'drawing')}

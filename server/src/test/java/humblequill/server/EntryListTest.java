@@ -54,6 +54,8 @@ class EntryListTest {
     "most=2&skip=3&topic=hulls, 5, 2 1",
     "text=oar, 1, 4",
     "most=3&text=hull&to=2026-03-03, 3, 3 2 1",
+    "most=2&text=boats, 5, 6 5",
+    "most=2&text=Boat, 5, 6 5",
     "text=anchor, 0, ''",
   })
   void a_list_tells_how_many_there_are_whatever_part_it_shows(

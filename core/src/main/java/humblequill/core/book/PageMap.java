@@ -98,16 +98,16 @@ public final class PageMap {
     return book.pageCount().map(all -> (int) pages.stream().filter(Page::isLeft).count());
   }
 
-  /** How far the book is used up, 0 to 1: what is neither untouched nor kept free. */
-  public double filledShare() {
-    if (pages.isEmpty()) {
-      return 0;
-    }
+  /**
+   * How far the book is used up, 0 to 1: what is neither untouched nor kept free. Empty where
+   * nobody counted the leaves.
+   */
+  public Optional<Double> filledShare() {
     long used =
         pages.stream()
             .filter(p -> p.state() != PageState.UNTOUCHED && p.state() != PageState.KEPT_FREE)
             .count();
-    return (double) used / pages.size();
+    return book.pageCount().map(all -> (double) used / pages.size());
   }
 
   /**

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * A book on the shelf.
  *
  * @param pages how many there are
- * @param filledShare how far it is used up, 0 to 1
+ * @param filledShare how far it is used up, 0 to 1; null where nobody counted its leaves
  * @param from the first day in use
  * @param closed the day it was put away
  * @param inUse whether it is the open book that is drawn in now
@@ -23,7 +23,7 @@ public record BookLine(
     @Nullable Integer leaves,
     Binding binding,
     int pages,
-    double filledShare,
+    @Nullable Double filledShare,
     boolean keptPrivate,
     boolean notJudged,
     @Nullable LocalDate from,

@@ -122,7 +122,7 @@ class BookViews {
                     k.told.leaves(),
                     k.told.binding(),
                     k.map.pages().size(),
-                    k.map.filledShare(),
+                    k.map.filledShare().orElse(null),
                     k.told.keptPrivate(),
                     k.told.notJudged(),
                     k.from(),

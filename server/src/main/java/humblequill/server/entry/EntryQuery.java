@@ -51,11 +51,13 @@ final class EntryQuery {
         : names.find(kind, spelling).map(Name::id).map(names::meaning).orElse(Set.of());
   }
 
+  /** The words stand in one of its spellings, or are one of them in another number or case. */
   private boolean holdsWords(Name name, Names names) {
     var sought = Objects.requireNonNull(words);
-    return name.text().toLowerCase(Locale.ROOT).contains(sought)
-        || names.mergedInto(name.id()).stream()
-            .anyMatch(other -> other.text().toLowerCase(Locale.ROOT).contains(sought));
+    return names.find(name.kind(), sought).filter(name::equals).isPresent()
+        || Stream.concat(Stream.of(name), names.mergedInto(name.id()).stream())
+            .flatMap(n -> Stream.concat(Stream.of(n.text()), n.spellings().stream()))
+            .anyMatch(spelling -> spelling.toLowerCase(Locale.ROOT).contains(sought));
   }
 
   LocalDate from() {
