@@ -5,6 +5,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { RULES } from '../../shared/quota-words'
 import { Button } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
+import { plural } from '../../ui/plural'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { BookSheet } from './BookSheet'
@@ -67,7 +68,7 @@ export function Facts({ book }: { book: Book }) {
             f.format || 'format not told',
             f.grams && `${f.grams} g/m²`,
             f.leaves
-              ? `${f.leaves} leaves, ${f.bothSides ? 'both sides' : 'one side'}`
+              ? `${plural(f.leaves, 'leaf', 'leaves')}, ${f.bothSides ? 'both sides' : 'one side'}`
               : 'leaves not counted',
             BINDINGS[f.binding],
           ]

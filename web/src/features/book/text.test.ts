@@ -21,6 +21,11 @@ test('when a book will be full is told with its span and with what it rests on',
     'about 21 March 2026 (17 March 2026 to 28 March 2026), at 1.6 pages a day over the last 20 days',
   )
   expect(fullWhen(full({ late: null }), format)).toContain('to later than in a year')
+  expect(fullWhen(full({ pagesADay: 1 }), format)).toContain('at 1 page a day')
+  expect(fullWhen(full({ pagesADay: 0.04 }), format)).toContain('at less than 0.1 pages a day')
+  expect(fullWhen(full({ pagesADay: 0 }), format)).toContain(
+    'though no page was begun in the last 20 days, so that this is little more than a guess',
+  )
   expect(fullWhen(full({ middle: null, late: null }), format)).toContain('not before 17 March 2026')
   expect(fullWhen(full({ early: null, middle: null, late: null }), format)).toContain('later than in a year')
 })

@@ -54,7 +54,6 @@ export function pagesOf(book: Book): string {
 
 /** When it will be full, on how much that rests, and when the next one should be there. */
 export function fullWhen(full: NonNullable<Book['full']>, format: Formats): string {
-  const pace = format.number(Math.round(full.pagesADay * 10) / 10)
   if (full.left === 0) {
     return 'Full: no page is left to begin.'
   }
@@ -62,7 +61,12 @@ export function fullWhen(full: NonNullable<Book['full']>, format: Formats): stri
     return `${plural(full.left, 'page')} left. When it will be full shows after three days in it.`
   }
   const date = (day: string | null | undefined) => (day ? format.dayMonthYear(day) : 'later than in a year')
-  const basis = `at ${pace} pages a day over the last ${plural(full.ownDays, 'day')}`
+  const days = plural(full.ownDays, 'day')
+  const pace = full.pagesADay < 0.05 ? 'less than 0.1' : format.decimal(full.pagesADay)
+  const basis =
+    full.pagesADay === 0
+      ? `though no page was begun in the last ${days}, so that this is little more than a guess`
+      : `at ${pace} ${pace === '1' ? 'page' : 'pages'} a day over the last ${days}`
   return full.middle
     ? `about ${date(full.middle)} (${date(full.early)} to ${date(full.late)}), ${basis}`
     : full.early

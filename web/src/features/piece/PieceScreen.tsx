@@ -76,6 +76,7 @@ function Known({ piece }: { piece: Piece }) {
 
 /** The stage under way: log for it, and answer its gate. */
 function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
+  const last = piece.fields.stages.every((s) => s.passed || s.id === stage.id)
   const format = useFormats()
   const { changeStage, log } = usePiece(piece)
   const today = useQuery(queries.today()).data?.day
@@ -157,10 +158,14 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
           <Button
             look="ink"
             onClick={() =>
-              changeStage(stage.id, { passed: true, answer: words }, `${stage.name}: on to the next.`)
+              changeStage(
+                stage.id,
+                { passed: true, answer: words },
+                last ? `${stage.name} is passed; it was the last.` : `${stage.name}: on to the next.`,
+              )
             }
           >
-            {stage.gate ? 'Yes, go on' : 'Go on'}
+            {forward(stage, last)}
           </Button>
           {stage.gate && (
             <Button
@@ -175,6 +180,13 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
       </section>
     </>
   )
+}
+
+function forward(stage: Stage, last: boolean) {
+  if (last) {
+    return stage.gate ? 'Yes' : 'This stage is done'
+  }
+  return stage.gate ? 'Yes, go on' : 'Go on'
 }
 
 function OneStage({ piece, stage, number }: { piece: Piece; stage: Stage; number: number }) {

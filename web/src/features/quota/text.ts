@@ -191,7 +191,7 @@ export function dates(forecast: Schemas['Forecast'], format: Formats): string {
 export function enough(forecast: Schemas['Forecast'], needed: number, unit: Terms['unit'], format: Formats) {
   const { enough: e } = forecast
   return e
-    ? `${e.cases} of ${e.of} own days brought ${units(needed, unit, format)} or more (${Math.round(e.low * 100)}–${Math.round(e.high * 100)} % with so few days).`
+    ? `${e.cases} of ${plural(e.of, 'own day')} brought ${units(needed, unit, format)} or more (${Math.round(e.low * 100)}–${Math.round(e.high * 100)} % with so few days).`
     : undefined
 }
 

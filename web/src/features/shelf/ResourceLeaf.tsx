@@ -69,7 +69,7 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
           {used.unitsAWeek != null && fields.unit != null && (
             <p className="text-faded">
               {format.decimal(used.unitsAWeek)} {units(Math.round(used.unitsAWeek * 10) / 10, fields.unit)} in
-              a week with any, by the last {plural(used.activeWeeks, 'such week')}.
+              a week with any, by the last {used.activeWeeks === 1 ? 'one' : `${used.activeWeeks} of them`}.
             </p>
           )}
         </section>

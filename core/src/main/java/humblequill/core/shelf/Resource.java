@@ -37,7 +37,7 @@ public record Resource(
     READING,
     /** It waits for its turn. */
     QUEUED,
-    /** It is at hand, to look things up in or to come back to. */
+    /** It is at hand, to look things up in or to come back to; also when all of it was read. */
     AT_HAND,
     /** Begun and left off for three weeks or more. */
     LEFT_OFF,
@@ -64,12 +64,17 @@ public record Resource(
     if (queued && use.read().count() == 0) {
       return Place.QUEUED;
     }
-    if (!counted || role != ResourceRole.TEACHES || use.last().isEmpty()) {
+    if (!counted || role != ResourceRole.TEACHES || use.last().isEmpty() || isReadWhole()) {
       return Place.AT_HAND;
     }
     return ChronoUnit.DAYS.between(use.last().get(), today) > LEFT_OFF_DAYS
         ? Place.LEFT_OFF
         : Place.READING;
+  }
+
+  private boolean isReadWhole() {
+    var left = use.read().left();
+    return left.isPresent() && left.getAsInt() <= 0;
   }
 
   /** What is to be remarked on a day. */

@@ -78,6 +78,16 @@ class ResourceTest {
   }
 
   @Test
+  void what_was_read_whole_is_at_hand_and_not_left_off() {
+    assertThat(resource(Ownership.OWNED, false, read(60, 99)).place(TODAY))
+        .isEqualTo(Resource.Place.LEFT_OFF);
+    assertThat(resource(Ownership.OWNED, false, read(60, 100)).place(TODAY))
+        .isEqualTo(Resource.Place.AT_HAND);
+    assertThat(resource(Ownership.OWNED, false, read(1, 100)).place(TODAY))
+        .isEqualTo(Resource.Place.AT_HAND);
+  }
+
+  @Test
   void the_queue_ends_with_the_first_page() {
     assertThat(resource(Ownership.OWNED, true, UNREAD).place(TODAY))
         .isEqualTo(Resource.Place.QUEUED);
