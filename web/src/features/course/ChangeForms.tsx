@@ -11,7 +11,7 @@ import { Field, SelectField } from '../../ui/Field'
 import { NumberField, readWithin } from '../../ui/NumberField'
 import { plural } from '../../ui/plural'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
-import { weekName } from './text'
+import { weekTitle } from './text'
 import type { Change } from '../../shared/plan/usePlanChanges'
 
 type Ruler = Schemas['RulerWeek'][]
@@ -78,7 +78,7 @@ export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
   }
 }
 
-const subject = (about: About) => `${weekName(about.week)}: ${about.week.title}`
+const subject = (about: About) => weekTitle(about.week)
 const NUMBER_OF_DAYS = BOUNDS.Stretch.days
 
 function Plain({
@@ -178,7 +178,7 @@ function Pause({ about }: { about: About }) {
 function WeekOptions({ weeks }: { weeks: Ruler }) {
   return weeks.map((week) => (
     <option key={week.key} value={week.key}>
-      {weekName(week)}: {week.title}
+      {weekTitle(week)}
     </option>
   ))
 }

@@ -14,7 +14,7 @@ import { Followed } from './Followed'
 import { Pairs } from './Pairs'
 import { Remarks } from './Remarks'
 import { Ruler } from './Ruler'
-import { lowerFirst, weekName } from './text'
+import { weekTitle } from './text'
 import { WeekTopics } from './WeekTopics'
 import { WeekTable } from './WeekTable'
 import { plural } from '../../ui/plural'
@@ -89,9 +89,7 @@ function Page({
         )}
         <Goal kind="COURSE" about={placed.placement} />
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1>
-            {weekName(week)}: {lowerFirst(week.title)}
-          </h1>
+          <h1>{weekTitle(week)}</h1>
           <p className="text-faded">
             {format.range(week.from, week.to)} · {format.minutes(week.plannedMinutes)} planned,{' '}
             {format.minutes(week.doneMinutes)} done{week.untilDone && ' · until it is done'}
@@ -125,7 +123,7 @@ function Page({
               <PageLink to={`/course/print?plan=${placed.placement}`}>Print the course</PageLink>
               {week.doneMinutes > 0 && (
                 <PageLink
-                  to={`/sheet?${new URLSearchParams({ from: week.from, to: week.to, title: `${weekName(week)}: ${week.title}` }).toString()}`}
+                  to={`/sheet?${new URLSearchParams({ from: week.from, to: week.to, title: weekTitle(week) }).toString()}`}
                 >
                   Pages of this week as one PDF
                 </PageLink>

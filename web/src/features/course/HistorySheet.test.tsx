@@ -42,7 +42,7 @@ test('the newest comes first, with what it moved and why', async () => {
   open([line('a', { madeOn: '2026-03-01' }), line('b', { reason: 'hulls need three weeks' })])
   const items = await screen.findAllByRole('listitem')
   expect(items[0]).toHaveTextContent('hulls need three weeks')
-  expect(items[0]).toHaveTextContent('Gave week 7, Hulls 21 days instead of 7.')
+  expect(items[0]).toHaveTextContent('Gave week 7 (Hulls) 21 days instead of 7.')
   expect(items[0]).toHaveTextContent('The end moved from August 16, 2026 to August 30, 2026.')
 })
 

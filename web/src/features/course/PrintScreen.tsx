@@ -4,7 +4,7 @@ import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
-import { lowerFirst, weekName } from './text'
+import { weekTitle } from './text'
 import { WeekTable } from './WeekTable'
 import { plural } from '../../ui/plural'
 
@@ -50,9 +50,7 @@ export default function PrintScreen() {
             .filter((week) => !only || week.key === only)
             .map((week) => (
               <section key={week.key} className="mt-6 break-inside-avoid">
-                <h2>
-                  {weekName(week)}: {lowerFirst(week.title)}
-                </h2>
+                <h2>{weekTitle(week)}</h2>
                 <p className="text-faded">
                   {format.range(week.from, week.to)} · {format.minutes(week.plannedMinutes)}
                 </p>

@@ -2,7 +2,7 @@ import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
-import { weekName } from './text'
+import { weekTitle, weekName } from './text'
 
 type Week = Schemas['RulerWeek']
 
@@ -86,7 +86,7 @@ function RulerTab({
       onKeyDown={onMove}
       style={{ flexGrow: Math.max(LEAST_DAYS_SHOWN, week.days) }}
       className="relative min-h-11 min-w-0 basis-0 text-left"
-      title={`${weekName(week)}: ${week.title}, ${format.range(week.from, week.to)}`}
+      title={`${weekTitle(week)}, ${format.range(week.from, week.to)}`}
       aria-label={`${weekName(week)}, ${week.title}, ${Math.round(week.doneShare * 100)} % done${elastic ? `, ${length}` : ''}${week.checkpoint ? ', with drawings to compare' : ''}`}
     >
       {/* Drawn by the style, so that what is read aloud is the label alone. */}

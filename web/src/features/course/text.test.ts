@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { clash } from '../../shared/plan/words'
-import { tell, weekName } from './text'
+import { tell, weekName, weekTitle } from './text'
 
 type Made = Schemas['Made']
 
@@ -23,20 +23,21 @@ const made = (kind: Made['kind'], more: Partial<Made> = {}): Made => ({
 })
 
 test.each([
-  [made('STRETCH', { before: 7, after: 21 }), 'Gave week 7, Hulls 21 days instead of 7.'],
-  [made('UNTIL_DONE', { after: 1 }), 'Let week 7, Hulls last until its work is done.'],
-  [made('REPEAT'), 'Took week 7, Hulls once more.'],
+  [made('STRETCH', { before: 7, after: 21 }), 'Gave week 7 (Hulls) 21 days instead of 7.'],
+  [made('UNTIL_DONE', { after: 1 }), 'Let week 7 (Hulls) last until its work is done.'],
+  [made('REPEAT'), 'Took week 7 (Hulls) once more.'],
   [made('SKIP', { number: null }), 'Left out “Hulls”.'],
-  [made('SWAP', { other: 'Knots' }), 'Swapped week 7, Hulls with Knots.'],
-  [made('EMPTY', { after: 7 }), 'Put 7 empty days before week 7, Hulls.'],
-  [made('DETOUR', { other: 'Ellipses' }), 'Put a detour before week 7, Hulls: Ellipses.'],
+  [made('SWAP', { other: 'Knots' }), 'Swapped week 7 (Hulls) with “Knots”.'],
+  [made('EMPTY', { after: 1 }), 'Put 1 empty day before week 7 (Hulls).'],
+  [made('EMPTY', { after: 7 }), 'Put 7 empty days before week 7 (Hulls).'],
+  [made('DETOUR', { other: 'Ellipses' }), 'Put a detour before week 7 (Hulls): Ellipses.'],
   [
     made('DROP', { units: [{ title: 'Gulls', count: 10, unit: 'DRAWINGS' }] }),
-    'Dropped 10 Gulls from week 7, Hulls.',
+    'Dropped 10 Gulls from week 7 (Hulls).',
   ],
   [made('PACE', { exercise: 'Gulls', before: 120, after: 80 }), 'Gulls: 80 s each instead of 2 min.'],
-  [made('MINUTES_A_DAY', { after: 52 }), 'At least 52 min on each drawing day of week 7, Hulls.'],
-  [made('ADD', { exercise: 'Warm up' }), 'Added “Warm up” to week 7, Hulls.'],
+  [made('MINUTES_A_DAY', { after: 52 }), 'At least 52 min on each drawing day of week 7 (Hulls).'],
+  [made('ADD', { exercise: 'Warm up' }), 'Added “Warm up” to week 7 (Hulls).'],
   [made('POLICY', { policy: 'LET_GO' }), 'Missed work from now on: let go.'],
 ])('%o is told', (change, sentence) => {
   expect(tell(change, format)).toBe(sentence)
@@ -48,7 +49,7 @@ test('missed days are named with what was let go', () => {
     units: [{ title: 'lines', count: 12, unit: 'MINUTES' }],
   })
   expect(tell(change, format)).toContain('let go 12 min of lines')
-  expect(tell(made('SLIDE', { dates: ['2026-03-04'] }), format)).toContain('moved on by 1')
+  expect(tell(made('SLIDE', { dates: ['2026-03-04'] }), format)).toContain('moved on by 1 day.')
 })
 
 test('each obstacle of an appointment names both sides', () => {
@@ -62,4 +63,10 @@ test('each obstacle of an appointment names both sides', () => {
 test('weeks that the course does not have are named by why they are there', () => {
   expect(weekName({ number: 3, role: 'COURSE' })).toBe('Week 3')
   expect(weekName({ number: null, role: 'DETOUR' })).toBe('Detour')
+})
+
+test('a week is called by where it stands, an empty one by itself', () => {
+  expect(weekTitle({ number: 7, role: 'COURSE', title: 'Hulls' })).toBe('Week 7: hulls')
+  expect(weekTitle({ role: 'DETOUR', title: 'Boxes' })).toBe('Detour: boxes')
+  expect(weekTitle({ role: 'EMPTY', title: 'Empty week' })).toBe('Empty week')
 })

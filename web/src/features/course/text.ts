@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
+import { enumerated } from '../../ui/lists'
 import { plural } from '../../ui/plural'
 
 type Made = Schemas['Made']
@@ -69,14 +70,14 @@ export const HAPPENED = {
 >
 export type Happened = keyof typeof HAPPENED
 
-const which = (made: Made) => (made.number == null ? `“${made.week}”` : `week ${made.number}, ${made.week}`)
+const which = (made: Made) => (made.number == null ? `“${made.week}”` : `week ${made.number} (${made.week})`)
 
 /** One change as a sentence of the history. */
 export function tell(made: Made, format: Formats): string {
-  const dates = made.dates.map(format.weekdayDate).join(', ')
-  const units = made.units
-    .map((u) => `${format.number(u.count)}${u.unit === 'MINUTES' ? ' min of' : ''} ${u.title}`)
-    .join(', ')
+  const dates = enumerated(made.dates.map(format.weekdayDate))
+  const units = enumerated(
+    made.units.map((u) => `${format.number(u.count)}${u.unit === 'MINUTES' ? ' min of' : ''} ${u.title}`),
+  )
   switch (made.kind) {
     case 'STRETCH':
       return `Gave ${which(made)} ${plural(made.after ?? 0, 'day')} instead of ${made.before}.`
@@ -89,15 +90,15 @@ export function tell(made: Made, format: Formats): string {
     case 'SKIP':
       return `Left out ${which(made)}.`
     case 'SWAP':
-      return `Swapped ${which(made)} with ${made.other}.`
+      return `Swapped ${which(made)} with “${made.other}”.`
     case 'EMPTY':
-      return `Put ${made.after} empty days before ${which(made)}.`
+      return `Put ${plural(made.after ?? 0, 'empty day')} before ${which(made)}.`
     case 'DETOUR':
       return `Put a detour before ${which(made)}: ${made.other}.`
     case 'PAUSE':
       return `Paused ${which(made)} on ${dates}.`
     case 'SLIDE':
-      return `Missed ${dates}: ${which(made)} moved on by ${made.dates.length}.`
+      return `Missed ${dates}: ${which(made)} moved on by ${plural(made.dates.length, 'day')}.`
     case 'LET_GO':
       return `Missed ${dates}: let go ${units || 'nothing'} of ${which(made)}.`
     case 'DROP':
@@ -131,3 +132,7 @@ export function weekName(week: { number?: number | null; role: Schemas['RulerWee
   }
   return { COURSE: 'Week', REPEAT: 'Once more', DETOUR: 'Detour', EMPTY: 'Empty' }[week.role]
 }
+
+/** A week by where it stands and what it is about. */
+export const weekTitle = (week: Parameters<typeof weekName>[0] & { title: string }) =>
+  week.role === 'EMPTY' ? week.title : `${weekName(week)}: ${lowerFirst(week.title)}`
