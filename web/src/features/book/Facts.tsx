@@ -5,7 +5,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { RULES } from '../../shared/quota-words'
 import { Button } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { BookSheet } from './BookSheet'
@@ -54,7 +54,7 @@ export function Facts({ book }: { book: Book }) {
                 asked={book.full.left}
                 curve={[]}
                 reach={book.full.fan}
-                text={`Pages to come: ${book.full.fan.map((p) => `by ${format.dayMonthYear(p.date)} ${p.low} to ${p.high}, most likely ${p.middle}`).join('; ')}. ${book.full.left} are left.`}
+                text={`Pages to come: ${book.full.fan.map((p) => `by ${format.dayMonthYear(p.date)} ${p.low} to ${p.high}, most likely ${p.middle}`).join('; ')}. ${book.full.left} ${noun(book.full.left, 'is', 'are')} left.`}
                 label={format.dayMonth}
               />
             </div>

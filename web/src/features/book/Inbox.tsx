@@ -6,7 +6,7 @@ import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { Field } from '../../ui/Field'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 import { refusedAt } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
@@ -57,7 +57,7 @@ function sentence(inbox: View, taken: number, busy: boolean): string {
   if (inbox.left > 0) {
     return busy
       ? `${came}, ${inbox.left} to come, from ${inbox.path}…`
-      : `${came}; ${inbox.left} wait in ${inbox.path}.`
+      : `${came}; ${inbox.left} ${noun(inbox.left, 'waits', 'wait')} in ${inbox.path}.`
   }
   return `${came} from ${inbox.path}.`
 }

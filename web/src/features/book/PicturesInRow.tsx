@@ -5,7 +5,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 
 type Placed = Schemas['PlacedInRow']
 
@@ -42,7 +42,8 @@ export function PicturesInRow({
       <div aria-live="polite">
         {done ? (
           <p>
-            {done.at} of {done.of} are on their pages. <Button onClick={stop}>Stop</Button>
+            {done.at} of {done.of} {noun(done.at, 'is', 'are')} on {noun(done.at, 'its page', 'their pages')}.{' '}
+            <Button onClick={stop}>Stop</Button>
           </p>
         ) : first === undefined ? (
           <p>Say above with which page they begin.</p>

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
+import { noun } from '../../ui/plural'
 
 type Week = Schemas['WeekTable']
 type Row = Schemas['Row']
@@ -118,7 +119,7 @@ function CellMark({ cell, ahead }: { cell: Cell; ahead: boolean }) {
     return (
       <span
         role="img"
-        aria-label={`missed, ${cell.share} were planned`}
+        aria-label={`missed, ${cell.share} ${noun(cell.share, 'was', 'were')} planned`}
         className="border-faded mx-auto block w-6 border-t"
       />
     )

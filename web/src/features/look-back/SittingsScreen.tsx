@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats, type Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Parts } from './Parts'
@@ -32,7 +32,8 @@ function Suits({ view }: { view: View }) {
         ) : (
           <>
             <p className="text-faded">
-              {plural(view.sittings, 'sitting')} are over. Means with their 95 % span.
+              {plural(view.sittings, 'sitting')} {noun(view.sittings, 'is', 'are')} over. Means with their 95
+              % span.
             </p>
             <Table title="By length" groups={view.lengths} name={sittingLength} />
             <Table title="By place in a row" groups={view.places} name={(n) => PLACES[n] ?? n} />
@@ -137,7 +138,7 @@ function verdict(groups: Groups, name: (n: string) => string): string {
 function Stretches({ view }: { view: View }) {
   const format = useFormats()
   const { longest, longestLately } = view
-  return longest ? (
+  return longest && longest.minutes > 0 ? (
     <p className="mt-4">
       Longest without a break: {format.minutes(longest.minutes)} on {format.dayMonthYear(longest.day)}
       {longestLately && longestLately.day !== longest.day
@@ -182,7 +183,7 @@ function Feared({ feared: f }: { feared: View['feared'] }) {
       <p className={f.said ? '' : 'text-faded'}>
         {told === 0
           ? 'Told before and after a sitting, it shows whether it was as hard as it seemed.'
-          : `Of ${plural(told, 'sitting')} ${f.easier} were easier than they seemed, ${f.same} as hard, ${f.harder} harder.${
+          : `Of ${plural(told, 'sitting')} ${f.easier} ${noun(f.easier, 'was easier than it', 'were easier than they')} seemed, ${f.same} as hard, ${f.harder} harder.${
               f.said
                 ? f.easier > f.harder
                   ? ' They are easier than they seem.'

@@ -80,7 +80,7 @@ export function Running({ quota }: { quota: Quota }) {
         <Row name="Today">
           {p.today === 0
             ? `nothing is asked${terms.start > today ? ` before ${format.dayMonth(terms.start)}` : ''}`
-            : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} come with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
+            : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} ${noun(p.served, 'comes', 'come')} with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
         </Row>
         {isDated(terms) && <Row name="Needed">{needed(quota, format)}</Row>}
         {p.planned > 0 && (

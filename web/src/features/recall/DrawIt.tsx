@@ -7,6 +7,7 @@ import { Check } from '../../ui/Check'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Refused } from '../../ui/Refused'
+import { noun } from '../../ui/plural'
 import { hasRoomBeside, Labels } from './Labels'
 import { Next } from './Next'
 import type { PlateData } from './Picture'
@@ -75,7 +76,7 @@ export function DrawIt({ plate }: { plate: PlateData }) {
         {due ? (
           <>
             <p className="mt-3 font-serif text-xl">
-              {got.length} of {plate.pins.length} were there.
+              {got.length} of {plate.pins.length} {noun(got.length, 'was', 'were')} there.
             </p>
             <p>It is asked for again on {format.dayMonthYear(due)}.</p>
             <Button className="mt-3" disabled={log.isPending || log.isSuccess} onClick={() => log.mutate()}>

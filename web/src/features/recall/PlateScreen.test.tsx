@@ -39,7 +39,7 @@ test('a plate is covered until it was drawn, then ticked', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Uncover' }))
   await userEvent.click(screen.getByRole('checkbox', { name: /keel/ }))
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
-  expect(await screen.findByText('1 of 2 were there.')).toBeInTheDocument()
+  expect(await screen.findByText('1 of 2 was there.')).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/recall/plates/boat/drawn')[0]?.body).toEqual({ got: ['keel'] })
 })
 

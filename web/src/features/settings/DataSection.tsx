@@ -4,6 +4,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'
+import { noun } from '../../ui/plural'
 
 type Report = Schemas['ImportReport']
 
@@ -95,8 +96,8 @@ function ImportTable({
     <div className="mt-4">
       <p role="status">
         {report.applied
-          ? `${name}: ${report.added} added, ${report.skipped} were there already.`
-          : `${name} would add ${report.added}, skip ${report.skipped} that are there already, and refuses ${report.refused}.`}
+          ? `${name}: ${report.added} added, ${report.skipped} ${noun(report.skipped, 'was', 'were')} there already.`
+          : `${name} would add ${report.added}, skip ${report.skipped} that ${noun(report.skipped, 'is', 'are')} there already, and refuses ${report.refused}.`}
       </p>
       {report.refused > 0 && (
         <p className="text-sanguine">

@@ -38,7 +38,7 @@ class RecallTest {
     button(page, "Uncover").click();
     page.getByLabel("keel").check();
     button(page, "Keep it").click();
-    assertThat(page.getByText("1 of 15 were there.")).isVisible();
+    assertThat(page.getByText("1 of 15 was there.")).isVisible();
     button(page, "Log it as a drawing from memory").click();
     assertThat(page.getByText("Logged as a drawing from memory")).isVisible();
     page.navigate(quill.url() + "/today");
@@ -120,7 +120,7 @@ class RecallTest {
     button(page, "Uncover").click();
     page.getByLabel("cap").check();
     button(page, "Keep it").click();
-    assertThat(page.getByText("1 of 1 were there.")).isVisible();
+    assertThat(page.getByText("1 of 1 was there.")).isVisible();
     page.context().close();
   }
 

@@ -44,7 +44,7 @@ class PageViews {
                     Refusal.badValue(
                         "number",
                         number,
-                        "There is no page %d in %s; %d are known."
+                        "There is no page %d in %s; its pages are known up to %d."
                             .formatted(number, k.name().text(), k.map().pages().size())));
     var told = k.pages().stream().filter(p -> p.number() == number).findFirst();
     var pictures =
