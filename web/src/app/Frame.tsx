@@ -150,7 +150,7 @@ function Tabs() {
           key={tab.path}
           to={tab.path}
           aria-current={isIn(tab, pathname) ? 'page' : undefined}
-          className={`wide:h-[4.75rem] wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] wide:text-base grid min-h-12 flex-1 place-items-center text-sm ${
+          className={`wide:h-[4.75rem] wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] wide:text-base grid min-h-12 flex-auto place-items-center text-center text-sm ${
             isIn(tab, pathname)
               ? 'bg-paper font-medium'
               : 'text-faded wide:bg-deeper wide:mr-3 hover:text-ink'
