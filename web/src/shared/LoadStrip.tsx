@@ -5,13 +5,19 @@ const WIDTH = 9
 const HEIGHT = 26
 const FULL = 16
 
+/** What the strokes say. */
+export const STROKES =
+  'Each stroke is a week; the line across is your own room in the coming seven days. Red strokes do not fit.'
+
 /** Each week as a pencil stroke, against a line that stands for the learner's own room where there is one. */
 export function LoadStrip({ loads, room = true }: { loads: Schemas['WeekLoad'][]; room?: boolean }) {
   const fullest = Math.max(...loads.map((w) => w.minutes))
   const width = loads.length * WIDTH + 2
   const over = loads.filter((w) => !w.fits).length
   const fit =
-    over === 0 ? 'each fits your own room' : `${over} ${noun(over, 'does', 'do')} not fit your own room`
+    over === 0
+      ? `${noun(loads.length, 'it', 'each')} fits your own room`
+      : `${over} ${noun(over, 'does', 'do')} not fit your own room`
   const text = `${plural(loads.length, 'week')}${room ? `; ${fit}` : ''}`
   return (
     <svg

@@ -9,7 +9,7 @@ import { CameBack } from '../../../ui/CameBack'
 import { Field, TextField } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
-import { LoadStrip } from '../../../shared/LoadStrip'
+import { LoadStrip, STROKES } from '../../../shared/LoadStrip'
 import { moved, newCourse, newWeek, type CourseDocument } from './document'
 import { BaselineEditor } from './BaselineEditor'
 import { PlainLines } from './PlainLines'
@@ -165,7 +165,12 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
         <Button onClick={() => setWeeks([...course.weeks, newWeek(course.weeks.length + 1)])}>
           Add a week
         </Button>
-        {checked && checked.loads.length > 0 && <LoadStrip loads={checked.loads} />}
+        {checked?.loads.some((week) => week.minutes > 0) && (
+          <>
+            <LoadStrip loads={checked.loads} />
+            <p className="text-faded text-sm">{STROKES}</p>
+          </>
+        )}
         {checked?.reason != null && (
           <p role="alert" className="text-sanguine">
             Not complete yet{checked.path ? `, at ${checked.path}` : ''}: {checked.reason}.

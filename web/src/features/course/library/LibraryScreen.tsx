@@ -1,3 +1,4 @@
+import { STROKES } from '../../../shared/LoadStrip'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -16,10 +17,7 @@ export default function LibraryScreen() {
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>Courses</h1>
-      <p className="text-faded">
-        Each stroke is a week; the line across is your own room in the coming seven days. Red strokes do not
-        fit.
-      </p>
+      <p className="text-faded">{STROKES}</p>
       <Bring />
       <Waiting query={useQuery(queries.courses())}>
         {({ courses, broken }) => (
