@@ -1,14 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import {
-  lazy,
-  Suspense,
-  useCallback,
-  useEffect,
-  useRef,
-  useState,
-  type FormEvent,
-  type ReactNode,
-} from 'react'
+import { lazy, Suspense, useCallback, useEffect, useRef, type FormEvent, type ReactNode } from 'react'
 import { Link, NavLink, useLocation, useNavigate, useSearchParams } from 'react-router'
 import { queries } from '../api/queries'
 import { LINE_LINK } from '../ui/Button'
@@ -17,6 +8,7 @@ import { Key } from '../ui/Key'
 import { useFormats } from '../ui/locale'
 import { isIn, SECTIONS } from './sections'
 import { useKeys } from './useKeys'
+import { useOpening } from '../ui/opening'
 
 const KeyList = lazy(() => import('./KeyList'))
 
@@ -24,10 +16,10 @@ const TABS = [...SECTIONS, { path: '/settings', label: 'Settings' }]
 
 /** The spread with its head line, and the index tabs at its edge. */
 export function Frame({ children }: { children: ReactNode }) {
-  const [help, setHelp] = useState(false)
+  const [help, setHelp] = useOpening(false)
   const search = useRef<HTMLInputElement>(null)
   useKeys({
-    onHelp: useCallback(() => setHelp(true), []),
+    onHelp: useCallback(() => setHelp(true), [setHelp]),
     onSearch: useCallback(() => search.current?.focus(), []),
   })
   const { pathname } = useLocation()

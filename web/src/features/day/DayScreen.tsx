@@ -13,6 +13,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { plural } from '../../ui/plural'
 import { became } from './text'
+import { useOpening } from '../../ui/opening'
 
 /** Any day: what became of it on the left leaf, its entries and what is missing on the right. */
 export default function DayScreen() {
@@ -85,7 +86,7 @@ function OtherDay() {
 
 function Drawn({ view }: { view: Schemas['DayView'] }) {
   const format = useFormats()
-  const [filling, setFilling] = useState<Schemas['EntryFields']>()
+  const [filling, setFilling] = useOpening<Schemas['EntryFields'] | undefined>(undefined)
   const ahead = view.day > view.today
   return (
     <Leaf second>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
@@ -8,6 +8,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { pictureAt } from '../../shared/pictures'
 import { EntryLine } from '../../shared/entry/EntryLine'
+import { useOpening } from '../../ui/opening'
 
 const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
 
@@ -29,7 +30,7 @@ export default function SearchScreen() {
 
 function Found({ found, text }: { found: Schemas['Found']; text: string }) {
   const format = useFormats()
-  const [editing, setEditing] = useState<Schemas['EntryView']>()
+  const [editing, setEditing] = useOpening<Schemas['EntryView'] | undefined>(undefined)
   const { entries, total } = found.entries
   return (
     <TwoLeaves>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
@@ -19,6 +19,7 @@ import {
   type Resource,
 } from './text'
 import { useShelf } from './useShelf'
+import { useOpening } from '../../ui/opening'
 
 const ResourceSheet = lazy(() => import('./ResourceSheet'))
 
@@ -26,7 +27,7 @@ const ResourceSheet = lazy(() => import('./ResourceSheet'))
 export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resource[] }) {
   const format = useFormats()
   const { remove, change } = useShelf()
-  const [editing, setEditing] = useState(false)
+  const [editing, setEditing] = useOpening(false)
   const { fields, used } = resource
   const gaps = used.gaps.filter((gap) => gap.to < used.next)
   const today = useQuery(queries.today()).data?.day

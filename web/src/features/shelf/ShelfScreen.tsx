@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
@@ -13,6 +13,7 @@ import { ReadRuler } from './ReadRuler'
 import { ResourceLeaf } from './ResourceLeaf'
 import { useShelf } from './useShelf'
 import { finish, PLACES, progress, remark, waits, type Resource } from './text'
+import { useOpening } from '../../ui/opening'
 
 const ResourceSheet = lazy(() => import('./ResourceSheet'))
 
@@ -26,7 +27,7 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
   const { id } = useParams()
   const [params, setParams] = useSearchParams()
   const topic = params.get('topic')
-  const [making, setMaking] = useState<string>()
+  const [making, setMaking] = useOpening<string | undefined>(undefined)
   const resources = topic
     ? shelf.resources.filter((r) => [...r.fields.topics, ...r.entryTopics].includes(topic))
     : shelf.resources

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
@@ -24,6 +24,7 @@ import { Recall } from './Recall'
 import { ShareList } from './ShareList'
 import { OpenEnd, SmallDay } from './SmallDay'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
+import { useOpening } from '../../ui/opening'
 
 const TooMuch = lazy(() => import('./TooMuch'))
 
@@ -214,7 +215,7 @@ function OutsideCourse({ course, day }: { course: NonNullable<Today['course']>; 
 
 function Drawn({ today }: { today: Today }) {
   const format = useFormats()
-  const [filling, setFilling] = useState<Schemas['EntryFields']>()
+  const [filling, setFilling] = useOpening<Schemas['EntryFields'] | undefined>(undefined)
   const { drawnDrawings: drawings } = today
   return (
     <section aria-labelledby="drawn" className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6">

@@ -1,16 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { EntryLine } from '../../shared/entry/EntryLine'
 import { useFormats } from '../../ui/locale'
+import { useOpening } from '../../ui/opening'
 
 const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
 
 /** The newest entries of a topic with the pictures of their pages. */
 export function TopicEntries({ entries, total }: { entries: Schemas['EntryView'][]; total: number }) {
   const format = useFormats()
-  const [editing, setEditing] = useState<Schemas['EntryView']>()
+  const [editing, setEditing] = useOpening<Schemas['EntryView'] | undefined>(undefined)
   const paged = entries.filter((e) => e.fields.pageFrom != null).map((e) => e.id)
   const pictures = useQuery(queries.entryPictures(paged)).data
   if (entries.length === 0) {

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
@@ -18,6 +18,7 @@ import { STATES, STEPS } from './text'
 import { TopicEntries } from './TopicEntries'
 import { TopicHabits } from './TopicHabits'
 import { TopicPlots } from './TopicPlots'
+import { useOpening } from '../../ui/opening'
 
 const MoreOfIt = lazy(() => import('./MoreOfIt'))
 
@@ -113,7 +114,7 @@ function Standing({ topic }: { topic: Topic }) {
 function Actions({ topic }: { topic: Topic }) {
   const format = useFormats()
   const { put } = useWarmUps()
-  const [more, setMore] = useState(false)
+  const [more, setMore] = useOpening(false)
   const tell = useTell(topic.id)
   const { weak, depth } = topic
   return (

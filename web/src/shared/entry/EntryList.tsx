@@ -1,9 +1,10 @@
-import { lazy, Suspense, useState, type ReactNode } from 'react'
+import { lazy, Suspense, type ReactNode } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
 import { LINE_KEPT } from '../logline/events'
 import type { Schemas } from '../../api/client'
 import { EntryLine } from './EntryLine'
+import { useOpening } from '../../ui/opening'
 
 const EntryForm = lazy(() => import('./EntryForm'))
 
@@ -25,7 +26,7 @@ export function EntryList({
   filling: Schemas['EntryFields'] | undefined
   onFilled: () => void
 }) {
-  const [editing, setEditing] = useState<View>()
+  const [editing, setEditing] = useOpening<View | undefined>(undefined)
   const paged = entries.filter((e) => e.fields.pageFrom != null).map((e) => e.id)
   const pictures = useQuery(queries.entryPictures(paged)).data
   return (

@@ -1,8 +1,9 @@
-import { lazy, Suspense, useRef, useState, type KeyboardEvent } from 'react'
+import { lazy, Suspense, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { choiceLabel, FIELD_NAMES, trouble } from './text'
+import { useOpening } from '../../ui/opening'
 
 const PutRight = lazy(() => import('./PutRight'))
 
@@ -134,7 +135,7 @@ function DayOrText({ day, text }: { day: boolean; text: string }) {
 }
 
 function Understood({ phrase, line, onChange }: Piece) {
-  const [open, setOpen] = useState(false)
+  const [open, setOpen] = useOpening(false)
   const word = useRef<HTMLButtonElement>(null)
   const name = FIELD_NAMES[phrase.field]
   const apply = (next: string) => {
