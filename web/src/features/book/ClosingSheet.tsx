@@ -11,6 +11,7 @@ import { NumberField, readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
 import type { Book } from './text'
+import { noun, plural } from '../../ui/plural'
 
 /** A book is put away: its goal is asked about again, and the next one can be opened like it. */
 export function ClosingSheet({
@@ -50,7 +51,7 @@ export function ClosingSheet({
       open
       onClose={onClose}
       title={`Close ${book.fields.name}`}
-      description={`${book.drawnOn} of ${book.pages} pages are drawn on. A closed book stays as it is and can be opened again.`}
+      description={`${book.drawnOn} of ${plural(book.pages, 'page')} ${noun(book.drawnOn, 'is', 'are')} drawn on. A closed book stays as it is and can be opened again.`}
     >
       <form
         className="grid gap-3"

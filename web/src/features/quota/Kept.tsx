@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { LINE_LINK } from '../../ui/Button'
 import { RULES } from '../../shared/quota-words'
 import type { Quota } from './text'
+import { plural } from '../../ui/plural'
 
 /** How the rules were kept: counted, never held against anybody. */
 export function Kept({ quota }: { quota: Quota }) {
@@ -12,7 +13,11 @@ export function Kept({ quota }: { quota: Quota }) {
   }
   return (
     <p className="text-faded mt-2">
-      {known.map(([rule, k]) => `${RULES[rule].name}: ${k.kept} of ${k.kept + k.broken} entries`).join(' · ')}
+      {known
+        .map(
+          ([rule, k]) => `${RULES[rule].name}: ${k.kept} of ${plural(k.kept + k.broken, 'entry', 'entries')}`,
+        )
+        .join(' · ')}
     </p>
   )
 }

@@ -128,7 +128,7 @@ function Standing({ line, ways }: { line: Line; ways: NonNullable<Line['way']>[]
     <div className="text-faded text-sm">
       <p>
         {line.due && (due ? 'due now' : `next on ${format.dayMonthYear(line.due)}`)}
-        {line.times > 0 && `; there ${line.right} of ${line.times} times`}
+        {line.times > 0 && `; there ${line.right} of ${plural(line.times, 'time')}`}
       </p>
       <div className="flex flex-wrap items-end gap-x-4">
         {ways.length > 1 && (

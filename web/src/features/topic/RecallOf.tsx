@@ -33,7 +33,7 @@ export function RecallOf({ topic }: { topic: Schemas['TopicView'] }) {
             </Link>
             <span className="text-faded">
               {s.times > 0
-                ? `, there ${s.right} of ${s.times} times`
+                ? `, there ${s.right} of ${plural(s.times, 'time')}`
                 : s.way
                   ? ', asked for soon'
                   : ', not asked for'}

@@ -35,8 +35,8 @@ class PagesInBook implements EntryCheck {
               throw Refusal.badValue(
                   "pageTo",
                   last,
-                  "%s has %d pages, so that p %d lies beyond it. Put the page right, or the book's leaves."
-                      .formatted(name.map(Name::text).orElse(""), pages, last));
+                  "p %d lies beyond %s, whose last page is p %d. Put the page right, or the book's leaves."
+                      .formatted(last, name.map(Name::text).orElse(""), pages));
             });
   }
 }
