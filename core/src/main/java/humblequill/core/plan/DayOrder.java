@@ -38,8 +38,13 @@ public enum DayOrder {
     this.kinds = List.of(kinds);
   }
 
-  /** The place of a kind in the day, 0 first. */
-  public int rank(ExerciseKind kind) {
-    return kinds.indexOf(kind);
+  /**
+   * The place of work in the day, the lowest first. What is drawn unaided at the beginning comes
+   * before anything is learned that day, in both schools; nothing but a warm-up stands before it.
+   */
+  int rank(Work work) {
+    return work.opensTheWeek()
+        ? 2 * kinds.indexOf(ExerciseKind.WARM_UP) + 1
+        : 2 * kinds.indexOf(work.kind());
   }
 }

@@ -13,7 +13,7 @@ final class SpreadOfDraft {
     var inOrder =
         IntStream.range(0, draft.works())
             .boxed()
-            .sorted(Comparator.comparingInt(i -> order.rank(draft.work(i).kind())))
+            .sorted(Comparator.comparingInt(i -> order.rank(draft.work(i))))
             .toList();
     var plans = new ArrayList<DayPlan>();
     long room = 0;

@@ -47,6 +47,11 @@ public record Work(
     }
   }
 
+  /** Whether it is a drawing to compare later, on the first day. */
+  boolean opensTheWeek() {
+    return kind == ExerciseKind.CHECKPOINT && on.equals(Optional.of(Exercise.Pinned.FIRST_DAY));
+  }
+
   /** All of an exercise, nothing of it done yet. */
   public static Work of(Exercise exercise) {
     return new Work(

@@ -9,6 +9,8 @@ import humblequill.core.course.ExerciseKind;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Work that belongs to the first or the last day. Common practice, no published source. */
 class PinnedWorkTest {
@@ -34,6 +36,33 @@ class PinnedWorkTest {
     assertThat(counts(spread, "before")).containsExactly(1, 0, 0, 0);
     assertThat(counts(spread, "after")).containsExactly(0, 0, 0, 1);
     assertThat(spread.fits()).isTrue();
+  }
+
+  /** Unaided means before the lesson: common practice, no published source. */
+  @ParameterizedTest
+  @EnumSource
+  void what_is_drawn_unaided_comes_before_all_but_a_warm_up(DayOrder order) {
+    var day =
+        Planner.spread(
+                List.of(
+                    work("lesson", ExerciseKind.LESSON),
+                    work("poses", ExerciseKind.TIMED_POSES),
+                    pinned("before", 1, 600, Exercise.Pinned.FIRST_DAY),
+                    pinned("after", 1, 600, Exercise.Pinned.LAST_DAY),
+                    work("warm-up", ExerciseKind.WARM_UP)),
+                rooms(60),
+                order)
+            .days()
+            .get(0);
+    assertThat(day.shares())
+        .extracting(Share::exerciseId)
+        .startsWith("warm-up", "before")
+        .endsWith("after")
+        .hasSize(5);
+  }
+
+  private static Work work(String id, ExerciseKind kind) {
+    return new Work(id, kind, 1, 600, 1, Optional.empty());
   }
 
   @Test
