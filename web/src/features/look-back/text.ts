@@ -24,7 +24,11 @@ export function sittingLength(name: string): string {
 /** A class of hours in words: "09-12". */
 export function hours(name: string): string {
   const [from, to] = name.split('-').map(Number)
-  return from === 0 ? `before ${to} o’clock` : to === 24 ? `after ${from} o’clock` : `${from} to ${to} o’clock`
+  return from === 0
+    ? `before ${to} o’clock`
+    : to === 24
+      ? `after ${from} o’clock`
+      : `${from} to ${to} o’clock`
 }
 
 /** An offered change in two pieces: what it does, and what it follows from. */

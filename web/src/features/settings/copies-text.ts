@@ -15,7 +15,8 @@ export function newest(copies: Schemas['CopiesView'], format: Formats): string {
   if (!last) {
     return 'There is no copy yet; the first is made a few seconds after each start of a day.'
   }
-  const size = `${format.number(Math.round(last.bytes / 100_000) / 10)} MB`
+  const megabytes = Math.round(last.bytes / 100_000) / 10
+  const size = megabytes === 0 ? 'under 0.1 MB' : `${format.number(megabytes)} MB`
   const holds = last.entries == null ? size : `${plural(last.entries, 'entry', 'entries')}, ${size}`
   const proven = last.proven ? 'found the same row by row' : 'made before copies were compared'
   const others =
