@@ -1,12 +1,11 @@
 import { useEffect } from 'react'
 import { useNavigate } from 'react-router'
 import { FOCUS_LOG_LINE, TO_LOG_LINE } from '../shared/logline/events'
+import { FIELDS } from '../ui/typing'
 import { SECTIONS } from './sections'
 
 const isIn = (target: EventTarget | null, places: string): target is HTMLElement =>
   target instanceof HTMLElement && target.closest(places) !== null
-
-const FIELDS = 'input, textarea, select, [contenteditable]'
 
 /** The keys that work on every page. */
 export function useKeys({ onHelp, onSearch }: { onHelp: () => void; onSearch: () => void }) {

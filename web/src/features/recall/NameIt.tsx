@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Refused } from '../../ui/Refused'
 import { useShown } from '../../ui/shown'
+import { isTyping } from '../../ui/typing'
 import { Next } from './Next'
 import { Mark, Picture, type Pin, type PlateData } from './Picture'
 import { useAsked } from './useAsked'
@@ -24,7 +25,11 @@ export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
   const [right, setRight] = useState(0)
   const field = useRef<HTMLFormElement>(null)
   const shown = useShown()
-  useEffect(() => field.current?.querySelector('input')?.focus(), [at, shown])
+  useEffect(() => {
+    if (!isTyping()) {
+      field.current?.querySelector('input')?.focus()
+    }
+  }, [at, shown])
   const pin = pins[at]
   const name = useMutation({
     mutationFn: () =>

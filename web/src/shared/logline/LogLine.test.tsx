@@ -1,7 +1,9 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
 import { beforeEach, expect, test, vi } from 'vitest'
 import { sent, show } from '../../test-page'
+import { Shown } from '../../ui/shown'
 import { LogLine } from './LogLine'
 
 const place = { day: '2026-03-05', today: '2026-03-05', example: '3 boats' }
@@ -121,4 +123,28 @@ test('a line of a day off offers rest or a pause', async () => {
     restDays: ['2026-03-01', '2026-03-05'],
   })
   await waitFor(() => expect(screen.queryByText(/Kept as a note. Days/)).not.toBeInTheDocument())
+})
+
+test('the cursor goes into the line once the page is shown, unless the learner types elsewhere', async () => {
+  globalThis.matchMedia = ((query: string) => ({ matches: true, media: query })) as typeof matchMedia
+  function Late() {
+    const [shown, setShown] = useState(false)
+    return (
+      <>
+        <input aria-label="Search" onChange={() => setShown(true)} />
+        <button onClick={() => setShown(true)}>A tab</button>
+        <Shown value={shown}>
+          <LogLine {...place} onForm={vi.fn()} />
+        </Shown>
+      </>
+    )
+  }
+  show(<Late />, {})
+  await userEvent.type(screen.getByLabelText('Search'), '2 March')
+  expect(screen.getByLabelText('Search')).toHaveFocus()
+  cleanup()
+  show(<Late />, {})
+  expect(line()).not.toHaveFocus()
+  await userEvent.click(screen.getByText('A tab'))
+  expect(line()).toHaveFocus()
 })

@@ -8,6 +8,7 @@ import { useNotice } from '../../ui/Notices'
 import { enumerated } from '../../ui/lists'
 import { useFormats, type Formats } from '../../ui/locale'
 import { useShown } from '../../ui/shown'
+import { isTyping } from '../../ui/typing'
 import { entryName } from '../entry/fields'
 import { useEntryWrites } from '../entry/useEntryWrites'
 import { Phrases } from './Phrases'
@@ -63,7 +64,7 @@ export function LogLine({
   useEffect(() => {
     const focus = () => input.current?.focus()
     // Where leaves stack, the day's work comes first and a screen keyboard would cover it.
-    if (shown && (sought || matchMedia('(width >= 900px)').matches)) {
+    if (shown && !isTyping() && (sought || matchMedia('(width >= 900px)').matches)) {
       input.current?.focus({ preventScroll: true })
     }
     window.addEventListener(FOCUS_LOG_LINE, focus)
