@@ -59,3 +59,21 @@ test('a second press stands on the first, though nothing was answered yet', asyn
   expect(last.version).toBe(4)
   expect(last.fields.stages[0]).toMatchObject({ passed: true, reason: 'it leans' })
 })
+
+test('the gate of the last stage leads to none after it', async () => {
+  const stages = [stage('b', { passed: true }), stage('a')]
+  const asked = show(
+    <Routes>
+      <Route path="/pieces/:id" element={<PieceScreen />} />
+    </Routes>,
+    {
+      'GET /api/pieces/p': () => ({ body: piece(3, stages) }),
+      'PUT /api/pieces/p': () => ({ body: piece(4, stages) }),
+      'GET /api/today': () => ({ body: { day: '2026-03-05' } }),
+    },
+    '/pieces/p',
+  )
+  await userEvent.click(await screen.findByRole('button', { name: 'Yes' }))
+  expect(await screen.findByText('Stage a is passed; it was the last.')).toBeInTheDocument()
+  expect(sent(asked, 'PUT', '/api/pieces/p')).toHaveLength(1)
+})

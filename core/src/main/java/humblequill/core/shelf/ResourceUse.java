@@ -9,6 +9,7 @@ import humblequill.core.entry.Units;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -28,7 +29,7 @@ import java.util.TreeSet;
  * @param unitsAWeek the mean of the last {@value #WEEKS} weeks with newly read ones; empty without
  * @param activeWeeks how many weeks that rests on
  * @param minutes of all its entries
- * @param byHow entries by how it was used
+ * @param byHow entries by how it was used, in the order of these ways
  * @param attemptedFirst units attempted before their solution was seen
  * @param withAttempt own minutes a unit where it was attempted first
  * @param without own minutes a unit where it was not
@@ -103,7 +104,7 @@ public record ResourceUse(
         drawn.stream().mapToInt(d -> d.drawings().orElse(0)).sum(),
         drawn.stream().map(Drawn::day).findFirst(),
         drawn.isEmpty() ? Optional.empty() : Optional.of(drawn.get(drawn.size() - 1).day()),
-        Map.copyOf(how),
+        Collections.unmodifiableMap(how),
         attempted.size(),
         cost.with(),
         cost.without(),

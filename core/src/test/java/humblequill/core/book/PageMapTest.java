@@ -26,6 +26,24 @@ class PageMapTest {
         Optional.empty());
   }
 
+  @Test
+  void how_full_a_book_is_cannot_be_told_before_its_leaves_are_counted() {
+    var uncounted =
+        new Book(
+            "Harbour book",
+            Optional.empty(),
+            Optional.empty(),
+            true,
+            Binding.BOUND,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+    var map = PageMap.of(uncounted, List.of(), List.of(drawn("Harbour book", MONDAY, 1, 3)));
+    assertThat(map.drawnOn()).isEqualTo(3);
+    assertThat(map.filledShare()).isEmpty();
+    assertThat(map.left()).isEmpty();
+  }
+
   private static PageFact fact(int number, PageState state, int pictures) {
     return new PageFact(UUID.randomUUID(), number, state, "", false, pictures);
   }

@@ -20,6 +20,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Bounds are common practice, no published source. */
 class ResourceTest {
@@ -69,22 +71,18 @@ class ResourceTest {
         ResourceRole.TEACHES, whose, List.of(), true, queued, Optional.empty(), 0, false, use);
   }
 
-  @Test
-  void it_is_left_off_after_three_weeks() {
-    assertThat(resource(Ownership.OWNED, false, read(21, 9)).place(TODAY))
-        .isEqualTo(Resource.Place.READING);
-    assertThat(resource(Ownership.OWNED, false, read(22, 9)).place(TODAY))
-        .isEqualTo(Resource.Place.LEFT_OFF);
-  }
-
-  @Test
-  void what_was_read_whole_is_at_hand_and_not_left_off() {
-    assertThat(resource(Ownership.OWNED, false, read(60, 99)).place(TODAY))
-        .isEqualTo(Resource.Place.LEFT_OFF);
-    assertThat(resource(Ownership.OWNED, false, read(60, 100)).place(TODAY))
-        .isEqualTo(Resource.Place.AT_HAND);
-    assertThat(resource(Ownership.OWNED, false, read(1, 100)).place(TODAY))
-        .isEqualTo(Resource.Place.AT_HAND);
+  @ParameterizedTest
+  @CsvSource({
+    "21, 9, READING",
+    "22, 9, LEFT_OFF",
+    "60, 99, LEFT_OFF",
+    "60, 100, AT_HAND",
+    "1, 100, AT_HAND",
+  })
+  void it_is_left_off_after_three_weeks_unless_all_of_its_hundred_pages_were_read(
+      int daysAgo, int pages, Resource.Place place) {
+    assertThat(resource(Ownership.OWNED, false, read(daysAgo, pages)).place(TODAY))
+        .isEqualTo(place);
   }
 
   @Test

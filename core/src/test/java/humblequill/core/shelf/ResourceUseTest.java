@@ -78,6 +78,7 @@ class ResourceUseTest {
     assertThat(USE.withAttempt()).hasValue(30);
     assertThat(USE.without()).hasValue(90 / 7.);
     assertThat(USE.byHow()).containsEntry(HowUsed.COPIED, 2);
+    assertThat(List.copyOf(USE.byHow().keySet())).as("always in the same order").isSorted();
     assertThat(USE.minutes()).isEqualTo(150);
   }
 
