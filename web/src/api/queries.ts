@@ -27,7 +27,7 @@ export const queries = {
     }),
   course: (week?: string, placement?: string) =>
     queryOptions({
-      queryKey: ['course', placement ?? 'main', week ?? 'now'],
+      queryKey: ['course', placement ?? 'in front', week ?? 'now'],
       queryFn: () => answer(api.GET('/api/course', { params: { query: { week, placement } } })),
     }),
   document: (id: string) =>

@@ -6108,6 +6108,7 @@ export interface components {
         Rung: {
             /** @enum {string|null} */
             cabinet?: "STANDING" | "SITTING" | "LYING" | "ACTION" | "BOX" | "CYLINDER" | "CONE" | "HEAD" | "HULL" | "TORSO" | "HAND" | "FOOT" | null;
+            goesOn: boolean;
             /** @enum {string} */
             kind: "POSE" | "THUMBNAIL" | "FINISH" | "LOOK" | "HOLD" | "RECALL" | "REVEAL" | "OWN_TRY" | "AFTER" | "BREAK";
             part: string;

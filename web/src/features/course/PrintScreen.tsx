@@ -8,27 +8,40 @@ import { weekTitle } from './text'
 import { WeekTable } from './WeekTable'
 import { plural } from '../../ui/plural'
 
-/** The whole course on paper, or one week of it; A4 and Letter both hold a week on a page. */
+/** A course on paper: the one that is named, or the one in front. */
 export default function PrintScreen() {
   const [params] = useSearchParams()
-  const placement = params.get('plan') ?? ''
-  const only = params.get('week')
-  const format = useFormats()
-  const printed = useQuery({ ...queries.printed(placement), enabled: placement !== '' })
-  if (placement === '') {
-    return (
-      <div className="wide:px-8 px-4 py-6">
-        <h1>Nothing to print</h1>
-        <p>
-          A course is printed from its own page: follow one under{' '}
-          <Link to="/course" className="underline underline-offset-4">
-            Course
-          </Link>{' '}
-          and choose Print there.
-        </p>
-      </div>
-    )
+  const named = params.get('plan')
+  const course = useQuery({ ...queries.course(), enabled: !named })
+  if (named) {
+    return <Printed placement={named} only={params.get('week')} />
   }
+  return (
+    <Waiting query={course}>
+      {({ placed }) => (placed ? <Printed placement={placed.placement} only={null} /> : <NothingToPrint />)}
+    </Waiting>
+  )
+}
+
+function NothingToPrint() {
+  return (
+    <div className="wide:px-8 px-4 py-6">
+      <h1>Nothing to print</h1>
+      <p>
+        A course is printed from its own page: follow one under{' '}
+        <Link to="/course" className="underline underline-offset-4">
+          Course
+        </Link>{' '}
+        and choose Print there.
+      </p>
+    </div>
+  )
+}
+
+/** The whole course, or one week of it; A4 and Letter both hold a week on a page. */
+function Printed({ placement, only }: { placement: string; only: string | null }) {
+  const format = useFormats()
+  const printed = useQuery(queries.printed(placement))
   return (
     <Waiting query={printed}>
       {({ placed, weeks, today }) => (

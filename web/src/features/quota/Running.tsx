@@ -37,6 +37,7 @@ export function Running({ quota }: { quota: Quota }) {
   const { progress: p, terms, forecast } = quota
   const unit = unitOf(terms)
   const lines = changes(quota, format)
+  const asks = needed(quota, format)
   const said = useSaid(quota)
   return (
     <article aria-labelledby="quota">
@@ -82,7 +83,7 @@ export function Running({ quota }: { quota: Quota }) {
             ? `nothing is asked${terms.start > today ? ` before ${format.dayMonth(terms.start)}` : ''}`
             : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} ${noun(p.served, 'comes', 'come')} with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
         </Row>
-        {isDated(terms) && <Row name="Needed">{needed(quota, format)}</Row>}
+        {isDated(terms) && !lines.includes(asks) && <Row name="Needed">{asks}</Row>}
         {p.planned > 0 && (
           <Row name="Pace so far">
             {format.number(Math.round(p.pace * 10) / 10)} a drawing day

@@ -42,13 +42,15 @@ test.each([
 })
 
 test('equal steps are told together', () => {
-  const rung = (kind: string, seconds: number) => ({ kind, seconds, part: '' })
-  const ladder = {
-    seconds: 0,
-    drawings: 3,
-    rungs: [rung('POSE', 30), rung('POSE', 30), rung('BREAK', 300), rung('FINISH', 900)],
-  } as Parameters<typeof rungs>[0]
-  expect(rungs(ladder, format)).toBe('2 × 30 s, 5 min rest, 15 min finish')
+  type Ladder = Parameters<typeof rungs>[0]
+  const rung = (kind: string, seconds: number, goesOn = false) => ({ kind, seconds, part: '', goesOn })
+  const said = (...steps: object[]) => rungs({ seconds: 0, drawings: 3, rungs: steps } as Ladder, format)
+  expect(said(rung('POSE', 30), rung('POSE', 30), rung('BREAK', 300), rung('FINISH', 900))).toBe(
+    '2 × 30 s, 5 min rest, 15 min finish',
+  )
+  expect(said(rung('POSE', 1800), rung('BREAK', 300), rung('POSE', 1800, true))).toBe(
+    '30 min, 5 min rest, 30 min more of it',
+  )
 })
 
 const promised = (more: object) =>

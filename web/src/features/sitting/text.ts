@@ -53,33 +53,32 @@ export function clock(millis: number): string {
 
 /** "26 × 1.5 min, then 5 min rest, …" with equal steps together. */
 export function rungs(ladder: Schemas['LadderView'], format: Formats): string {
-  const groups: { kind: string; part: string; seconds: number; count: number }[] = []
+  const groups: { name: string; part: string; seconds: number; count: number }[] = []
   for (const rung of ladder.rungs) {
     const last = groups.at(-1)
     const part = groups.length > 0 && rung.part ? 'parts' : rung.part && 'parts'
-    if (last && last.kind === rung.kind && last.seconds === rung.seconds && last.part === part) {
+    const name = rung.goesOn ? ' more of it' : NAMES[rung.kind]
+    if (last && last.name === name && last.seconds === rung.seconds && last.part === part) {
       last.count++
     } else {
-      groups.push({ kind: rung.kind, part, seconds: rung.seconds, count: 1 })
+      groups.push({ name, part, seconds: rung.seconds, count: 1 })
     }
   }
-  const said = groups.map((g) => {
-    const name = g.kind === 'POSE' ? '' : ` ${NAMES[g.kind as keyof typeof NAMES] ?? ''}`
-    return `${g.count > 1 ? `${g.count} × ` : ''}${format.each(g.seconds)}${name}`
-  })
+  const said = groups.map((g) => `${g.count > 1 ? `${g.count} × ` : ''}${format.each(g.seconds)}${g.name}`)
   return said.length > 14 ? `${said.slice(0, 14).join(', ')} …` : said.join(', ')
 }
 
-const NAMES = {
-  THUMBNAIL: 'thumbnail',
-  FINISH: 'finish',
-  LOOK: 'look',
-  HOLD: 'hold',
-  RECALL: 'draw',
-  REVEAL: 'compare',
-  OWN_TRY: 'own try',
-  AFTER: 'after the solution',
-  BREAK: 'rest',
+const NAMES: Record<Schemas['Rung']['kind'], string> = {
+  POSE: '',
+  THUMBNAIL: ' thumbnail',
+  FINISH: ' finish',
+  LOOK: ' look',
+  HOLD: ' hold',
+  RECALL: ' draw',
+  REVEAL: ' compare',
+  OWN_TRY: ' own try',
+  AFTER: ' after the solution',
+  BREAK: ' rest',
 }
 
 /** Energy from 1 on. */

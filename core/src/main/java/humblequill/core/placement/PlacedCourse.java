@@ -8,6 +8,7 @@ import humblequill.core.entry.Ledger;
 import humblequill.core.entry.Tally;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -75,6 +76,18 @@ public record PlacedCourse(
 
   private Placement begin() {
     return Placement.of(placement.course(), placement.start());
+  }
+
+  /**
+   * Courses in the order in which they concern the learner on a day: those that run, then those to
+   * come, then those that are over. Among equals the order stays as it was.
+   */
+  public static List<PlacedCourse> inFrontFirst(List<PlacedCourse> followed, LocalDate day) {
+    return followed.stream()
+        .sorted(
+            Comparator.comparing((PlacedCourse p) -> p.placement().end().isBefore(day))
+                .thenComparing(p -> p.placement().start().isAfter(day)))
+        .toList();
   }
 
   /** The same with another plan. */

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 
 /**
  * Builds ladders whose steps and breaks fill the given time to the second. Where whole poses leave
- * a rest, the last pose takes it. Common practice, no published source.
+ * a rest, the last pose takes it. A pose that is longer than the time to a break is parted by rests
+ * into equal stretches, as a model rests in a long pose. Common practice, no published source.
  *
  * @param breakEvery seconds of work after which a break is due at the latest, 60 or more
  * @param breakSeconds length of a break; 0 for none
@@ -150,8 +152,8 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
       breaks++;
       steps = work.apply(seconds - breaks * breakSeconds);
     }
-    // Where the break that was taken off the work left fewer drawings than breaks to part them.
-    while (breaks > 0 && drawingsIn(steps) <= breaks) {
+    // Where the break that was taken off the work left fewer places for breaks than breaks.
+    while (breaks > 0 && placesIn(steps) < breaks) {
       breaks--;
       steps = work.apply(seconds - breaks * breakSeconds);
     }
@@ -162,8 +164,9 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
     return (int) steps.stream().filter(s -> s.kind() == Step.Kind.BREAK).count();
   }
 
-  private static int drawingsIn(List<Step> steps) {
-    return (int) steps.stream().mapToInt(Step::drawing).distinct().count();
+  private int placesIn(List<Step> work) {
+    int between = (int) work.stream().mapToInt(Step::drawing).distinct().count() - 1;
+    return between + work.stream().mapToInt(s -> stretches(s).size() - 1).sum();
   }
 
   /**
@@ -177,10 +180,24 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
         steps.remove(i);
       }
     }
+    joined(steps);
     while (breaksIn(steps) < breaks) {
       steps.add(middleOfTheLongestStretch(steps), Step.rest(breakSeconds));
     }
     return steps;
+  }
+
+  /** Makes stretches of a pose one again where no rest parts them any more. */
+  private static void joined(List<Step> steps) {
+    for (int i = steps.size() - 1; i > 0; i--) {
+      var before = steps.get(i - 1);
+      var step = steps.get(i);
+      if (before.kind() == step.kind() && before.drawing() == step.drawing()) {
+        int seconds = before.seconds() + step.seconds();
+        steps.set(i - 1, new Step(step.kind(), seconds, step.drawing(), step.part()));
+        steps.remove(i);
+      }
+    }
   }
 
   /** Where a break parts the longest stretch of several drawings most evenly. */
@@ -210,7 +227,10 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
     return best;
   }
 
-  /** Puts a break before each drawing that would run past the time a break is due. */
+  /**
+   * Puts a break before each drawing that would run past the time a break is due, and breaks into
+   * what is longer than that by itself.
+   */
   private List<Step> withBreaks(List<Step> work) {
     var steps = new ArrayList<Step>();
     int since = 0;
@@ -224,11 +244,32 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
         steps.add(Step.rest(breakSeconds));
         since = 0;
       }
-      steps.addAll(work.subList(i, end));
-      since += length;
+      for (var step : work.subList(i, end)) {
+        var stretches = stretches(step);
+        for (int s = 0; s < stretches.size(); s++) {
+          if (s > 0) {
+            steps.add(Step.rest(breakSeconds));
+            since = 0;
+          }
+          steps.add(stretches.get(s));
+          since += stretches.get(s).seconds();
+        }
+      }
       i = end;
     }
     return steps;
+  }
+
+  /** A step in equal stretches where it is longer than the time to a break; else as it is. */
+  private List<Step> stretches(Step step) {
+    int count =
+        breakSeconds == 0 || !step.kind().mayRest()
+            ? 1
+            : -Math.floorDiv(-step.seconds(), breakEvery);
+    return IntStream.range(0, count)
+        .map(i -> step.seconds() / count + (i < step.seconds() % count ? 1 : 0))
+        .mapToObj(seconds -> new Step(step.kind(), seconds, step.drawing(), step.part()))
+        .toList();
   }
 
   private static List<Step> equal(int work, int each, List<String> parts) {

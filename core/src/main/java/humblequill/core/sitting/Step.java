@@ -42,6 +42,11 @@ public record Step(Kind kind, int seconds, int drawing, String part) {
           || this == AFTER;
     }
 
+    /** Whether a rest may part it: nothing is held in mind, and it goes on as it was left. */
+    public boolean mayRest() {
+      return this == POSE || this == FINISH || this == OWN_TRY || this == AFTER;
+    }
+
     /** Whether the reference is in view. */
     public boolean shows() {
       return this != HOLD && this != RECALL && this != OWN_TRY && this != BREAK;

@@ -158,8 +158,7 @@ public record Timed(
     }
 
     private void ended(Step current) {
-      boolean last = step + 1 == steps.size() || steps.get(step + 1).drawing() != current.drawing();
-      if (current.drawing() >= 0 && last) {
+      if (current.drawing() >= 0 && ladder.endsDrawing(step)) {
         drawn.put(current.drawing(), ladder.drawingSeconds(current.drawing()));
         reference++;
       }
@@ -238,7 +237,7 @@ public record Timed(
     }
 
     private void finish() {
-      int drawing = steps.get(step).drawing();
+      int drawing = ladder.drawingOf(step);
       if (drawing >= 0) {
         int whole = ladder.drawingSeconds(drawing);
         if (whole > 0 && spent.get(drawing) * 2 >= whole * 1000L) {

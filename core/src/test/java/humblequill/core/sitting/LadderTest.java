@@ -73,6 +73,53 @@ class LadderTest {
     assertThatThrownBy(() -> new LadderBuilder.Poses(0, 30)).hasMessageContaining("0 of 30 s");
   }
 
+  /** A model who holds a long pose rests in it. */
+  @Test
+  void a_pose_longer_than_the_time_to_a_break_is_parted_by_rests() {
+    var ladder = LADDERS.own(List.of(new LadderBuilder.Poses(1, 120 * 60)));
+    assertThat(lengths(ladder)).containsExactly(2400, 300, 2400, 300, 2400);
+    assertThat(ladder.drawings()).isEqualTo(1);
+    assertThat(ladder.drawingSeconds(0)).isEqualTo(120 * 60);
+    assertThat(List.of(ladder.goesOn(0), ladder.goesOn(1), ladder.goesOn(2)))
+        .containsExactly(false, false, true);
+
+    var lesson = LADDERS.attemptFirst(120 * 60);
+    assertThat(lesson.seconds()).isEqualTo(120 * 60);
+    assertThat(lesson.steps())
+        .extracting(Step::kind)
+        .containsExactly(
+            Step.Kind.OWN_TRY,
+            Step.Kind.BREAK,
+            Step.Kind.OWN_TRY,
+            Step.Kind.REVEAL,
+            Step.Kind.BREAK,
+            Step.Kind.AFTER);
+    assertThat(LADDERS.memory(120 * 60).steps())
+        .as("what is held in mind is not left")
+        .filteredOn(s -> s.kind() == Step.Kind.LOOK)
+        .hasSize(LADDERS.memory(120 * 60).drawings());
+  }
+
+  /** However long the poses, the hand never draws past the time to a break but in its pair. */
+  @Property(tries = 1000)
+  void own_rows_rest_in_time(
+      @ForAll @IntRange(min = 1, max = 4) int count,
+      @ForAll @IntRange(min = 5, max = 2 * 3600) int seconds,
+      @ForAll @IntRange(min = 1, max = 90) int breakMinutes) {
+    var ladder =
+        new LadderBuilder(breakMinutes * 60, 60)
+            .own(List.of(new LadderBuilder.Poses(count, seconds)));
+    int stretch = 0;
+    for (var step : ladder.steps()) {
+      stretch = step.kind() == Step.Kind.BREAK ? 0 : stretch + step.seconds();
+      assertThat(stretch).isLessThanOrEqualTo(breakMinutes * 60);
+    }
+    assertThat(ladder.drawings()).isEqualTo(count);
+    for (int drawing = 0; drawing < count; drawing++) {
+      assertThat(ladder.drawingSeconds(drawing)).isEqualTo(seconds);
+    }
+  }
+
   /** Every kind fills every time to the second, and no stretch without a break is too long. */
   @Property(tries = 2000)
   void every_ladder_fills_its_time_exactly(

@@ -53,6 +53,31 @@ class TimedTest {
     assertThat(at(300, press(Timed.Press.PAUSE, 90)).paused()).isTrue();
   }
 
+  /** A pose of 90 minutes, rested in once; seconds from its beginning: 2700 drawn, 300 rest. */
+  @Test
+  void a_rest_within_a_pose_is_no_end_of_it() {
+    var pose = LADDERS.own(List.of(new LadderBuilder.Poses(1, 5400)));
+    var resting = Timed.at(pose, START, List.of(), START.plusSeconds(2800));
+    assertThat(resting.drawn()).isEmpty();
+    assertThat(resting.reference()).isZero();
+    assertThat(resting.restMillis()).isEqualTo(100_000);
+
+    var goesOn = Timed.at(pose, START, List.of(), START.plusSeconds(3100));
+    assertThat(goesOn.reference()).as("the same one after the rest").isZero();
+    var whole = Timed.at(pose, START, List.of(), START.plusSeconds(6000));
+    assertThat(whole.drawn()).containsExactly(java.util.Map.entry(0, 5400));
+    assertThat(whole.unbrokenMillis()).isEqualTo(2_700_000);
+
+    var left = List.of(press(Timed.Press.FINISH, 2800));
+    assertThat(Timed.at(pose, START, left, START.plusSeconds(2900)).drawn())
+        .as("left in its rest, half of it drawn")
+        .containsExactly(java.util.Map.entry(0, 2700));
+    var again = List.of(press(Timed.Press.BACK, 2800));
+    assertThat(Timed.at(pose, START, again, START.plusSeconds(2900)).drawingMillis())
+        .as("begun anew")
+        .isEqualTo(100_000);
+  }
+
   /**
    * Sixty minutes with a break of five after 45: stretches of 45 and 15, a pause parts the first.
    */

@@ -55,10 +55,10 @@ class CoverageService {
   CoverageView read(CoverageView.Window asked, boolean all) {
     var learner = settings.learner();
     var known = standings.of(learner);
-    var main = known.main();
+    var course = known.inFront();
     var window =
-        asked == CoverageView.Window.COURSE && main.isEmpty() ? CoverageView.Window.DAYS : asked;
-    var columns = columns(window, learner, main);
+        asked == CoverageView.Window.COURSE && course.isEmpty() ? CoverageView.Window.DAYS : asked;
+    var columns = columns(window, learner, course);
     var rows = rows(known, columns, all);
     int blot =
         rows.stream()
@@ -88,11 +88,11 @@ class CoverageService {
   }
 
   private static TopicColumns columns(
-      CoverageView.Window window, Learner learner, Optional<PlacedCourse> main) {
+      CoverageView.Window window, Learner learner, Optional<PlacedCourse> course) {
     return switch (window) {
       case DAYS -> TopicColumns.days(learner.today());
       case YEAR -> TopicColumns.year(learner.today(), learner.weekStart());
-      case COURSE -> TopicColumns.course(main.orElseThrow().placement());
+      case COURSE -> TopicColumns.course(course.orElseThrow().placement());
     };
   }
 

@@ -33,7 +33,7 @@ record CoverageView(
   enum Window {
     /** The last 28 days, a column each. */
     DAYS,
-    /** The weeks of the main course. */
+    /** The weeks of the course in front. */
     COURSE,
     /** The last 52 weeks. */
     YEAR

@@ -39,7 +39,7 @@ public class Standings {
   /**
    * All topics on a day.
    *
-   * @param followed the main course first
+   * @param followed the main course before the one beside it
    * @param planned what plans still hold of each topic, the earliest first
    * @param standing by the topic's present name: all of the learner's topics, and all touched ones
    */
@@ -61,8 +61,8 @@ public class Standings {
     }
 
     /** The course that comes first, if any is followed. */
-    Optional<PlacedCourse> main() {
-      return followed.stream().findFirst();
+    Optional<PlacedCourse> inFront() {
+      return PlacedCourse.inFrontFirst(followed, today).stream().findFirst();
     }
 
     List<PlannedTopic> plannedOf(String topic) {

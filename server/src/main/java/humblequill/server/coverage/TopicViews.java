@@ -212,7 +212,7 @@ class TopicViews {
   }
 
   private static TopicView.@Nullable MoreOfTopic more(Standings.Known all, List<Drawn> drawn) {
-    return all.main()
+    return all.inFront()
         .map(c -> new TopicView.MoreOfTopic(c.id(), MoreOfIt.of(c.placement(), drawn, all.today())))
         .filter(m -> !m.more().weeks().isEmpty())
         .orElse(null);

@@ -16,7 +16,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -142,12 +141,6 @@ public class PlacementService {
   private static Decision decision(PlanChangeEntity e) {
     return new Decision(
         e.id, e.madeOn, e.automatic, e.reason, StoredChanges.read(e.changes), e.undoneAt != null);
-  }
-
-  /** The main course, if any. */
-  @Transactional(readOnly = true)
-  public Optional<PlacedCourse> current() {
-    return followed().stream().findFirst();
   }
 
   /** A placement that is followed. */

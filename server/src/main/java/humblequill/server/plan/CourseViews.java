@@ -56,7 +56,8 @@ class CourseViews {
     if (planning.followed().isEmpty()) {
       return CourseView.none(learner.today());
     }
-    var placed = placement == null ? planning.followed().get(0) : placements.need(placement);
+    var followed = PlacedCourse.inFrontFirst(planning.followed(), learner.today());
+    var placed = placement == null ? followed.get(0) : placements.need(placement);
     var plan = placed.placement();
     var done = plans.done(placed);
     var shown = plans.planned(planning, placed, shown(plan, weekKey, learner.today()));
@@ -66,7 +67,7 @@ class CourseViews {
             .clashes(shown.week().from(), shown.week().to(), learner.availability());
     return new CourseView(
         placed(placed, planning, learner.today()),
-        planning.followed().stream()
+        followed.stream()
             .map(
                 p ->
                     new CourseView.Followed(

@@ -56,13 +56,13 @@ class CoursesAhead {
    */
   record WayBackView(WayBack way, int amount, ChangeToMake change, PreviewView effect) {}
 
-  /** The ways back of the main course; none where it is not behind. */
+  /** The ways back of the course in front; none where it is not behind. */
   record BackView(@Nullable UUID placement, @Nullable String week, List<WayBackView> ways) {}
 
   @Transactional(readOnly = true)
   public BackView back() {
     var learner = settings.learner();
-    var course = ground.main(learner);
+    var course = ground.course(learner, learner.today());
     var back =
         course.flatMap(
             c ->
@@ -107,7 +107,7 @@ class CoursesAhead {
   /**
    * Courses laid into a year.
    *
-   * @param from the first day: when the main course will really end, else tomorrow
+   * @param from the first day: when the course in front will really end, else tomorrow
    * @param stretch by how much longer than planned weeks take, by the learner's own weeks
    * @param fullest share of the room that courses side by side take together where that is most
    * @param ownWeeks on how many of them that rests; 0 where it is not known and taken as planned
@@ -124,7 +124,7 @@ class CoursesAhead {
   @Transactional(readOnly = true)
   public YearAheadView year(List<WantedCourse> wanted) {
     var learner = settings.learner();
-    var end = ground.main(learner).flatMap(c -> ground.end(c, learner));
+    var end = ground.course(learner, learner.today()).flatMap(c -> ground.end(c, learner));
     double stretch =
         end.filter(e -> e.early().isPresent() && e.share() > 0).map(e -> 1 / e.share()).orElse(1.0);
     var from = end.map(CoursesAhead::over).orElse(learner.today()).plusDays(1);

@@ -150,7 +150,7 @@ class ReviewViews {
 
   private ReviewView.@Nullable CourseThen course(Learner learner, LocalDate to) {
     return ground
-        .main(learner)
+        .course(learner, to)
         .flatMap(
             c ->
                 c.placement()
@@ -262,7 +262,7 @@ class ReviewViews {
   }
 
   private List<ReviewView.OfferView> offers(Learner learner, LocalDate from) {
-    var course = ground.main(learner);
+    var course = ground.course(learner, learner.today());
     return reviews.open(learner, from).stream()
         .map(
             o ->

@@ -231,7 +231,7 @@ public class Reviews {
                         "The plan moved on, and this change does not follow any more. Look at"
                             + " what is offered now."));
     var change = change(offer);
-    var course = ground.main(learner);
+    var course = ground.course(learner, learner.today());
     UUID placement = null;
     if (change.isPresent() && course.isPresent()) {
       placement = course.get().id();

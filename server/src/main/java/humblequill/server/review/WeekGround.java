@@ -148,8 +148,9 @@ class WeekGround {
     return WhatFor.of(aim, standings.of(learner).standing().keySet(), drawn(), last);
   }
 
-  Optional<PlacedCourse> main(Learner learner) {
-    return plans.planning(learner).followed().stream().findFirst();
+  /** The course that concerns the learner most on a day. */
+  Optional<PlacedCourse> course(Learner learner, LocalDate day) {
+    return PlacedCourse.inFrontFirst(plans.planning(learner).followed(), day).stream().findFirst();
   }
 
   /** When a course will really end. */
@@ -160,7 +161,7 @@ class WeekGround {
         () -> CourseEnd.of(course, ledgerNow, learner.today()));
   }
 
-  /** The week of the main course that begins after a day. */
+  /** The week of a course that begins after a day. */
   static Optional<PlacedWeek> after(PlacedCourse course, LocalDate day) {
     return course.placement().weeks().stream().filter(w -> w.from().isAfter(day)).findFirst();
   }
@@ -176,7 +177,7 @@ class WeekGround {
         before,
         remarks(from),
         rusty(learner),
-        main(learner)
+        course(learner, learner.today())
             .flatMap(c -> after(c, last))
             .map(
                 w ->

@@ -177,12 +177,12 @@ class Years {
       @Nullable LocalDate middle,
       @Nullable LocalDate late) {}
 
-  /** The main course's end; empty without one under way. */
+  /** The end of the course in front; empty without one under way. */
   @Transactional(readOnly = true)
   public Optional<CourseEndView> end() {
     var learner = settings.learner();
     return ground
-        .main(learner)
+        .course(learner, learner.today())
         .flatMap(
             course ->
                 ground

@@ -1,6 +1,7 @@
 package humblequill.server.sitting;
 
 import humblequill.core.cabinet.Reference;
+import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed.Press;
@@ -10,6 +11,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -34,10 +36,7 @@ class SittingController {
   @PostMapping("/ladder")
   LadderView ladder(@RequestBody @Valid SittingPlan plan) {
     var ladder = service.ladder(plan);
-    return new LadderView(
-        ladder.seconds(),
-        ladder.drawings(),
-        ladder.steps().stream().map(LadderView.Rung::of).toList());
+    return LadderView.of(ladder);
   }
 
   @PostMapping
@@ -131,15 +130,28 @@ class SittingController {
 
   /** A ladder before it begins. */
   record LadderView(int seconds, int drawings, List<Rung> rungs) {
+    static LadderView of(Ladder ladder) {
+      var rungs =
+          IntStream.range(0, ladder.steps().size()).mapToObj(i -> Rung.of(ladder, i)).toList();
+      return new LadderView(ladder.seconds(), ladder.drawings(), rungs);
+    }
+
     /**
      * One step of it.
      *
      * @param cabinet what the cabinet shows of a part of the body; null where any reference will do
+     * @param goesOn whether it goes on, after a rest, with the drawing before the rest
      */
-    record Rung(Step.Kind kind, int seconds, String part, Reference.@Nullable Kind cabinet) {
-      static Rung of(Step step) {
+    record Rung(
+        Step.Kind kind,
+        int seconds,
+        String part,
+        Reference.@Nullable Kind cabinet,
+        boolean goesOn) {
+      static Rung of(Ladder ladder, int index) {
+        var step = ladder.steps().get(index);
         var shown = Reference.Kind.ofPart(step.part()).orElse(null);
-        return new Rung(step.kind(), step.seconds(), step.part(), shown);
+        return new Rung(step.kind(), step.seconds(), step.part(), shown, ladder.goesOn(index));
       }
     }
   }

@@ -91,8 +91,7 @@ class SittingViews {
       boolean rests = step.kind() == Step.Kind.BREAK;
       ahead.add(
           new SittingView.Ahead(i, ends, rests ? null : picture(begun, step, pictures, reference)));
-      boolean last = i + 1 == steps.size() || steps.get(i + 1).drawing() != step.drawing();
-      reference += !rests && last ? 1 : 0;
+      reference += !rests && ladder.endsDrawing(i) ? 1 : 0;
     }
     return ahead;
   }

@@ -114,7 +114,7 @@ class TodayService {
     var weekStart = Weeks.startOf(today, learner.weekStart());
     int over = Math.max(0, plannedMinutes - room.availableMinutes());
     boolean promised = asked.stream().anyMatch(q -> q.minutes() > 0);
-    var main = planning.followed().stream().filter(p -> !p.side()).findFirst();
+    var course = PlacedCourse.inFrontFirst(planning.followed(), today).stream().findFirst();
     return new TodayView(
         today,
         Weeks.isoNumber(today),
@@ -125,9 +125,7 @@ class TodayService {
         room.freeSeconds() / 60,
         plannedMinutes,
         over,
-        main.or(() -> planning.followed().stream().findFirst())
-            .map(p -> state(p, weekOf(p, weeks), over > 0 && promised))
-            .orElse(null),
+        course.map(p -> state(p, weekOf(p, weeks), over > 0 && promised)).orElse(null),
         shares(weeks, outlooks),
         appointments(planning, today),
         shortfalls(weeks, outlooks),
