@@ -9,6 +9,9 @@ type Refusal = Error & { faults?: Fault[] }
 
 const names = (fault: Fault, field: string) => fault.field === field || fault.field.endsWith(`.${field}`)
 
+/** A sentence says by itself what it is about; a bare rule, such as "must be at most 5", does not. */
+const said = ({ field, detail }: Fault) => (/^\p{Ll}/u.test(detail) ? `${field}: ${detail}` : detail)
+
 /** What stands at a field: the sentence about it, if it was refused. */
 export function refusedAt(error: Refusal | null | undefined, field: string): string | undefined {
   const fault = error?.faults?.find((f) => names(f, field))
@@ -47,10 +50,7 @@ export function Refused({
     <p role="alert" className={`text-sanguine ${className}`}>
       {faults.length === 0
         ? error.message
-        : [
-            marked > 0 && `Not kept yet; see the marked ${noun(marked, 'field')}.`,
-            ...elsewhere.map((fault) => `${fault.field}: ${fault.detail}`),
-          ]
+        : [marked > 0 && `Not kept yet; see the marked ${noun(marked, 'field')}.`, ...elsewhere.map(said)]
             .filter(Boolean)
             .join(' ')}
     </p>

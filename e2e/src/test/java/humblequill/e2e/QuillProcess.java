@@ -38,7 +38,11 @@ final class QuillProcess extends Quill {
 
   /** Where the launcher puts what it built. */
   static Path app() {
-    return root().resolve(".quill/app");
+    try {
+      return root().resolve(".quill/app").toRealPath();
+    } catch (IOException e) {
+      throw new UncheckedIOException("Nothing was built.", e);
+    }
   }
 
   /** The command that runs it on a folder. */

@@ -1,0 +1,23 @@
+import { render, screen } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { Refused } from './Refused'
+
+const refused = (...faults: { field: string; detail: string }[]) =>
+  Object.assign(new Error('all of it'), { faults })
+
+test.each([
+  [
+    { field: 'plan', detail: 'No ladder: these poses take 1000 min.' },
+    'No ladder: these poses take 1000 min.',
+  ],
+  [{ field: 'name', detail: '"mast" is right for two.' }, '"mast" is right for two.'],
+  [{ field: 'mark', detail: 'must be at most 5; it was "9".' }, 'mark: must be at most 5; it was "9".'],
+])('%o is told as it is, with its field only where it does not say it', (fault, said) => {
+  render(<Refused error={refused(fault)} />)
+  expect(screen.getByRole('alert')).toHaveTextContent(said)
+})
+
+test('what stands at a field of the form is only counted at its foot', () => {
+  render(<Refused error={refused({ field: 'fields.mark', detail: 'must be at most 5' })} fields={['mark']} />)
+  expect(screen.getByRole('alert')).toHaveTextContent('Not kept yet; see the marked field.')
+})
