@@ -118,7 +118,6 @@ function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> 
         ref={input}
         name="q"
         defaultValue={searched}
-        maxLength={200}
         placeholder="Search"
         aria-label="Search entries and exercises"
         className="placeholder:text-faded min-h-8 w-36 bg-transparent px-1 max-sm:w-full pointer-coarse:min-h-11"

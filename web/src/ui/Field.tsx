@@ -1,5 +1,5 @@
 import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes, TextareaHTMLAttributes } from 'react'
-import { useId } from 'react'
+import { useEffect, useId, useRef } from 'react'
 
 type Common = { label: string; hint?: string; error?: string | undefined }
 
@@ -30,16 +30,43 @@ function Labelled({ label, hint, error, id, children }: Common & { id: string; c
 const described = (id: string, hint?: string, error?: string) =>
   [hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined
 
+/**
+ * What is wrong with a field: what its form says, else that its text is too long. The browser's own `maxLength` would
+ * cut what is pasted without a word; so the text stays, its field says so, and its form does not leave.
+ */
+function useFault<E extends HTMLInputElement | HTMLTextAreaElement>(
+  error: string | undefined,
+  value: unknown,
+  maxLength: number | undefined,
+) {
+  const box = useRef<E>(null)
+  const length = typeof value === 'string' ? value.length : 0
+  const tooLong =
+    maxLength !== undefined && length > maxLength
+      ? `At most ${maxLength} characters; these are ${length}.`
+      : undefined
+  useEffect(() => box.current?.setCustomValidity(tooLong ?? ''), [tooLong])
+  return { box, fault: error ?? tooLong }
+}
+
 /** A line to write on, with its label above and its error below. */
-export function Field({ label, hint, error, ...rest }: Common & InputHTMLAttributes<HTMLInputElement>) {
+export function Field({
+  label,
+  hint,
+  error,
+  maxLength,
+  ...rest
+}: Common & InputHTMLAttributes<HTMLInputElement>) {
   const id = useId()
+  const { box, fault } = useFault<HTMLInputElement>(error, rest.value, maxLength)
   return (
-    <Labelled {...{ label, hint, error, id }}>
+    <Labelled {...{ label, hint, error: fault, id }}>
       <input
+        ref={box}
         id={id}
         className={BOX}
-        aria-invalid={error ? true : undefined}
-        aria-describedby={described(id, hint, error)}
+        aria-invalid={fault ? true : undefined}
+        aria-describedby={described(id, hint, fault)}
         autoComplete="off"
         {...rest}
       />
@@ -52,17 +79,20 @@ export function TextField({
   label,
   hint,
   error,
+  maxLength,
   ...rest
 }: Common & TextareaHTMLAttributes<HTMLTextAreaElement>) {
   const id = useId()
+  const { box, fault } = useFault<HTMLTextAreaElement>(error, rest.value, maxLength)
   return (
-    <Labelled {...{ label, hint, error, id }}>
+    <Labelled {...{ label, hint, error: fault, id }}>
       <textarea
+        ref={box}
         id={id}
         rows={2}
         className={`${BOX} font-serif`}
-        aria-invalid={error ? true : undefined}
-        aria-describedby={described(id, hint, error)}
+        aria-invalid={fault ? true : undefined}
+        aria-describedby={described(id, hint, fault)}
         {...rest}
       />
     </Labelled>

@@ -76,6 +76,22 @@ test('a line that could not be saved stays, with the reason, and is sent under t
   expect(ids[0]).toBe(ids[1])
 })
 
+test('a line that is too long stays whole; the form takes it as a note', async () => {
+  const onForm = vi.fn()
+  const asked = show(<LogLine {...place} onForm={onForm} />, {
+    'POST /api/log-line': () => ({ body: understood }),
+  })
+  const long = 'boats '.repeat(200).trim()
+  await userEvent.click(line())
+  await userEvent.paste(long)
+  expect(line()).toHaveValue(long)
+  expect(screen.getByRole('alert')).toHaveTextContent('at most 1,000 characters; this one has 1,199')
+  await userEvent.keyboard('{Enter}')
+  await userEvent.click(screen.getByRole('button', { name: 'Fill in the form instead' }))
+  expect(onForm).toHaveBeenCalledWith(expect.objectContaining({ note: long }))
+  expect(sent(asked, 'POST', '/api/log-line')).toHaveLength(0)
+})
+
 test('what was typed is there after the page is opened again', async () => {
   sessionStorage.setItem('quill:log-line', '3 gulls')
   show(<LogLine {...place} onForm={vi.fn()} />, { 'POST /api/log-line': () => ({ body: understood }) })

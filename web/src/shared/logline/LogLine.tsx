@@ -12,7 +12,7 @@ import { isTyping } from '../../ui/typing'
 import { entryName } from '../entry/fields'
 import { useEntryWrites } from '../entry/useEntryWrites'
 import { Phrases } from './Phrases'
-import { useLogLine } from './useLogLine'
+import { MOST, useLogLine } from './useLogLine'
 
 const DayOff = lazy(() => import('./DayOff'))
 
@@ -38,7 +38,7 @@ export function LogLine({
   const format = useFormats()
   const { remove } = useEntryWrites()
   const [off, setOff] = useState<Schemas['EntryFields']>()
-  const { line, setLine, reading, readFor, current, read, save } = useLogLine(
+  const { line, setLine, tooLong, reading, readFor, current, read, save } = useLogLine(
     day === today ? undefined : day,
     (entries, dayOff) => {
       setOff(dayOff ? entries[0]?.fields : undefined)
@@ -80,13 +80,13 @@ export function LogLine({
   // The form gets the line as it stands now, not as it was read a moment ago.
   const fillIn = async () => {
     const blank = { day, wentWrong: '', nextTime: '', note: line.trim() }
-    const now = line.trim() === '' ? undefined : await read(line).catch(() => undefined)
+    const now = line.trim() === '' || tooLong ? undefined : await read(line).catch(() => undefined)
     onForm(now?.entries[0] ?? blank)
   }
 
   const submit = async (event: FormEvent) => {
     event.preventDefault()
-    if (line.trim() === '' || save.isPending) {
+    if (line.trim() === '' || tooLong || save.isPending) {
       return
     }
     setAnswering(false)
@@ -122,7 +122,6 @@ export function LogLine({
           setAnswering(false)
           setLine(event.target.value)
         }}
-        maxLength={1000}
         autoComplete="off"
         spellCheck={false}
         enterKeyHint="done"
@@ -135,7 +134,13 @@ export function LogLine({
         {reading?.dayOff && (
           <p className="text-faded">Nothing was drawn. It is kept as a note and counts for nothing.</p>
         )}
-        {save.isError && (
+        {tooLong && (
+          <p role="alert" className="text-sanguine">
+            A line has at most {format.number(MOST)} characters; this one has {format.number(line.length)}.
+            The form takes a longer note.
+          </p>
+        )}
+        {save.isError && !tooLong && (
           <p role="alert" className="text-sanguine">
             Not saved: {save.error.message} Your line is still here; press Enter to try again.
           </p>

@@ -1,12 +1,16 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { useSettled } from '../../ui/useSettled'
 
 const DRAFT = 'quill:log-line'
 const draftOf = (day: string | undefined) => (day ? `${DRAFT}:${day}` : DRAFT)
 const PAUSE_MS = 90
+
+/** The most characters of a line. */
+export const MOST = BOUNDS.LineToRead.line.maxLength
 
 /** The line being written, what it says, and saving it once. */
 export function useLogLine(
@@ -28,7 +32,7 @@ export function useLogLine(
 
   const reading = useQuery({
     ...queries.reading(settled, day),
-    enabled: settled.trim() !== '',
+    enabled: settled.trim() !== '' && settled.length <= MOST,
     placeholderData: keepPreviousData,
   })
 
@@ -59,7 +63,8 @@ export function useLogLine(
   return {
     line,
     setLine,
-    reading: line.trim() === '' ? undefined : reading.data,
+    tooLong: line.length > MOST,
+    reading: line.trim() === '' || line.length > MOST ? undefined : reading.data,
     readFor: settled,
     /** Whether what is shown was read from the line as it stands now. */
     current: settled === line && reading.data !== undefined && !reading.isPlaceholderData,
