@@ -229,7 +229,8 @@ function Heads() {
       {ruler.error ? (
         <Refused error={ruler.error} className="mt-2" />
       ) : (
-        ruler.data && (
+        ruler.data &&
+        known && (
           <>
             <p aria-live="polite" className="mt-2">
               One head is <strong>{one(ruler.data.head)} mm</strong>. Marks from the upper edge:{' '}
@@ -247,7 +248,7 @@ function Heads() {
 
 function ThirdPoint() {
   const format = useFormats()
-  const base = useNumber('10', { min: 0.001, max: 100_000, decimals: true })
+  const base = useNumber('10', { min: 0.01, max: 100_000, decimals: true })
   const first = useNumber('45', ANGLE)
   const second = useNumber('60', ANGLE)
   const known =
@@ -273,7 +274,8 @@ function ThirdPoint() {
       {point.error ? (
         <Refused error={point.error} className="mt-2" />
       ) : (
-        point.data && (
+        point.data &&
+        known && (
           <p aria-live="polite" className="mt-2">
             <strong>{two(point.data.along)}</strong> along from the first,{' '}
             <strong>{two(point.data.up)}</strong> away from the line.{' '}

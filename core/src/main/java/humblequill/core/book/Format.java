@@ -1,6 +1,7 @@
 package humblequill.core.book;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -27,6 +28,16 @@ public record Format(int widthMm, int heightMm) {
       Pattern.compile(NUMBER + "\\s*" + UNIT + "\\s*(?:x|×|by|\\*)\\s*" + NUMBER + "\\s*" + UNIT);
   private static final Pattern ISO =
       Pattern.compile("(?:iso\\s*)?([abc])\\s?(10|\\d)(?:\\s+(landscape|portrait))?");
+
+  /** Sheets of North America, 8½ × 11, 8½ × 14 and 11 × 17 in (ANSI/ASME Y14.1 A and B). */
+  private static final Map<String, Format> INCH_NAMES =
+      Map.of(
+          "letter", new Format(216, 279),
+          "legal", new Format(216, 356),
+          "tabloid", new Format(279, 432));
+
+  private static final Pattern INCH_NAME =
+      Pattern.compile("(letter|legal|tabloid)(?:\\s+(landscape|portrait))?");
 
   public Format {
     if (Math.min(widthMm, heightMm) < MIN_MM || Math.max(widthMm, heightMm) > MAX_MM) {
@@ -69,7 +80,7 @@ public record Format(int widthMm, int heightMm) {
   }
 
   /**
-   * A format as written: "A4", "B5 landscape", "21 x 29.7 cm", "9 × 12 in".
+   * A format as written: "A4", "B5 landscape", "Letter", "21 x 29.7 cm", "9 × 12 in".
    *
    * @return empty if it is none, or its unit is missing and could be one or the other
    */
@@ -80,6 +91,11 @@ public record Format(int widthMm, int heightMm) {
       var upright =
           iso(Character.toUpperCase(iso.group(1).charAt(0)), Integer.parseInt(iso.group(2)));
       return Optional.of("landscape".equals(iso.group(3)) ? upright.turned() : upright);
+    }
+    var inchName = INCH_NAME.matcher(t);
+    if (inchName.matches()) {
+      var upright = INCH_NAMES.get(inchName.group(1));
+      return Optional.of("landscape".equals(inchName.group(2)) ? upright.turned() : upright);
     }
     var edges = EDGES.matcher(t);
     if (!edges.matches()) {

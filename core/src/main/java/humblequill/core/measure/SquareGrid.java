@@ -42,7 +42,7 @@ public record SquareGrid(
       throw new IllegalArgumentException("the reference has no size");
     }
     double cell = width / columns;
-    int rows = (int) Math.ceil(height / cell - NEARLY);
+    int rows = (int) Math.max(1, Math.ceil(height / cell - NEARLY));
     if (columns < 1 || columns > MOST || rows > MOST) {
       throw new IllegalArgumentException("there would be more than " + MOST + " squares in a row");
     }

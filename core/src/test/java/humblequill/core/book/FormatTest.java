@@ -33,6 +33,18 @@ class FormatTest {
     assertThat(Format.read(name + " landscape")).contains(new Format(height, width));
   }
 
+  /** ANSI/ASME Y14.1, sizes A and B; legal, 8.5 by 14 in, is common practice. From memory. */
+  @ParameterizedTest
+  @CsvSource({
+    "Letter, 8.5 x 11 in",
+    "letter landscape, 11 x 8.5 in",
+    "legal, 8.5 x 14 in",
+    "Tabloid portrait, 11 x 17 in"
+  })
+  void sheets_named_in_inches(String name, String edges) {
+    assertThat(Format.read(name)).isPresent().isEqualTo(Format.read(edges));
+  }
+
   /** An inch is 25.4 mm: 9 × 12 in = 228.6 × 304.8, 11 × 14 in = 279.4 × 355.6. */
   @ParameterizedTest
   @CsvSource({

@@ -55,6 +55,9 @@ class MeasureTest {
     assertThat(grid.enlarges()).isCloseTo(277.0 / 6 / 2.5, within(1e-9));
     assertThatThrownBy(() -> SquareGrid.of(10, 15, 210, 297, 105, 4))
         .hasMessageContaining("nothing of the paper");
+    assertThat(SquareGrid.of(1000, 1, 210, 297, 10, 6).rows())
+        .as("a strip lower than a hundredth of a square")
+        .isEqualTo(1);
   }
 
   /** Winter's segments: a head of 0.130 of the stature makes 7.69 heads. */
