@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react'
 import { expect, test } from 'vitest'
-import { Refused } from './Refused'
+import { Refused, refusedAt } from './Refused'
 
 const refused = (...faults: { field: string; detail: string }[]) =>
   Object.assign(new Error('all of it'), { faults })
@@ -20,4 +20,9 @@ test.each([
 test('what stands at a field of the form is only counted at its foot', () => {
   render(<Refused error={refused({ field: 'fields.mark', detail: 'must be at most 5' })} fields={['mark']} />)
   expect(screen.getByRole('alert')).toHaveTextContent('Not kept yet; see the marked field.')
+})
+
+test('one of a list is told at the field of the list', () => {
+  const error = refused({ field: 'steps[3]', detail: 'must have at most 200 characters; it has 500.' })
+  expect(refusedAt(error, 'steps')).toBe('Must have at most 200 characters; it has 500.')
 })

@@ -7,7 +7,11 @@ type Fault = { field: string; detail: string }
 /** An error that may name the fields at fault. */
 type Refusal = Error & { faults?: Fault[] }
 
-const names = (fault: Fault, field: string) => fault.field === field || fault.field.endsWith(`.${field}`)
+/** One of a list, such as "steps[3]", is told at the field of the list. */
+const names = (fault: Fault, field: string) => {
+  const path = fault.field.replace(/\[\d+]$/, '')
+  return path === field || path.endsWith(`.${field}`)
+}
 
 /** A sentence says by itself what it is about; a bare rule, such as "must be at most 5", does not. */
 const said = ({ field, detail }: Fault) => (/^\p{Ll}/u.test(detail) ? `${field}: ${detail}` : detail)

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { noun, plural } from '../../ui/plural'
 import type { Change } from './useComparison'
 import { finding, lineUp, SIDE_WORDS, type Comparison, type Finding, type Held } from './text'
 
@@ -43,7 +43,8 @@ export function Findings({ comparison, change }: { comparison: Comparison; chang
       </ol>
       {open.length > 0 && (
         <p className="text-faded text-sm">
-          {plural(open.length, 'more thing is', 'more things are')} not judged before these are right.
+          {plural(open.length, 'more thing is', 'more things are')} not judged before{' '}
+          {noun(held.first.length, 'this is', 'these are')} right.
         </p>
       )}
       {fields.refused.length > 0 && (

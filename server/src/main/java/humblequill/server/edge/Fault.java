@@ -1,5 +1,7 @@
 package humblequill.server.edge;
 
+import jakarta.validation.constraints.Size;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +24,27 @@ record Fault(String field, String value, String detail) {
   static Fault of(String field, @Nullable Object value, @Nullable String rule) {
     var shown = value == null ? "" : shorten(value.toString());
     return new Fault(
-        field, shown, rule + "; it was " + (value == null ? "nothing" : quoted(shown)) + ".");
+        field, shown, rule + (shown.isBlank() ? "" : "; it was " + quoted(shown)) + ".");
+  }
+
+  /** A text or a list that is too short or too long. */
+  static Fault ofSize(String field, Object value, Size bounds) {
+    boolean text = value instanceof CharSequence;
+    int size =
+        value instanceof CharSequence chars
+            ? chars.length()
+            : value instanceof Map<?, ?> map ? map.size() : ((Collection<?>) value).size();
+    var most = bounds.max() == Integer.MAX_VALUE ? "or more" : "to " + bounds.max();
+    var shown = shorten(value.toString());
+    return new Fault(
+        field,
+        shown,
+        "must have %s %s; it has %d%s."
+            .formatted(
+                bounds.min() == 0 ? "at most " + bounds.max() : bounds.min() + " " + most,
+                text ? "characters" : "entries",
+                size,
+                text && size > 0 ? ": " + quoted(shown) : ""));
   }
 
   /** A value that cannot be read as what its field holds. */

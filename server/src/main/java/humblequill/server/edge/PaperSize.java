@@ -17,6 +17,8 @@ public final class PaperSize {
         .orElseThrow(
             () ->
                 Refusal.badValue(
-                    "paper", paper, "\"" + paper + "\" is no size: write A4, Letter or 21 x 29.7 cm."));
+                    "paper",
+                    paper,
+                    "\"" + paper + "\" is no size: write A4, Letter or 21 x 29.7 cm."));
   }
 }

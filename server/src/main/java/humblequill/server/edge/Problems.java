@@ -5,9 +5,11 @@ import humblequill.server.data.NotKept;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -23,6 +25,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.validation.FieldError;
 import org.springframework.validation.ObjectError;
+import org.springframework.validation.method.ParameterErrors;
+import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -161,16 +165,17 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    var faults =
-        e.getParameterValidationResults().stream()
-            .map(
-                result ->
-                    Fault.of(
-                        String.valueOf(result.getMethodParameter().getParameterName()),
-                        result.getArgument(),
-                        result.getResolvableErrors().get(0).getDefaultMessage()))
-            .toList();
+    var faults = e.getParameterValidationResults().stream().flatMap(Problems::faults).toList();
     return ResponseEntity.badRequest().body(Fault.problem(faults));
+  }
+
+  private static Stream<Fault> faults(ParameterValidationResult result) {
+    if (result instanceof ParameterErrors body) {
+      return body.getAllErrors().stream().map(Problems::fault);
+    }
+    var parameter = String.valueOf(result.getMethodParameter().getParameterName());
+    return result.getResolvableErrors().stream()
+        .map(error -> fault(parameter, result.unwrap(error, ConstraintViolation.class)));
   }
 
   @Override
@@ -223,16 +228,23 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static Fault fault(ConstraintViolation<?> violation) {
     var path = violation.getPropertyPath().toString();
-    return Fault.of(
-        path.substring(path.lastIndexOf('.') + 1),
-        violation.getInvalidValue(),
-        violation.getMessage());
+    return fault(path.substring(path.lastIndexOf('.') + 1), violation);
+  }
+
+  private static Fault fault(String field, ConstraintViolation<?> violation) {
+    var value = violation.getInvalidValue();
+    return violation.getConstraintDescriptor().getAnnotation() instanceof Size bounds
+        ? Fault.ofSize(field, value, bounds)
+        : Fault.of(field, value, violation.getMessage());
   }
 
   private static Fault fault(ObjectError error) {
-    return error instanceof FieldError f
-        ? Fault.of(f.getField(), f.getRejectedValue(), f.getDefaultMessage())
-        : Fault.of(error.getObjectName(), null, error.getDefaultMessage());
+    if (error instanceof FieldError f) {
+      return f.contains(ConstraintViolation.class)
+          ? fault(f.getField(), f.unwrap(ConstraintViolation.class))
+          : Fault.of(f.getField(), f.getRejectedValue(), f.getDefaultMessage());
+    }
+    return Fault.of(error.getObjectName(), null, error.getDefaultMessage());
   }
 
   private static String path(JacksonException json) {
