@@ -26,6 +26,12 @@ test.each([
   expect(shown(locale, (f) => f.longDay('2026-03-05'))).toBe(text)
 })
 
+// CLDR writes "3. Dez." in German; a sentence that ends with it would end with two full stops.
+test('a date at the end of a sentence brings no second full stop', () => {
+  expect(shown('de', (f) => `Reached by ${f.dayMonth('2026-12-03')}.`)).toBe('Reached by 3. Dez.')
+  expect(shown('de', (f) => f.span('2026-12-01', '2026-12-03'))).toMatch(/[^.]$/)
+})
+
 test('a date is the day it names', () => {
   expect(shown('en-GB', (f) => f.dayMonthYear('2026-01-01'))).toBe('1 January 2026')
   expect(shown('en-GB', (f) => f.dayMonthYear('2025-12-31'))).toBe('31 December 2025')

@@ -23,6 +23,9 @@ function usable(tag: string): string {
   }
 }
 
+/** Without the mark that some languages put after a short month: a sentence may end here, and has its own. */
+const unmarked = (date: string) => date.replace(/\.$/, '')
+
 /** An amount of money; the currency stands as it was written. */
 function money(locale: string, value: number, currency: string): string {
   const digits = { minimumFractionDigits: 2, maximumFractionDigits: 2 }
@@ -35,7 +38,7 @@ export function formats(tag: string) {
   const locale = usable(tag)
   const with_ = (options: Intl.DateTimeFormatOptions) => {
     const format = new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' })
-    return (day: Day) => format.format(toDate(day))
+    return (day: Day) => unmarked(format.format(toDate(day)))
   }
   const number = new Intl.NumberFormat(locale, { maximumFractionDigits: 2 })
   const days = dayFormat(locale)
@@ -68,7 +71,7 @@ export function formats(tag: string) {
     fromTo: (from: Day, to: Day) =>
       from === to ? dayMonthYear(from) : `${dayMonthYear(from)} to ${dayMonthYear(to)}`,
     /** A stretch of days in short months, with its year, or both. */
-    span: (from: Day, to: Day) => span.formatRange(toDate(from), toDate(to)),
+    span: (from: Day, to: Day) => unmarked(span.formatRange(toDate(from), toDate(to))),
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),

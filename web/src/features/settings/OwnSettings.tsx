@@ -117,7 +117,7 @@ export function OwnSettings(stored: Kept) {
             )}
             {(shown || Object.keys(errors).length > 0) && (
               <p role="alert" className="text-sanguine">
-                {shown ? save.error?.message : 'Not saved yet; see the marked field.'}
+                {shown ? save.error?.message : 'Not saved yet; see what is marked.'}
               </p>
             )}
           </div>

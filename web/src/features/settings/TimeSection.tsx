@@ -66,6 +66,9 @@ export function TimeSection() {
       </div>
       <div className="mt-4">
         <Schools legend="Order of the day" schools={DAY_ORDERS} input={register('dayOrder')} />
+        <p className="text-faded mt-1 text-sm">
+          What a course asks to be drawn unaided, before it teaches it, comes before either.
+        </p>
       </div>
       <div className="wide:grid-cols-3 mt-6 grid gap-x-10 gap-y-6">
         <DayMinutes />

@@ -25,12 +25,12 @@ class RefusedWordsTest {
   }
 
   @Test
-  void a_list_is_counted_in_entries_and_a_text_in_characters(Api api) {
+  void a_list_is_counted_in_items_and_a_text_in_characters(Api api) {
     assertThat(refused(api, " ", List.of("box")))
         .containsEntry("title", "must be said.")
-        .containsEntry("steps", "must have 2 to 20 entries; it has 1.");
+        .containsEntry("steps", "must have 2 to 20 items; it has 1.");
     assertThat(refused(api, "Cranes", Collections.nCopies(21, "box")))
-        .containsEntry("steps", "must have 2 to 20 entries; it has 21.");
+        .containsEntry("steps", "must have 2 to 20 items; it has 21.");
     assertThat(refused(api, "Cranes", List.of("box", "x".repeat(201))))
         .containsEntry(
             "steps[1]",

@@ -42,7 +42,7 @@ record Fault(String field, String value, String detail) {
         "must have %s %s; it has %d%s."
             .formatted(
                 bounds.min() == 0 ? "at most " + bounds.max() : bounds.min() + " " + most,
-                text ? "characters" : "entries",
+                text ? "characters" : "items",
                 size,
                 text && size > 0 ? ": " + quoted(shown) : ""));
   }
