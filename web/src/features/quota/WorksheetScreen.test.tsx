@@ -32,7 +32,9 @@ const sheet = {
   days: [],
 }
 
-const page = (post: () => { status?: number; body: unknown }) =>
+type Answers = () => { status?: number; body: unknown }
+
+const page = (post: Answers, worksheet: Answers = () => ({ body: sheet })) =>
   show(
     <Routes>
       <Route path="/quotas/new" element={<WorksheetScreen />} />
@@ -42,7 +44,7 @@ const page = (post: () => { status?: number; body: unknown }) =>
       'GET /api/today': () => ({ body: { day: '2026-03-05' } }),
       'GET /api/names': () => ({ body: { names: [] } }),
       'GET /api/course': () => ({ body: { exercises: [] } }),
-      'POST /api/quotas/worksheet': () => ({ body: sheet }),
+      'POST /api/quotas/worksheet': worksheet,
       'POST /api/quotas': post,
     },
     '/quotas/new',
@@ -97,6 +99,16 @@ test('what the server refuses keeps everything typed', async () => {
   await waitFor(() => expect(sent(asked, 'POST', '/api/quotas')).toHaveLength(1))
   expect((await screen.findAllByText('Not kept: due is too late.')).length).toBeGreaterThan(0)
   expect(screen.getByLabelText('Title')).toHaveValue('Posts')
+})
+
+test('what cannot be worked out is told at its field before anything is promised', async () => {
+  page(
+    () => ({ status: 201, body: { id: 'q' } }),
+    () => ({ status: 400, body: { code: 'bad-value', field: 'due', detail: 'That is too late.' } }),
+  )
+  await userEvent.type(await screen.findByLabelText('How many'), '9')
+  expect(await screen.findByText('That is too late.')).toBeInTheDocument()
+  expect(screen.getByLabelText('To')).toHaveAccessibleDescription(/That is too late/)
 })
 
 test('a smaller promise is offered first and written in by one press', async () => {

@@ -86,7 +86,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
         <TermsForm
           draft={draft}
           errors={read.errors}
-          refused={write.error instanceof Problem ? write.error : undefined}
+          refused={[write.error, refused].find((error) => error instanceof Problem)}
           onChange={setDraft}
         />
       </Leaf>

@@ -20,6 +20,7 @@ import type { Formats } from '../../ui/locale'
 
 const format = {
   number: String,
+  percent: (share: number) => `${Math.round(share * 100)} %`,
   writeNumber: String,
   minutes: (m: number) => `${m} min`,
   each: (s: number) => `${s} s`,

@@ -205,7 +205,7 @@ export function canBeDone(sheet: Sheet, terms: Terms, format: Formats): string {
       ? 'Not within three years with these minutes.'
       : `In ${plural(sheet.drawingDays, 'drawing day')}, by ${format.dayMonthYear(sheet.due)}, if you draw on each.`
   }
-  const load = `${Math.round((sheet.load ?? 0) * 100)} % of the time.`
+  const load = `${format.percent(sheet.load ?? 0)} of the time.`
   const most = `${units(sheet.perDay, unitOf(terms), format)} a day at most, ${load}`
   return {
     NO_DAY: 'No: there is no day with minutes for it.',

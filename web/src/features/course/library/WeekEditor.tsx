@@ -84,7 +84,7 @@ export function WeekEditor({
         {load && (
           <span className={load.fits ? 'text-faded' : 'text-sanguine'}>
             {format.minutes(load.minutes)}
-            {load.load != null && ` · ${Math.round(load.load * 100)} % of your room`}
+            {load.load != null && ` · ${format.percent(load.load)} of your room`}
             {!load.fits && ' · does not fit'}
           </span>
         )}
