@@ -27,9 +27,15 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
     )
   }
   const { before, after, refused } = query.data
+  if (refused != null) {
+    return (
+      <p role="status" className="text-sanguine">
+        This cannot be done: {refused}.
+      </p>
+    )
+  }
   return (
     <div role="status">
-      {refused != null && <p className="text-sanguine mb-2">This cannot be done: {refused}.</p>}
       <EndLine before={before} after={after} />
       <DayMinutes before={before} after={after} />
       <Fit figures={after} />

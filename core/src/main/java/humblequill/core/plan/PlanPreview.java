@@ -48,7 +48,7 @@ public record PlanPreview(
       }
       if (!after.samePast(before, time.today())) {
         throw new PlanChangeException(
-            "it would move days before " + time.today() + "; what happened stays as it was");
+            "it would move days before today; what happened stays as it was");
       }
     } catch (PlanChangeException e) {
       return view(before, before, weekKey, done, time, Optional.of(String.valueOf(e.getMessage())));
