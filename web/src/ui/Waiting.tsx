@@ -2,6 +2,9 @@ import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Button } from './Button'
 
+/** What was refused for its values is refused again. */
+const isRefused = (error: Error & { faults?: unknown[] }) => (error.faults ?? []).length > 0
+
 /** Shows what was read, or in words that it is not there yet or could not be read. */
 export function Waiting<T>({
   query,
@@ -17,7 +20,7 @@ export function Waiting<T>({
     return (
       <div role="alert" className="p-6">
         <p className="text-sanguine">{query.error.message}</p>
-        <Button onClick={() => query.refetch()}>Try again</Button>
+        {!isRefused(query.error) && <Button onClick={() => query.refetch()}>Try again</Button>}
       </div>
     )
   }

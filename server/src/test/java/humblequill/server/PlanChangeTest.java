@@ -279,6 +279,9 @@ class PlanChangeTest extends ClockedTest {
         .isEqualTo(30);
     var calendar = api.get("/api/plan.ics").body();
     assertThat(calendar).contains("SUMMARY:Life group", "DTSTART:20260306T190000Z");
+    group.put("minutes", 14);
+    assertThat(api.put("/api/appointments", Map.of("appointments", List.of(group))).body())
+        .contains("take 15 min, and it lasts 14");
     group.put("minutes", 1);
     assertThat(api.put("/api/appointments", Map.of("appointments", List.of(group))).status())
         .isEqualTo(400);

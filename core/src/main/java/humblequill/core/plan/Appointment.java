@@ -45,6 +45,11 @@ public record Appointment(
     }
   }
 
+  /** Whether its poses take no longer than it lasts. */
+  public boolean holdsItsPoses() {
+    return poses.seconds() <= 60L * minutes;
+  }
+
   /** The same without poses. */
   Appointment withoutPoses() {
     return new Appointment(id, title, weekday, from, to, start, minutes, Poses.NONE);

@@ -65,7 +65,10 @@ public class AppointmentService implements NameUses {
   /** Replaces all appointments. */
   @Transactional
   public List<AppointmentView> write(List<AppointmentView> wanted) {
-    check(wanted);
+    check(wanted).all().stream()
+        .filter(a -> !a.holdsItsPoses())
+        .findFirst()
+        .ifPresent(AppointmentService::refuse);
     var refs = new HashMap<UUID, NameRef>();
     wanted.forEach(view -> refs.put(view.id(), names.refer(NameKind.RESOURCE, view.resource())));
     stored.changed();
@@ -104,6 +107,14 @@ public class AppointmentService implements NameUses {
       }
     }
     return new Appointments(checked);
+  }
+
+  private static void refuse(Appointment a) {
+    throw Refusal.badValue(
+        "poses",
+        a.poses().written(),
+        "The poses of \"%s\" take %d min, and it lasts %d."
+            .formatted(a.title(), (a.poses().seconds() + 59) / 60, a.minutes()));
   }
 
   private static AppointmentView view(AppointmentEntity e, Names known) {
