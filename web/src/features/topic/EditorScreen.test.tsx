@@ -54,3 +54,14 @@ test('a topic is taken out of its area', async () => {
   await waitFor(() => expect(sent(asked, 'PUT', '/api/topics')).toHaveLength(1))
   expect(sent(asked, 'PUT', '/api/topics')[0]?.body).toMatchObject({ areas: [{ topics: [] }] })
 })
+
+test('a topic has no comma in its name, since lists of names are parted by commas', async () => {
+  const asked = page()
+  await userEvent.click(await screen.findByRole('button', { name: /^Add a topic/ }))
+  await userEvent.type(screen.getByLabelText('Name'), 'splices, long')
+  expect(screen.getByText(/^A comma parts names/)).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Keep it' })).toBeDisabled()
+  await userEvent.clear(screen.getByLabelText('Name'))
+  await userEvent.type(screen.getByLabelText('Name'), 'long splices{Enter}')
+  await waitFor(() => expect(sent(asked, 'PUT', '/api/topics')).toHaveLength(1))
+})

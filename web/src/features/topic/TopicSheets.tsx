@@ -28,6 +28,7 @@ export function TopicSheet({
   const [name, setName] = useState(topic.name)
   const [needs, setNeeds] = useState(topic.needs.join(', '))
   const [alsoCalled, setAlsoCalled] = useState(topic.alsoCalled.join(', '))
+  const parted = name.includes(',')
   const unknown = listed(needs).filter((n) => !all.includes(n) && n !== name)
   return (
     <Sheet open onClose={onClose} title={topic.name || 'A new topic'}>
@@ -43,6 +44,7 @@ export function TopicSheet({
           maxLength={BOUNDS.TopicLine.name.maxLength}
           value={name}
           onChange={(e) => setName(e.target.value)}
+          error={parted ? 'A comma parts names, below and elsewhere. Leave it out.' : undefined}
           required
         />
         <Field
@@ -56,7 +58,7 @@ export function TopicSheet({
           value={alsoCalled}
           onChange={(e) => setAlsoCalled(e.target.value)}
         />
-        <SheetEnd error={error} disabled={name.trim() === ''} onRemove={onRemove} />
+        <SheetEnd error={error} disabled={name.trim() === '' || parted} onRemove={onRemove} />
       </form>
     </Sheet>
   )

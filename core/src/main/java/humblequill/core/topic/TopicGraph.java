@@ -45,8 +45,11 @@ public final class TopicGraph {
   private void claim(String spelling, String topic) {
     var other = names.putIfAbsent(Fold.of(spelling), topic);
     if (other != null && !other.equals(topic)) {
+      var both = "\"" + other + "\" and \"" + topic + "\"";
       throw new BrokenTopicsException(
-          "\"" + spelling + "\" means both \"" + other + "\" and \"" + topic + "\"");
+          Fold.of(other).equals(Fold.of(topic))
+              ? both + " are one name"
+              : "\"" + spelling + "\" means both " + both);
     }
   }
 

@@ -41,6 +41,8 @@ class TopicGraphTest {
     var spelled = new Topic("c", "area", List.of(), List.of("A"));
     assertThatThrownBy(() -> new TopicGraph(List.of(topic("a"), spelled)))
         .hasMessageContaining("means both");
+    assertThatThrownBy(() -> new TopicGraph(List.of(topic("boxes"), topic("Box"))))
+        .hasMessageContaining("\"boxes\" and \"Box\" are one name");
   }
 
   @Test
