@@ -217,6 +217,7 @@ function Form({
                 decimals
                 bounds={PRICE}
                 value={numbers.price}
+                error={refusedAt(keep.error, 'price')}
                 onChange={(e) => number({ price: e.target.value })}
               />
               <Field
@@ -278,7 +279,7 @@ function Form({
         )}
         <SheetEnd
           error={keep.error}
-          fields={['name', 'format', 'closed', 'currency']}
+          fields={['name', 'format', 'closed', 'price', 'currency']}
           keep={book ? 'Keep it' : 'Open it'}
           disabled={!f.name.trim() || wrong || keep.isPending}
         />
@@ -287,7 +288,7 @@ function Form({
   )
 }
 
-const PRICE = { min: 0, max: 99999.99, decimals: true }
+const PRICE = { ...BOUNDS.BookFields.price, decimals: true }
 
 const written = (f: Fields, write: (value: number) => string) => ({
   leaves: f.leaves == null ? '' : write(f.leaves),

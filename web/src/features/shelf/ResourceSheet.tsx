@@ -10,7 +10,7 @@ import { DateField } from '../../ui/DateField'
 import { Field, SelectField, TextField } from '../../ui/Field'
 import { listed } from '../../ui/lists'
 import { useFormats, type Formats } from '../../ui/locale'
-import { NumberField, readWithin } from '../../ui/NumberField'
+import { NumberField, readWithin, type NumberKind } from '../../ui/NumberField'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
 import { Check } from '../../ui/Check'
@@ -35,6 +35,8 @@ const NOTHING: Fields = {
 }
 
 const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, [, many]]) => [unit, many]))
+
+const PRICE: NumberKind = { ...BOUNDS.ResourceFields.price, decimals: true }
 
 /** Spans as they are typed: "1-12, 20". */
 const writeSpans = (spans: Fields['byHand']) =>
@@ -69,7 +71,7 @@ export default function ResourceSheet({
   const today = useQuery(queries.today()).data?.day ?? ''
   const number = { ...BOUNDS.ResourceFields.total }
   const spans = readSpans(typed.byHand)
-  const price = typed.price.trim() === '' ? null : format.readNumber(typed.price)
+  const price = typed.price.trim() === '' ? null : readWithin(typed.price, PRICE, format)
   const total = typed.total.trim() === '' ? null : readWithin(typed.total, number, format)
   const queue =
     typed.queue.trim() === '' ? null : readWithin(typed.queue, BOUNDS.ResourceFields.queue, format)
@@ -183,9 +185,10 @@ export default function ResourceSheet({
           )}
           <NumberField
             label="Price"
-            bounds={{ min: 0, max: 99999.99 }}
+            bounds={PRICE}
             decimals
             value={typed.price}
+            error={error('price')}
             onChange={(e) => type({ price: e.target.value })}
           />
           <Field
@@ -258,7 +261,7 @@ export default function ResourceSheet({
         </div>
         <Refused
           error={write.error}
-          fields={['name', 'text', 'unit', 'byHand', 'dueBack', 'currency', 'onlyAfter']}
+          fields={['name', 'text', 'unit', 'byHand', 'dueBack', 'price', 'currency', 'onlyAfter']}
           className="mt-3"
         />
         <div className="mt-5 flex gap-6">

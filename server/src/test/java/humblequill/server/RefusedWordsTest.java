@@ -38,6 +38,18 @@ class RefusedWordsTest {
   }
 
   @Test
+  void a_number_says_its_bounds(Api api) {
+    for (var asked :
+        Map.of(
+                "margin=-1&heads=8", "margin must be at least 0; it was \"-1.0\".",
+                "margin=0&heads=11", "heads must be at most 10; it was \"11.0\".")
+            .entrySet()) {
+      var answer = api.get("/api/measure/heads?paper=A4&" + asked.getKey());
+      assertThat(answer.json().path("detail").asString()).isEqualTo(asked.getValue());
+    }
+  }
+
+  @Test
   void the_same_in_an_address(Api api) {
     assertThat(api.get("/api/search?text=").json().path("detail").asString())
         .isEqualTo("text must have 1 to 200 characters; it has 0.");
