@@ -13,7 +13,13 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
   const format = useFormats()
   const now = useRef<HTMLTableCellElement>(null)
   useEffect(() => {
-    now.current?.scrollIntoView({ block: 'nearest', inline: 'start' })
+    const cell = now.current
+    const box = cell?.closest('div')
+    if (cell && box) {
+      // Only the table moves: the page stays at its beginning.
+      const margin = parseFloat(getComputedStyle(cell).scrollMarginLeft) || 0
+      box.scrollLeft += cell.getBoundingClientRect().left - box.getBoundingClientRect().left - margin
+    }
   }, [week.key])
   return (
     <div className="mt-4 overflow-x-auto">

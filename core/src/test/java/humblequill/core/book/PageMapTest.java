@@ -28,16 +28,7 @@ class PageMapTest {
 
   @Test
   void how_full_a_book_is_cannot_be_told_before_its_leaves_are_counted() {
-    var uncounted =
-        new Book(
-            "Harbour book",
-            Optional.empty(),
-            Optional.empty(),
-            true,
-            Binding.BOUND,
-            Optional.empty(),
-            Optional.empty(),
-            Optional.empty());
+    var uncounted = Book.named("Harbour book");
     var map = PageMap.of(uncounted, List.of(), List.of(drawn("Harbour book", MONDAY, 1, 3)));
     assertThat(map.drawnOn()).isEqualTo(3);
     assertThat(map.filledShare()).isEmpty();
