@@ -15,10 +15,10 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
   useEffect(() => {
     const cell = now.current
     const box = cell?.closest('div')
-    if (cell && box) {
-      // Only the table moves: the page stays at its beginning.
-      const margin = parseFloat(getComputedStyle(cell).scrollMarginLeft) || 0
-      box.scrollLeft += cell.getBoundingClientRect().left - box.getBoundingClientRect().left - margin
+    const names = cell?.parentElement?.firstElementChild
+    if (cell && box && names) {
+      // Only the table moves, to where today stands beside the names: the page stays at its beginning.
+      box.scrollLeft += cell.getBoundingClientRect().left - names.getBoundingClientRect().right
     }
   }, [week.key])
   return (
@@ -34,7 +34,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
                 key={day.date}
                 ref={day.date === today ? now : undefined}
                 scope="col"
-                className={`w-[9.5%] scroll-ml-40 py-1.5 sm:scroll-ml-72 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
+                className={`w-[9.5%] py-1.5 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
                 {...(day.date === today ? { 'aria-current': 'date' } : {})}
               >
                 <Link
