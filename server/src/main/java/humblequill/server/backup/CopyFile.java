@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.zip.CRC32;
+import java.util.zip.CheckedInputStream;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -82,6 +84,25 @@ final class CopyFile {
     @Override
     public void close() throws IOException {
       out.close();
+    }
+  }
+
+  /**
+   * Reads back what was just written. A ZIP keeps a sum of each file that was put in, which takes a
+   * fraction of what {@link #damage} takes.
+   *
+   * @throws IOException if something in it is not as it was put in
+   */
+  static void readBack(Path zip) throws IOException {
+    try (var file = new ZipFile(zip.toFile())) {
+      for (var entry : entries(file)) {
+        try (var in = new CheckedInputStream(file.getInputStream(entry), new CRC32())) {
+          in.transferTo(OutputStream.nullOutputStream());
+          if (in.getChecksum().getValue() != entry.getCrc()) {
+            throw new ZipException(entry.getName() + " in it is not as it was written");
+          }
+        }
+      }
     }
   }
 

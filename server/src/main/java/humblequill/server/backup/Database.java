@@ -1,5 +1,6 @@
 package humblequill.server.backup;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -9,10 +10,14 @@ import java.sql.SQLException;
 final class Database {
   private Database() {}
 
-  /** Writes a script that makes what a connection sees. */
+  /**
+   * Writes a script that makes what a connection sees. Settings are left out: the one there is
+   * would have each of its statements written to the disk alone, and whoever opens the database
+   * sets it.
+   */
   static void script(Connection connection, Path script) throws SQLException {
     try (var statement = connection.createStatement()) {
-      statement.execute("SCRIPT DROP TO " + quoted(script) + " CHARSET 'UTF-8'");
+      statement.execute("SCRIPT NOSETTINGS DROP TO " + quoted(script) + " CHARSET 'UTF-8'");
     }
   }
 
@@ -21,14 +26,17 @@ final class Database {
    *
    * @param path without the end of the file's name
    */
-  static void ofScript(Path script, Path path) throws SQLException {
-    try (var connection = DriverManager.getConnection(url(path), "sa", "");
-        var statement = connection.createStatement()) {
+  static void ofScript(Path script, Path path) throws IOException, SQLException {
+    try (var first = DriverManager.getConnection(url(path), "sa", "");
+        var second = DriverManager.getConnection(url(path), "sa", "");
+        var run = new ScriptRun(script)) {
       // One transaction: thousands of small ones take half as long again.
-      connection.setAutoCommit(false);
-      statement.execute("RUNSCRIPT FROM " + quoted(script) + " CHARSET 'UTF-8'");
-      connection.commit();
-      statement.execute("SHUTDOWN COMPACT");
+      first.setAutoCommit(false);
+      second.setAutoCommit(false);
+      run.into(first, second);
+      try (var statement = first.createStatement()) {
+        statement.execute("SHUTDOWN COMPACT");
+      }
     }
   }
 

@@ -1,5 +1,6 @@
 package humblequill.server.backup;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.doReturn;
@@ -10,7 +11,6 @@ import humblequill.server.data.DataFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -68,8 +68,8 @@ class CopiesTest {
   /** What the command says, and its exit code before it. */
   private String restored(String which) {
     var said = new ByteArrayOutputStream();
-    int code = Restore.run(folder, which, new PrintStream(said, true, StandardCharsets.UTF_8));
-    return code + " " + said.toString(StandardCharsets.UTF_8);
+    int code = Restore.run(folder, which, new PrintStream(said, true, UTF_8));
+    return code + " " + said.toString(UTF_8);
   }
 
   private static void spoil(Path file, int place) throws IOException {
@@ -112,6 +112,7 @@ class CopiesTest {
   void many_rows_and_long_texts_come_back_from_the_script_alone() throws Exception {
     jdbc.execute("create table letter(id int primary key, text clob)");
     jdbc.update("insert into entry select x, 'note; ' || x from system_range(1, 5000)");
+    jdbc.update("insert into entry values (5001, 'SYSTEM_COMBINE_CLOB(0)')");
     jdbc.update(
         "insert into letter select x, repeat('low water ', 100 * x) from system_range(1, 30)");
     var before = contents();
@@ -120,6 +121,35 @@ class CopiesTest {
     CopyFile.unpack(copy(NOON).file(), parts);
     Database.ofScript(parts.resolve(CopyFile.SCRIPT), parts.resolve("again"));
     assertThat(Database.read(parts.resolve("again"))).isEqualTo(before);
+  }
+
+  /** Rows are put in by two connections; what either of them cannot put in ends both. */
+  @Test
+  void a_script_with_a_row_that_cannot_be_put_in_makes_no_database() throws Exception {
+    jdbc.update("insert into entry select x, 'note ' || x from system_range(1, 5000)");
+    Files.createDirectories(folder.copies());
+    var parts = Files.createDirectory(path.resolve("parts"));
+    CopyFile.unpack(copy(NOON).file(), parts);
+    var script = parts.resolve(CopyFile.SCRIPT);
+    Files.writeString(script, Files.readString(script).replace("(4000, 'note", "(3999, 'note"));
+    assertThatThrownBy(() -> Database.ofScript(script, parts.resolve("again")))
+        .isInstanceOf(SQLException.class)
+        .hasMessageContaining("3999");
+  }
+
+  @Test
+  void a_script_that_is_no_text_makes_no_database() throws Exception {
+    var script = path.resolve("quill.sql");
+    var statement = "create table entry(id int primary key);\n".getBytes(UTF_8);
+    for (int end : new int[] {0, statement.length, 20_000}) {
+      var bytes = Arrays.copyOf(statement, end + 2);
+      Arrays.fill(bytes, Math.min(end, statement.length), end, (byte) ' ');
+      bytes[end] = (byte) 0xC3;
+      bytes[end + 1] = ';';
+      Files.write(script, bytes);
+      assertThatThrownBy(() -> Database.ofScript(script, path.resolve("again" + end)))
+          .isInstanceOf(SQLException.class);
+    }
   }
 
   /** Null and empty text, and rows that trade places, are told apart by the sum of a table. */
@@ -264,7 +294,7 @@ class CopiesTest {
     Files.writeString(folder.courses().resolve("mine.yaml"), "id: mine");
     var copy = copy(NOON);
     try (var zip = FileSystems.newFileSystem(copy.file())) {
-      Files.write(zip.getPath("/courses/mine.yaml"), "id: other".getBytes(StandardCharsets.UTF_8));
+      Files.write(zip.getPath("/courses/mine.yaml"), "id: other".getBytes(UTF_8));
     }
     jdbc.update("delete from entry where id = 3");
     close();
