@@ -112,18 +112,16 @@ record Contents(String schema, SortedMap<String, Table> tables) {
 
   /** The CRC-32 of texts, a missing one being none of them, and how long they are together. */
   private static long checksum(Iterable<@Nullable String> texts) {
-    var crc = new CRC32();
-    long length = 0;
+    var all = new StringBuilder();
+    int marks = 0;
     for (var text : texts) {
-      crc.update(text == null ? 0 : 1);
-      if (text != null) {
-        var bytes = text.getBytes(StandardCharsets.UTF_8);
-        crc.update(bytes);
-        length += bytes.length;
-      }
-      crc.update(2);
+      all.append(text == null ? '\0' : '\1').append(text == null ? "" : text).append('\2');
+      marks += 2;
     }
-    return crc.getValue() << 32 | length;
+    var bytes = all.toString().getBytes(StandardCharsets.UTF_8);
+    var crc = new CRC32();
+    crc.update(bytes);
+    return crc.getValue() << 32 | bytes.length - marks;
   }
 
   /** By name, so that the order in which they were added does not count. */

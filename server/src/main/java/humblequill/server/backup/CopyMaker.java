@@ -4,9 +4,11 @@ import humblequill.server.data.Commits;
 import humblequill.server.data.DataFolder;
 import humblequill.server.data.SafeFiles;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
+import java.util.List;
 import javax.sql.DataSource;
 
 /**
@@ -37,10 +39,10 @@ final class CopyMaker {
     var work = folder.copies().resolve(UNFINISHED);
     SafeFiles.remove(work);
     SafeFiles.remove(folder.copies().resolve(UNFINISHED + ".zip"));
-    java.nio.file.Files.createDirectories(work);
+    Files.createDirectories(work);
     try {
       var zip = folder.copies().resolve(UNFINISHED + ".zip");
-      pack(work, zip, now);
+      make(work, zip, now);
       SafeFiles.force(zip);
       var copy = Copies.next(folder.copies(), Copies.in(folder.copies()), now);
       SafeFiles.move(zip, copy.file());
@@ -52,39 +54,34 @@ final class CopyMaker {
   }
 
   /** Each core has its part; to make a database of the script is most of the work. */
-  private void pack(Path work, Path zip, LocalDateTime now) throws IOException, SQLException {
+  private void make(Path work, Path zip, LocalDateTime now) throws IOException, SQLException {
     var script = work.resolve(CopyFile.SCRIPT);
     var database = work.resolve("quill");
     try (var summed = new Snapshot(source);
         var written = new Snapshot(source)) {
       Snapshot.same(commits, summed, written);
-      try (var copy = new CopyFile.Writing(zip);
-          var contents = new Beside<>(() -> Contents.of(summed.connection()))) {
+      try (var contents = new Beside<>(() -> Contents.of(summed.connection()))) {
         Database.script(written.connection(), script);
-        try (var own = Beside.doing(() -> addOwn(copy, script))) {
-          Database.ofScript(script, database);
-          own.result();
-        }
-        try (var packed = Beside.doing(() -> end(copy, work, zip, now, contents.result()))) {
-          prove(database, contents.result());
+        Database.ofScript(script, database);
+        var expected = contents.result();
+        try (var packed = Beside.doing(() -> pack(work, zip, now, expected))) {
+          prove(database, expected);
           packed.result();
         }
       }
     }
   }
 
-  private void addOwn(CopyFile.Writing copy, Path script) throws IOException {
-    copy.add(CopyFile.SCRIPT, script);
-    for (var own : folder.ownFiles()) {
-      copy.add(folder.nameOf(own), own);
+  private void pack(Path work, Path zip, LocalDateTime now, Contents contents) throws IOException {
+    try (var copy = new CopyFile.Writing(zip)) {
+      for (var name : List.of(CopyFile.DATABASE, CopyFile.SCRIPT)) {
+        copy.add(name, work.resolve(name));
+      }
+      for (var own : folder.ownFiles()) {
+        copy.add(folder.nameOf(own), own);
+      }
+      copy.end(now, contents);
     }
-  }
-
-  private static void end(
-      CopyFile.Writing copy, Path work, Path zip, LocalDateTime now, Contents contents)
-      throws IOException {
-    copy.add(CopyFile.DATABASE, work.resolve(CopyFile.DATABASE));
-    copy.end(now, contents);
     CopyFile.readBack(zip);
   }
 
