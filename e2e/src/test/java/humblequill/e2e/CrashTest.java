@@ -74,7 +74,7 @@ class CrashTest {
       assertThat(said.exit()).isEqualTo(2);
       assertThat(said.text()).contains("Port " + taken.getLocalPort()).doesNotContain("Exception");
     }
-    var file = Files.createTempFile("quill", "file");
+    var file = Files.createFile(Quill.folder().resolve("file"));
     assertThat(QuillProcess.say(file.resolve("below")).text())
         .contains("cannot be written")
         .doesNotContain("at humblequill");

@@ -55,7 +55,7 @@ final class Pages implements AutoCloseable {
   /** The driver from the front end's node_modules, laid out as the Java library expects it. */
   private static Map<String, String> environment() {
     try {
-      var driver = Files.createTempDirectory("quill-driver");
+      var driver = Quill.folder();
       Files.createSymbolicLink(
           driver.resolve("package"),
           Quill.root().resolve("web/node_modules/playwright-core").toAbsolutePath().normalize());

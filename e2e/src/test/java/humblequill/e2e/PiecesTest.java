@@ -90,7 +90,7 @@ class PiecesTest {
 
   @Test
   void pictures_arrive_by_a_folder_and_are_only_read_there() throws IOException {
-    var inbox = Files.createTempDirectory("phone");
+    var inbox = Quill.folder();
     var page = pages.open(quill.url() + "/tray");
     button(page, "Choose an inbox folder").click();
     field(page, "Folder on this machine, or empty for none").fill("/nowhere/phone");

@@ -9,6 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.springframework.util.FileSystemUtils;
 
 /** A running application, as the launcher built it. */
 abstract class Quill implements AutoCloseable {
@@ -28,9 +29,20 @@ abstract class Quill implements AutoCloseable {
     return ROOT;
   }
 
+  /** A folder that goes with the process. */
   static Path folder() {
     try {
-      return Files.createTempDirectory("quill-e2e");
+      var folder = Files.createTempDirectory("quill-e2e");
+      Runtime.getRuntime().addShutdownHook(new Thread(() -> remove(folder)));
+      return folder;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static void remove(Path folder) {
+    try {
+      FileSystemUtils.deleteRecursively(folder);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -10,6 +10,8 @@ import java.util.List;
 
 /** The application as a process of its own, which can be killed. */
 final class QuillProcess extends Quill {
+  private static final Path TEMPORARY = folder();
+
   private final Process process;
 
   private QuillProcess(Process process, int port) {
@@ -30,6 +32,8 @@ final class QuillProcess extends Quill {
                 "-XX:TieredStopAtLevel=1",
                 memory,
                 "-Duser.timezone=UTC",
+                // What is killed cannot remove what it left.
+                "-Djava.io.tmpdir=" + TEMPORARY,
                 "-XX:SharedArchiveFile=" + app().resolve("app.jsa"),
                 "-Xlog:disable"));
     command.addAll(List.of(more));

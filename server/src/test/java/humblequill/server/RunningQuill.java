@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.support.GenericApplicationContext;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Starts the real application once for all server tests, on a random port with its own database and
@@ -25,16 +27,33 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
   public static final String NOW = "2026-03-05T10:00:00Z";
 
   private static final SetClock CLOCK = new SetClock();
+  private static final List<Path> TEMPORARY = new CopyOnWriteArrayList<>();
   private static final Path FOLDER = temporaryFolder();
+
+  static {
+    Runtime.getRuntime().addShutdownHook(new Thread(RunningQuill::end));
+  }
 
   private static ConfigurableApplicationContext context;
 
   private static synchronized ConfigurableApplicationContext context() {
     if (context == null) {
       context = startShared();
-      Runtime.getRuntime().addShutdownHook(new Thread(() -> context.close()));
     }
     return context;
+  }
+
+  private static synchronized void end() {
+    if (context != null) {
+      context.close();
+    }
+    for (var folder : TEMPORARY) {
+      try {
+        FileSystemUtils.deleteRecursively(folder);
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    }
   }
 
   private static ConfigurableApplicationContext startShared() {
@@ -46,9 +65,12 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
     return start(application, FOLDER, "--spring.jpa.properties.hibernate.generate_statistics=true");
   }
 
-  static Path temporaryFolder() {
+  /** A folder that goes with the process. */
+  public static Path temporaryFolder() {
     try {
-      return Files.createTempDirectory("quill-test");
+      var folder = Files.createTempDirectory("quill-test");
+      TEMPORARY.add(folder);
+      return folder;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -353,14 +353,15 @@ class CopiesTest {
   }
 
   @Test
-  void a_second_place_gets_every_copy_and_nothing_where_the_drive_is_away() throws Exception {
+  void a_second_place_gets_every_copy_and_nothing_where_the_drive_is_away(@TempDir Path elsewhere)
+      throws Exception {
     var second = new SecondPlace(folder);
-    var drive = Files.createDirectory(path.resolveSibling("drive-" + path.getFileName()));
+    var drive = Files.createDirectory(elsewhere.resolve("drive"));
     second.name(drive.toString());
     copy(NOON);
     second.bring(Copies.in(folder.copies()), c -> true);
     assertThat(Copies.in(second.copies().orElseThrow())).hasSize(1);
-    Files.move(second.copies().orElseThrow(), path.resolveSibling("away-" + path.getFileName()));
+    Files.move(second.copies().orElseThrow(), elsewhere.resolve("away"));
     copy(NOON.plusDays(1));
     second.bring(Copies.in(folder.copies()), c -> true);
     assertThat(second.copies()).isEmpty();

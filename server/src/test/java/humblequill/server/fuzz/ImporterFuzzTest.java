@@ -66,18 +66,10 @@ class ImporterFuzzTest {
       "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 60 40\">"
           + "<g stroke=\"#222\"><path d=\"M5 5C9 9 20 2 30 30\"/><circle cx=\"9\" cy=\"9\" r=\"4\"/></g></svg>";
 
-  private final Path folder = temporary();
+  private final Path folder = RunningQuill.temporaryFolder();
   private final Random random = new Random(SEED);
   private ConfigurableApplicationContext quill;
   private Api api;
-
-  private static Path temporary() {
-    try {
-      return Files.createTempDirectory("quill-fuzz");
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
-    }
-  }
 
   @BeforeAll
   void start() {
