@@ -31,7 +31,7 @@ const described = (id: string, hint?: string, error?: string) =>
   [hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined
 
 /**
- * What is wrong with a field: what its form says, else that its text is too long. The browser's own `maxLength` would
+ * What is wrong with a field: that its text is too long, else what its form says. The browser's own `maxLength` would
  * cut what is pasted without a word; so the text stays, its field says so, and its form does not leave.
  */
 function useFault<E extends HTMLInputElement | HTMLTextAreaElement>(
@@ -46,7 +46,7 @@ function useFault<E extends HTMLInputElement | HTMLTextAreaElement>(
       ? `At most ${maxLength} characters; these are ${length}.`
       : undefined
   useEffect(() => box.current?.setCustomValidity(tooLong ?? ''), [tooLong])
-  return { box, fault: error ?? tooLong }
+  return { box, fault: tooLong ?? error }
 }
 
 /** A line to write on, with its label above and its error below. */

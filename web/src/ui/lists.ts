@@ -1,9 +1,14 @@
-/** What stands between commas, without the empty pieces. */
-export const listed = (text: string): string[] =>
+const pieces = (text: string, between: string): string[] =>
   text
-    .split(',')
+    .split(between)
     .map((piece) => piece.trim())
     .filter(Boolean)
+
+/** What stands between commas, without the empty pieces. */
+export const listed = (text: string): string[] => pieces(text, ',')
+
+/** What stands on each line, without the empty ones; for what may hold commas itself. */
+export const lines = (text: string): string[] => pieces(text, '\n')
 
 /** In words: "a", "a and b", "a, b and c". */
 export const enumerated = (items: string[]): string =>

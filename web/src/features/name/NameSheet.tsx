@@ -2,8 +2,8 @@ import { useState, type FormEvent } from 'react'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Button } from '../../ui/Button'
 import { Checks } from '../../ui/Check'
-import { Field, SelectField } from '../../ui/Field'
-import { listed } from '../../ui/lists'
+import { Field, SelectField, TextField } from '../../ui/Field'
+import { lines } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
@@ -68,19 +68,19 @@ function Rename({ name, onClose }: Part) {
 
 function Describe({ name, onClose }: Part) {
   const { describe } = useNameChanges()
-  const [spellings, setSpellings] = useState(name.spellings.join(', '))
+  const [spellings, setSpellings] = useState(name.spellings.join('\n'))
   const [properties, setProperties] = useState(name.properties)
   const submit = (event: FormEvent) => {
     event.preventDefault()
     describe.mutate(
-      { name, change: change(), spellings: listed(spellings), properties },
+      { name, change: change(), spellings: lines(spellings), properties },
       { onSuccess: onClose },
     )
   }
   return (
     <form onSubmit={submit} className="mt-5 grid gap-3">
-      <Field
-        label="Also written, with commas between"
+      <TextField
+        label="Also written, one on each line"
         value={spellings}
         onChange={(e) => setSpellings(e.target.value)}
         error={refusedAt(describe.error, 'spellings')}

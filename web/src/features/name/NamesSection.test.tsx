@@ -66,12 +66,15 @@ test('a medium is described', async () => {
   const asked = page({ 'PUT /api/names/s/description': () => ({ status: 204 }) })
   await open(/soft pastel/)
   const sheet = within(screen.getByRole('dialog'))
-  await userEvent.type(sheet.getByLabelText('Also written, with commas between'), 'pastel stick, ')
+  await userEvent.type(
+    sheet.getByLabelText('Also written, one on each line'),
+    'pastel stick, soft{enter}chalk{enter}',
+  )
   await userEvent.click(sheet.getByRole('checkbox', { name: 'wet' }))
   await userEvent.click(sheet.getByRole('button', { name: 'Keep it' }))
   await waitFor(() =>
     expect(sent(asked, 'PUT', '/api/names/s/description')[0]?.body).toMatchObject({
-      spellings: ['pastel stick'],
+      spellings: ['pastel stick, soft', 'chalk'],
       properties: ['DUSTY', 'WET'],
     }),
   )

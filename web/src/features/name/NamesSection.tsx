@@ -3,8 +3,8 @@ import { useState, type FormEvent } from 'react'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
-import { Field, SelectField } from '../../ui/Field'
-import { listed } from '../../ui/lists'
+import { Field, SelectField, TextField } from '../../ui/Field'
+import { lines } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
@@ -87,7 +87,7 @@ function NewName({ kind }: { kind: Name['kind'] }) {
         id: crypto.randomUUID(),
         kind,
         text: String(data.get('text')).trim(),
-        spellings: listed(String(data.get('spellings'))),
+        spellings: lines(String(data.get('spellings'))),
         properties: [],
       },
       { onSuccess: () => form.reset() },
@@ -102,9 +102,10 @@ function NewName({ kind }: { kind: Name['kind'] }) {
         maxLength={BOUNDS.NewName.text.maxLength}
         error={refusedAt(create.error, 'text')}
       />
-      <Field
-        label="Also written, with commas between"
+      <TextField
+        label="Also written, one on each line"
         name="spellings"
+        rows={1}
         error={refusedAt(create.error, 'spellings')}
       />
       <Button type="submit" disabled={create.isPending}>

@@ -136,6 +136,44 @@ class NamesApiTest {
   }
 
   @Test
+  void a_spelling_of_another_name_is_not_given_and_a_name_that_was_wordystays_one(Api api) {
+    log(api, "drawings", 1, "medium", "graphite");
+    log(api, "drawings", 1, "medium", "pen");
+    var graphite = "/api/names/" + id(api, "graphite");
+    var renamed =
+        api.put(graphite + "/text", Map.of("change", UUID.randomUUID(), "text", "Fineliner"));
+    assertThat(renamed.json().path("field").asString()).isEqualTo("text");
+    assertThat(renamed.json().path("detail").asString())
+        .contains("\"Fineliner\" is a spelling of \"pen\" already");
+    var described = describe(api, graphite, List.of("pencil", "Fineliners"));
+    assertThat(described.json().path("field").asString()).isEqualTo("spellings");
+    assertThat(described.json().path("detail").asString())
+        .contains("\"Fineliners\" is a spelling of \"pen\" already");
+    var wordy = "a pencil as soft as can be, ".repeat(7).strip();
+    var change = UUID.randomUUID();
+    assertThat(api.put(graphite + "/text", Map.of("change", change, "text", wordy)).status())
+        .isEqualTo(204);
+    assertThat(
+            api.put(graphite + "/text", Map.of("change", UUID.randomUUID(), "text", "soft pencil"))
+                .status())
+        .isEqualTo(204);
+    assertThat(describe(api, graphite, List.of(wordy)).status()).isEqualTo(204);
+    assertThat(name(api, "soft pencil").path("spellings").path(0).asString()).isEqualTo(wordy);
+  }
+
+  private static Api.Answer describe(Api api, String path, List<String> spellings) {
+    return api.put(
+        path + "/description",
+        Map.of(
+            "change",
+            UUID.randomUUID(),
+            "spellings",
+            spellings,
+            "properties",
+            List.of("NEEDS_BLADE")));
+  }
+
+  @Test
   void merged_names_are_one_for_entries_filters_and_promises_until_parted(Api api) {
     var cat = log(api, "drawings", 2, "topic", "quay cats");
     var tom = log(api, "drawings", 3, "topic", "old tom");

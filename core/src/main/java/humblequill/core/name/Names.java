@@ -90,10 +90,22 @@ public final class Names {
   }
 
   private void claim(Name name, String spelling) {
-    var other =
-        byFold
-            .computeIfAbsent(name.kind(), kind -> new HashMap<>())
-            .putIfAbsent(Fold.of(spelling), name.id());
+    check(name, spelling);
+    byFold.computeIfAbsent(name.kind(), kind -> new HashMap<>()).put(Fold.of(spelling), name.id());
+  }
+
+  /**
+   * Looks whether a name that is new, or is written otherwise, can stand beside the others.
+   *
+   * @throws BrokenNamesException if one of its spellings means another
+   */
+  public void check(Name name) {
+    check(name, name.text());
+    name.spellings().forEach(spelling -> check(name, spelling));
+  }
+
+  private void check(Name name, String spelling) {
+    var other = byFold.getOrDefault(name.kind(), Map.of()).get(Fold.of(spelling));
     if (other != null && !other.equals(name.id())) {
       var taken = byId.get(other).text();
       throw new BrokenNamesException(

@@ -70,6 +70,17 @@ class NamesTest {
   }
 
   @Test
+  void what_is_written_otherwise_is_told_whose_spelling_it_is() {
+    var names = names(medium(A, "pen", "biro"), medium(B, "graphite"));
+    names.check(medium(B, "graphite", "pencil"));
+    names.check(medium(A, "biro", "pen"));
+    assertThatThrownBy(() -> names.check(medium(B, "Biros")))
+        .hasMessage("\"Biros\" is a spelling of \"pen\" already");
+    assertThatThrownBy(() -> names.check(medium(A, "pen", "biro", "graphite")))
+        .hasMessageContaining("\"graphite\" is there already; ");
+  }
+
+  @Test
   void a_merge_that_leads_nowhere_in_a_circle_or_to_another_kind_is_refused() {
     var nowhere = medium(B, "b").meaning(Optional.of(C));
     assertThatThrownBy(() -> names(medium(A, "a"), nowhere))

@@ -98,14 +98,7 @@ public class NameChanges {
     if (names.names().itself(name.id()).isPresent()) {
       return;
     }
-    names
-        .names()
-        .find(name.kind(), name.text())
-        .ifPresent(
-            other -> {
-              throw Refusal.badValue(
-                  "text", name.text(), "\"" + other.text() + "\" is there already.");
-            });
+    standsBesideOthers(name);
     names.save(name);
   }
 
@@ -113,7 +106,17 @@ public class NameChanges {
   @Transactional
   public void rename(UUID change, UUID id, String text) {
     notOfTaxonomy(id);
-    make(change, id, before -> Optional.of(before.renamed(text.strip())));
+    make(change, id, before -> standsBesideOthers(before.renamed(text.strip())));
+  }
+
+  private Optional<Name> standsBesideOthers(Name name) {
+    try {
+      names.names().check(name);
+      return Optional.of(name);
+    } catch (BrokenNamesException e) {
+      var field = e.value().equals(name.text()) ? "text" : "spellings";
+      throw Refusal.badValue(field, e.value(), "Not kept: " + e.getMessage() + ".");
+    }
   }
 
   private void notOfTaxonomy(UUID id) {
@@ -141,7 +144,7 @@ public class NameChanges {
   @Transactional
   public void describe(
       UUID change, UUID id, List<String> spellings, Set<MediumProperty> properties) {
-    make(change, id, before -> Optional.of(before.with(spellings, properties)));
+    make(change, id, before -> standsBesideOthers(before.with(spellings, properties)));
   }
 
   /**
@@ -217,7 +220,7 @@ public class NameChanges {
   private static Optional<Name> edited(Name before, Edit edit) {
     try {
       return edit.of(before);
-    } catch (IllegalArgumentException | BrokenNamesException e) {
+    } catch (IllegalArgumentException e) {
       throw Refusal.badValue("text", before.text(), "Not kept: " + e.getMessage() + ".");
     }
   }

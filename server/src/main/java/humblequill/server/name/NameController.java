@@ -85,7 +85,8 @@ class NameController {
       @NotNull UUID id,
       @NotNull NameKind kind,
       @NotBlank @Size(max = Name.MAX_TEXT) String text,
-      @NotNull @Size(max = 20) List<@NotBlank @Size(max = 60) String> spellings,
+      @NotNull @Size(max = Name.MAX_SPELLINGS)
+          List<@NotBlank @Size(max = Name.MAX_TEXT) String> spellings,
       @NotNull Set<MediumProperty> properties) {
     Name toCore() {
       if (text.codePoints().noneMatch(Character::isLetterOrDigit)) {
@@ -110,7 +111,8 @@ class NameController {
   /** Other spellings and properties of a name. */
   record Description(
       @NotNull UUID change,
-      @NotNull @Size(max = 20) List<@NotBlank @Size(max = 60) String> spellings,
+      @NotNull @Size(max = Name.MAX_SPELLINGS)
+          List<@NotBlank @Size(max = Name.MAX_TEXT) String> spellings,
       @NotNull Set<MediumProperty> properties) {}
 
   /** The name that another is to be a spelling of. */
