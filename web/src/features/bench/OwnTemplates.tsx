@@ -71,7 +71,7 @@ export function OwnTemplates() {
       <FileButton
         accept=".yaml,.yml,.json"
         label="A template’s file"
-        onText={(file) => keep.mutate({ id: crypto.randomUUID(), file })}
+        onFiles={async ([file]) => keep.mutate({ id: crypto.randomUUID(), file: await file.text() })}
       >
         Bring a template in
       </FileButton>

@@ -5,6 +5,7 @@ import { queries } from '../../api/queries'
 import { boardHeight, hungAt } from '../../shared/Hung'
 import { sendPicture } from '../../shared/pictures'
 import { Button } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
 import { useNotice } from '../../ui/Notices'
 import { arrange, beside, inOwnOrder, LEAST, move, resize, type Hung } from './board-places'
 import { useHanging } from './useHanging'
@@ -161,21 +162,14 @@ function Add({
   return (
     <details className="no-print mt-3">
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">Hang another picture</summary>
-      <label className="block">
-        A file:{' '}
-        <input
-          type="file"
-          accept="image/*"
-          disabled={send.isPending}
-          onChange={(event) => {
-            const file = event.target.files?.[0]
-            if (file) {
-              send.mutate(file)
-            }
-            event.target.value = ''
-          }}
-        />
-      </label>
+      <FileButton
+        accept="image/*"
+        label="A picture to hang"
+        disabled={send.isPending}
+        onFiles={([file]) => send.mutate(file)}
+      >
+        From a file
+      </FileButton>
       {offered.length > 0 && (
         <ul
           aria-label="Pages and own references"

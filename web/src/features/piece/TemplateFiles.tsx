@@ -57,7 +57,7 @@ export function TemplateFiles() {
       <FileButton
         accept=".yaml,.yml,.json"
         label="A template’s file"
-        onText={(file) => keep.mutate({ id: crypto.randomUUID(), file })}
+        onFiles={async ([file]) => keep.mutate({ id: crypto.randomUUID(), file: await file.text() })}
       >
         Bring a template in
       </FileButton>

@@ -6,6 +6,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
 import { Field, TextField } from '../../ui/Field'
 import { IconButton } from '../../ui/IconButton'
 import { useNotice } from '../../ui/Notices'
@@ -169,14 +170,15 @@ function Bring({ onClose, onRead }: { onClose: () => void; onRead: (words: strin
           read.mutate()
         }}
       >
-        <label>
-          <span className="text-faded block">From a file</span>
-          <input
-            type="file"
+        <div>
+          <FileButton
             accept=".txt,.csv,text/plain,text/csv"
-            onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? text)}
-          />
-        </label>
+            label="A file of prompts"
+            onFiles={async ([file]) => setText(await file.text())}
+          >
+            From a file
+          </FileButton>
+        </div>
         <TextField label="Prompts" rows={8} value={text} onChange={(e) => setText(e.target.value)} />
         <SheetEnd error={read.error} keep="Add them" disabled={text.trim() === '' || read.isPending} />
       </form>

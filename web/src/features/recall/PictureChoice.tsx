@@ -1,8 +1,7 @@
 import { useMutation } from '@tanstack/react-query'
-import { useRef } from 'react'
 import { answer, api } from '../../api/client'
 import { sendPicture } from '../../shared/pictures'
-import { Button } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
 import { useNotice } from '../../ui/Notices'
 import { Refused } from '../../ui/Refused'
 import type { TypedPlate } from './ownPlate'
@@ -15,7 +14,6 @@ export function PictureChoice({
   has: boolean
   onChoose: (chosen: Pick<TypedPlate, 'picture' | 'svg'>) => void
 }) {
-  const input = useRef<HTMLInputElement>(null)
   const say = useNotice()
   const choose = useMutation({
     mutationFn: async (file: File) => {
@@ -33,24 +31,14 @@ export function PictureChoice({
   })
   return (
     <div>
-      <Button onClick={() => input.current?.click()} disabled={choose.isPending}>
-        {has ? 'Choose another picture' : 'Choose a picture'}
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
         accept=".svg,image/*"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="A picture for the plate"
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) {
-            choose.mutate(file)
-          }
-        }}
-      />
+        label="A picture for the plate"
+        disabled={choose.isPending}
+        onFiles={([file]) => choose.mutate(file)}
+      >
+        {has ? 'Choose another picture' : 'Choose a picture'}
+      </FileButton>
       {!has && (
         <p className="text-faded mt-2 max-w-prose">
           SVG, PNG, JPEG or WebP. A picture of a page, or one of the cabinet with its landmarks, becomes a

@@ -22,18 +22,18 @@ const page = (answers: object[]) => {
 
 const choose = () =>
   userEvent.upload(
-    screen.getByLabelText('Bring entries in from CSV'),
+    screen.getByLabelText('A CSV file of entries'),
     new File(['day,topic\n2026-03-05,bollards'], 'quay.csv', { type: 'text/csv' }),
   )
 
 test('a file is tried first and brought in only then', async () => {
   const asked = page([report(), report({ applied: true })])
   await choose()
-  expect(await screen.findByText(/quay.csv would add 2, skip 5/)).toBeInTheDocument()
+  expect(await screen.findByText('quay.csv: 2 entries to bring in and 5 there already.')).toBeInTheDocument()
   expect(screen.getByText('2026-03-05, 6 bollards')).toBeInTheDocument()
   expect(sent(asked, 'POST', '/api/import')).toHaveLength(1)
   await userEvent.click(screen.getByRole('button', { name: 'Bring in 2' }))
-  expect(await screen.findByText('quay.csv: 2 added, 5 were there already.')).toBeInTheDocument()
+  expect(await screen.findByText('quay.csv: 2 entries brought in and 5 there already.')).toBeInTheDocument()
 })
 
 test('a refused line holds everything back and is named', async () => {

@@ -3,10 +3,25 @@ import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
+import { FileButton } from '../../ui/FileButton'
+import { enumerated } from '../../ui/lists'
+import { useFormats, type Formats } from '../../ui/locale'
 import { Refused } from '../../ui/Refused'
 import { noun } from '../../ui/plural'
 
 type Report = Schemas['ImportReport']
+
+/** What a file would bring in, or has brought in, each with its number; what there is none of is left out. */
+function told(report: Report, format: Formats): string[] {
+  const { added, skipped, refused, applied } = report
+  const parts = [
+    added > 0 &&
+      `${format.number(added)} ${noun(added, 'entry', 'entries')} ${applied ? 'brought in' : 'to bring in'}`,
+    skipped > 0 && `${format.number(skipped)} there already`,
+    refused > 0 && `${format.number(refused)} ${noun(refused, 'line')} refused`,
+  ].filter((part) => part !== false)
+  return parts.length > 0 ? parts : ['no entries in it']
+}
 
 const OUTCOMES: Record<Schemas['Line']['outcome'], string> = { ADD: 'add', SKIP: 'skip', REFUSE: 'refuse' }
 const MOST_SHOWN = 300
@@ -33,10 +48,7 @@ export function DataSection() {
   const report = apply.data ?? trial.data
   const failed = apply.error ?? trial.error
 
-  const choose = async (chosen: File | undefined) => {
-    if (!chosen) {
-      return
-    }
+  const choose = async (chosen: File) => {
     apply.reset()
     trial.reset()
     // The bytes go as they are, so that the server can say whether they are UTF-8.
@@ -61,10 +73,13 @@ export function DataSection() {
         <a href="/api/copies/whole" download className="border-ink inline-block min-h-8 border-b font-medium">
           Take everything out as ZIP
         </a>
-        <label className="flex flex-wrap items-center gap-3">
-          <span className="font-medium">Bring entries in from CSV</span>
-          <input type="file" accept=".csv,text/csv" onChange={(event) => choose(event.target.files?.[0])} />
-        </label>
+        <FileButton
+          accept=".csv,text/csv"
+          label="A CSV file of entries"
+          onFiles={([chosen]) => choose(chosen)}
+        >
+          Bring entries in from CSV
+        </FileButton>
       </div>
       <Refused error={failed} className="mt-2" />
       {report && file && (
@@ -90,14 +105,13 @@ function ImportTable({
   pending: boolean
   onApply: () => void
 }) {
+  const format = useFormats()
   const telling = report.lines.filter((line) => line.outcome !== 'SKIP')
   const more = report.added + report.refused - Math.min(telling.length, MOST_SHOWN)
   return (
     <div className="mt-4">
       <p role="status">
-        {report.applied
-          ? `${name}: ${report.added} added, ${report.skipped} ${noun(report.skipped, 'was', 'were')} there already.`
-          : `${name} would add ${report.added}, skip ${report.skipped} that ${noun(report.skipped, 'is', 'are')} there already, and refuses ${report.refused}.`}
+        {name}: {enumerated(told(report, format))}.
       </p>
       {report.refused > 0 && (
         <p className="text-sanguine">
@@ -106,7 +120,7 @@ function ImportTable({
       )}
       {!report.applied && report.refused === 0 && report.added > 0 && (
         <Button look="ink" className="my-2" disabled={pending} onClick={onApply}>
-          Bring in {report.added}
+          Bring in {format.number(report.added)}
         </Button>
       )}
       <ul>
@@ -124,7 +138,11 @@ function ImportTable({
           </li>
         ))}
       </ul>
-      {more > 0 && <p className="text-faded">…and {more} more lines.</p>}
+      {more > 0 && (
+        <p className="text-faded">
+          …and {format.number(more)} more {noun(more, 'line')}.
+        </p>
+      )}
     </div>
   )
 }

@@ -1,10 +1,11 @@
 import { STROKES } from '../../../shared/LoadStrip'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
 import { Button, LINE_LINK } from '../../../ui/Button'
+import { FileButton } from '../../../ui/FileButton'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
 import { BrokenFiles, OfferFacts } from '../../../shared/Offers'
@@ -36,7 +37,6 @@ export default function LibraryScreen() {
 function Bring() {
   const client = useQueryClient()
   const say = useNotice()
-  const file = useRef<HTMLInputElement>(null)
   const bring = useMutation({
     mutationFn: (text: string) =>
       answer(
@@ -60,22 +60,13 @@ function Bring() {
         <Link to="/course/merge" className={LINE_LINK}>
           Merge two courses
         </Link>
-        <Button onClick={() => file.current?.click()}>Bring in a file</Button>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
           accept=".yaml,.yml,.json"
-          className="sr-only"
-          aria-label="Course file, YAML or JSON"
-          tabIndex={-1}
-          onChange={async (event) => {
-            const chosen = event.target.files?.[0]
-            event.target.value = ''
-            if (chosen) {
-              bring.mutate(await chosen.text())
-            }
-          }}
-        />
+          label="Course file, YAML or JSON"
+          onFiles={async ([file]) => bring.mutate(await file.text())}
+        >
+          Bring in a file
+        </FileButton>
       </p>
       {bring.isError && (
         <p role="alert" className="text-sanguine">

@@ -33,6 +33,9 @@ class ExchangeService {
   private static final int MOST_LINES = 50_000;
   private static final int MOST_TOLD = 2_000;
 
+  /** Of unknown columns; a file that is no list of entries may have very many. */
+  private static final int MOST_NAMED = 5;
+
   private final EntryService entries;
   private final PlacementService placements;
   private final Validator validator;
@@ -80,8 +83,12 @@ class ExchangeService {
       throw Refusal.badValue(
           "file",
           unknown,
-          "There is no column "
-              + String.join(", ", unknown)
+          (unknown.size() == 1 ? "There is no column " : "There are no columns ")
+              + unknown.stream()
+                  .limit(MOST_NAMED)
+                  .map(column -> '"' + column + '"')
+                  .collect(Collectors.joining(", "))
+              + (unknown.size() > MOST_NAMED ? " and others" : "")
               + ". The columns are "
               + String.join(", ", EntryCsv.COLUMNS)
               + ".");
