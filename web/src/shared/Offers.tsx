@@ -87,7 +87,7 @@ export function BrokenFiles({ files }: { files: Schemas['BrokenFile'][] }) {
   return files.map((file) => (
     <p key={file.file} className="border-hairline border-t py-2">
       <span className="text-sanguine">{file.file} was refused</span>
-      {file.path && ` at ${file.path}`}: {file.reason}.
+      {file.place && ` at ${file.place}`}: {file.reason}.
     </p>
   ))
 }

@@ -90,7 +90,7 @@ export function TextField({
         ref={box}
         id={id}
         rows={2}
-        className={`${BOX} font-serif`}
+        className={`${BOX} block font-serif`}
         aria-invalid={fault ? true : undefined}
         aria-describedby={described(id, hint, fault)}
         {...rest}

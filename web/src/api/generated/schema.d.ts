@@ -3457,6 +3457,7 @@ export interface components {
         BrokenFile: {
             file: string;
             path: string;
+            place: string;
             reason: string;
         };
         BrokenPicture: {
@@ -3590,6 +3591,7 @@ export interface components {
         Checked: {
             loads: components["schemas"]["WeekLoad"][];
             path?: string | null;
+            place?: string | null;
             reason?: string | null;
         };
         Choice: {

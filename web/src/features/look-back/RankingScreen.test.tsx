@@ -52,7 +52,7 @@ test('the arrow key of a side chooses its picture', async () => {
 
 test('nothing is called the best before it is sure, and it says how sure it is', async () => {
   page(ranking())
-  expect(await screen.findByText('62 % sure of the best 1; said from 80 % on.')).toBeInTheDocument()
+  expect(await screen.findByText('62 % sure of the best 1; settled from 80 % on.')).toBeInTheDocument()
 })
 
 test('what cannot be told apart is said so', async () => {

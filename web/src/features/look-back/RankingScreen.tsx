@@ -169,10 +169,11 @@ function Order({
             ? `The best ${r.top === 1 ? 'one is' : `${r.top} are`} settled.`
             : r.notSettled
               ? `Not settled: ${format.percent(r.sure)} sure of the best ${r.top} after ${plural(r.choices, 'choice')}. They may be as good as each other.`
-              : `${format.percent(r.sure)} sure of the best ${r.top}; said from 80 % on.`}
+              : `${format.percent(r.sure)} sure of the best ${r.top}; settled from 80 % on.`}
       </p>
+      {r.shared.length > 0 && !r.settled && <p className="mt-2">What they share, for now:</p>}
       {r.shared.length > 0 && (
-        <ul className="mt-2">
+        <ul className={r.settled ? 'mt-2' : ''}>
           {r.shared.map((s) => (
             <li key={s.what}>
               {s.top} of the best {s.ofTop}: {s.value}
@@ -200,10 +201,10 @@ function Order({
           </li>
         ))}
       </ol>
-      <Liked ranking={r} onSay={onSay} />
       {r.ranked.length > SHOWN && (
         <p className="text-faded text-sm">and {r.ranked.length - SHOWN} more after them</p>
       )}
+      <Liked ranking={r} onSay={onSay} />
     </>
   )
 }

@@ -66,7 +66,7 @@ export function DataSection() {
         All that you wrote is yours in open files. The ZIP holds everything, the CSV your entries alone;{' '}
         <code>./quill import FILE</code> fills an empty folder with a ZIP.
       </p>
-      <div className="mt-3 flex flex-wrap items-center gap-x-8 gap-y-3">
+      <div className="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-3">
         <a href="/api/export" download className="border-ink inline-block min-h-8 border-b font-medium">
           Take all entries out as CSV
         </a>

@@ -9,6 +9,7 @@ import { CameBack } from '../../../ui/CameBack'
 import { Field, TextField } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
+import { upperFirst } from '../../../ui/text'
 import { LoadStrip, STROKES } from '../../../shared/LoadStrip'
 import { moved, newCourse, newWeek, type CourseDocument } from './document'
 import { BaselineEditor } from './BaselineEditor'
@@ -91,8 +92,8 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
     },
   })
   const setWeeks = (weeks: CourseDocument['weeks']) => setCourse({ ...course, weeks })
-  const errorAt = (path: string) =>
-    checked?.path === path && checked.reason ? `${checked.reason}` : undefined
+  const reason = checked?.reason ? `${upperFirst(checked.reason)}.` : undefined
+  const errorAt = (path: string) => (checked?.path === path ? reason : undefined)
   return (
     <div className="wide:px-8 px-4 py-6">
       <h1>{own ? 'Change a course' : 'Write a course'}</h1>
@@ -127,7 +128,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
       </div>
       <BaselineEditor
         baseline={course.baseline}
-        error={checked?.path?.startsWith('baseline') ? (checked.reason ?? undefined) : undefined}
+        error={checked?.path?.startsWith('baseline') ? reason : undefined}
         onChange={(baseline) => {
           const others = Object.entries(course).filter(([key]) => key !== 'baseline')
           const rest = Object.fromEntries(others) as CourseDocument
@@ -147,7 +148,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
             course={course}
             load={checked?.loads[i]}
             path={checked?.path ?? undefined}
-            reason={checked?.reason ?? undefined}
+            reason={reason}
             onChange={(next) => setWeeks(course.weeks.map((w, j) => (j === i ? next : w)))}
             onMove={(to) => setWeeks(moved(course.weeks, i, to))}
             onRemove={() => setWeeks(course.weeks.filter((_, j) => j !== i))}
@@ -173,7 +174,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
         )}
         {checked?.reason != null && (
           <p role="alert" className="text-sanguine">
-            Not complete yet{checked.path ? `, at ${checked.path}` : ''}: {checked.reason}.
+            Not complete yet{checked.place ? `, at ${checked.place}` : ''}: {checked.reason}.
           </p>
         )}
         {save.isError && (

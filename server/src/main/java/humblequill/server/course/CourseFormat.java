@@ -71,6 +71,11 @@ public class CourseFormat {
     String path() {
       return path;
     }
+
+    /** The same in words, as "week 3, title". */
+    String place() {
+      return CourseFault.place(path);
+    }
   }
 
   /** Reads YAML, or JSON, which is YAML too. */
@@ -139,13 +144,8 @@ public class CourseFormat {
             .min(Comparator.comparing((Error e) -> e.getInstanceLocation().toString()));
     if (first.isPresent()) {
       var error = first.get();
-      throw new Broken(path(error.getInstanceLocation().toString()), error.getMessage());
+      throw new Broken(CourseFault.path(error), CourseFault.words(error));
     }
-  }
-
-  /** "/weeks/2/title" as "weeks[2].title". */
-  private static String path(String pointer) {
-    return pointer.replaceAll("/(\\d+)", "[$1]").replace('/', '.').replaceFirst("^\\.", "");
   }
 
   private synchronized Schema schema() {

@@ -81,11 +81,12 @@ class CourseLibrary {
         }
         courses.add(new Known(parsed, file));
       } catch (CourseFormat.Broken e) {
-        broken.add(new Courses.BrokenFile(name, e.path(), String.valueOf(e.getMessage())));
+        broken.add(
+            new Courses.BrokenFile(name, e.path(), e.place(), String.valueOf(e.getMessage())));
       } catch (CharacterCodingException e) {
-        broken.add(new Courses.BrokenFile(name, "", "the file is not UTF-8 text"));
+        broken.add(Courses.BrokenFile.whole(name, "the file is not UTF-8 text"));
       } catch (IOException | RuntimeException e) {
-        broken.add(new Courses.BrokenFile(name, "", "the file cannot be read"));
+        broken.add(Courses.BrokenFile.whole(name, "the file cannot be read"));
       }
     }
     return new All(courses, broken);

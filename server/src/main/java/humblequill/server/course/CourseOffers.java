@@ -54,7 +54,7 @@ class CourseOffers {
         offers.add(offer(known.parsed().course().withCheckpoints(), known.file() != null, learner));
       } catch (ArithmeticException | IllegalArgumentException e) {
         var file = known.file() == null ? known.id() : known.file().getFileName().toString();
-        broken.add(new Courses.BrokenFile(file, "", "it cannot be laid on a calendar"));
+        broken.add(Courses.BrokenFile.whole(file, "it cannot be laid on a calendar"));
       }
     }
     offers.sort(Comparator.comparing(Courses.Offer::fits).reversed());
@@ -139,9 +139,9 @@ class CourseOffers {
   Courses.Checked check(JsonNode document) {
     try {
       var course = format.parse(document).course().withCheckpoints();
-      return new Courses.Checked(loads(course, settings.learner()), null, null);
+      return new Courses.Checked(loads(course, settings.learner()), null, null, null);
     } catch (CourseFormat.Broken e) {
-      return new Courses.Checked(List.of(), e.path(), e.getMessage());
+      return new Courses.Checked(List.of(), e.path(), e.place(), e.getMessage());
     }
   }
 
@@ -175,7 +175,7 @@ class CourseOffers {
           e.path(),
           "",
           "Not kept"
-              + (e.path().isEmpty() ? "" : ", at " + e.path())
+              + (e.path().isEmpty() ? "" : ", at " + e.place())
               + ": "
               + e.getMessage()
               + ".");

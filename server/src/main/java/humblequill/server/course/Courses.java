@@ -54,18 +54,29 @@ public record Courses(List<Offer> courses, List<BrokenFile> broken) {
    *
    * @param file its name
    * @param path the place in it
+   * @param place the same in words
    * @param reason what is wrong there
    */
-  public record BrokenFile(String file, String path, String reason) {}
+  public record BrokenFile(String file, String path, String place, String reason) {
+    /** One that is refused as a whole. */
+    static BrokenFile whole(String file, String reason) {
+      return new BrokenFile(file, "", "", reason);
+    }
+  }
 
   /**
    * A course under edit, checked.
    *
    * @param loads one per week; empty when it is broken
    * @param path the place of what is wrong; null when nothing is
+   * @param place the same in words
    * @param reason what is wrong there; null when nothing is
    */
-  public record Checked(List<WeekLoad> loads, @Nullable String path, @Nullable String reason) {}
+  public record Checked(
+      List<WeekLoad> loads,
+      @Nullable String path,
+      @Nullable String place,
+      @Nullable String reason) {}
 
   /**
    * Two courses laid into each other, not kept yet.

@@ -193,7 +193,8 @@ class Problems extends ResponseEntityExceptionHandler {
     if (e.getCause() instanceof JacksonException json) {
       return ResponseEntity.badRequest().body(unreadable(json));
     }
-    return ResponseEntity.badRequest().body(unreadable("The request has no readable body."));
+    return ResponseEntity.badRequest()
+        .body(unreadable(e.getCause() == null ? "What was sent is empty." : "It cannot be read."));
   }
 
   @Override

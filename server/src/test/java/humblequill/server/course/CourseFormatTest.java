@@ -85,4 +85,34 @@ class CourseFormatTest {
     assertThat(broken.path()).isEqualTo(path);
     assertThat(broken).message().isNotBlank();
   }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "format: 2 | form: 2 | format | \"format\" is missing",
+        "id: c | id: C D | id | it takes small letters a to z, figures and single hyphens, not \"C D\"",
+        "[a gull] | [] | baseline, subjects | it must not be empty",
+        "again: [end] | again: [later] | baseline, again 1 | it must be one of \"middle\", \"end\", not \"later\"",
+        "drawings: 9, | drawings: many, | week 1, exercise 2, drawings | it must be a whole number, not \"many\"",
+        "drawings: 9, | drawings: 9.5, | week 1, exercise 2, drawings | it must be a whole number, not 9.5",
+        "minutesEach: 1.5 | minutesEach: 100000 | week 1, exercise 2, minutesEach | it must be at most 480, not 100000",
+        "minutes: 30, | minutes: 30, drawings: 3, | week 1, exercise 1 | it needs either \"drawings\" with"
+      })
+  void a_broken_file_is_refused_in_words(String good, String bad, String place, String words) {
+    var broken =
+        catchThrowableOfType(
+            CourseFormat.Broken.class, () -> format.parse(WHOLE.replace(good, bad)));
+    assertThat(broken.place()).isEqualTo(place);
+    assertThat(broken).message().startsWith(words);
+  }
+
+  @Test
+  void a_file_that_is_no_course_at_all_is_refused_in_words() {
+    assertThat(catchThrowableOfType(CourseFormat.Broken.class, () -> format.parse("[1, 2]")))
+        .hasMessage("it must be fields with names, not a list");
+    assertThat(catchThrowableOfType(CourseFormat.Broken.class, () -> format.parse("harbour")))
+        .hasMessage("it must be fields with names, not \"harbour\"");
+  }
 }
