@@ -97,10 +97,12 @@ test('a new course begins with one week to write in', async () => {
 })
 
 test('what is wrong stands at its field, and the course is not saved with it', async () => {
-  page('/course/library/ropes', { body: { path: 'title', reason: 'a title is needed', loads: [] } })
+  page('/course/library/ropes', {
+    body: { path: 'title', place: 'title', reason: 'it must not be empty', loads: [] },
+  })
   const title = await screen.findByLabelText('Title')
   await userEvent.clear(title)
-  expect(await screen.findByText('a title is needed')).toBeInTheDocument()
+  expect(await screen.findByText('It must not be empty.')).toBeInTheDocument()
   await waitFor(() => expect(title).toBeInvalid())
   expect(screen.getByRole('button', { name: 'Save the course' })).toBeDisabled()
 })
