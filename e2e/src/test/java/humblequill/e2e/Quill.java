@@ -9,7 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.springframework.util.FileSystemUtils;
+import java.util.Comparator;
 
 /** A running application, as the launcher built it. */
 abstract class Quill implements AutoCloseable {
@@ -41,8 +41,8 @@ abstract class Quill implements AutoCloseable {
   }
 
   private static void remove(Path folder) {
-    try {
-      FileSystemUtils.deleteRecursively(folder);
+    try (var files = Files.walk(folder)) {
+      files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
