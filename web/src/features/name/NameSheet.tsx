@@ -81,6 +81,7 @@ function Describe({ name, onClose }: Part) {
     <form onSubmit={submit} className="mt-5 grid gap-3">
       <TextField
         label="Also written, one on each line"
+        rows={Math.min(6, name.spellings.length + 1)}
         value={spellings}
         onChange={(e) => setSpellings(e.target.value)}
         error={refusedAt(describe.error, 'spellings')}

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
-import { Button } from '../../ui/Button'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { FileButton } from '../../ui/FileButton'
 import { enumerated } from '../../ui/lists'
 import { useFormats, type Formats } from '../../ui/locale'
@@ -67,10 +67,10 @@ export function DataSection() {
         <code>./quill import FILE</code> fills an empty folder with a ZIP.
       </p>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-3">
-        <a href="/api/export" download className="border-ink inline-block min-h-8 border-b font-medium">
+        <a href="/api/export" download className={LINE_LINK}>
           Take all entries out as CSV
         </a>
-        <a href="/api/copies/whole" download className="border-ink inline-block min-h-8 border-b font-medium">
+        <a href="/api/copies/whole" download className={LINE_LINK}>
           Take everything out as ZIP
         </a>
         <FileButton
