@@ -160,7 +160,7 @@ class BookApiTest {
     var beyond = api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", fields));
     assertThat(beyond.status()).isEqualTo(400);
     assertThat(beyond.json().path("detail").asString())
-        .contains("p 17 lies beyond Thin book, whose last page is p 16");
+        .contains("There is no p 17 in Thin book; its last page is p 16");
     log(api, "topic", "coils", "book", "Thin book", "pageFrom", 16);
   }
 

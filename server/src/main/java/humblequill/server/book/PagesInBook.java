@@ -35,7 +35,7 @@ class PagesInBook implements EntryCheck {
               throw Refusal.badValue(
                   "pageTo",
                   last,
-                  "p %d lies beyond %s, whose last page is p %d. Put the page right, or the book's leaves."
+                  "There is no p %d in %s; its last page is p %d. Put the page right, or the book's leaves."
                       .formatted(last, name.map(Name::text).orElse(""), pages));
             });
   }
