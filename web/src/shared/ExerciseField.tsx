@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { ChangeEvent } from 'react'
 import type { Schemas } from '../api/client'
 import { queries } from '../api/queries'
-import { SelectField } from '../ui/Field'
+import { SelectField, type Wrong } from '../ui/Field'
 import { upperFirst } from '../ui/text'
 
 /** One of the exercises of all courses that are followed: this week's first, then course by course and week by week. */
@@ -15,7 +15,7 @@ export function ExerciseField({
   /** What stands for no exercise. */
   none: string
   value: string
-  error?: string | undefined
+  error?: Wrong
   /** An entry whose exercise is offered even when no course has it any more. */
   known?: Schemas['EntryView'] | undefined
   onChange: (event: ChangeEvent<HTMLSelectElement>) => void

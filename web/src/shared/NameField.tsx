@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useId, type InputHTMLAttributes } from 'react'
 import type { Schemas } from '../api/client'
 import { queries } from '../api/queries'
-import { Field } from '../ui/Field'
+import { Field, type Wrong } from '../ui/Field'
 
 /** A name of one kind; the names there are of that kind are offered while one types. */
 export function NameField({
@@ -12,7 +12,7 @@ export function NameField({
   kind: Schemas['NameView']['kind']
   label: string
   hint?: string
-  error?: string | undefined
+  error?: Wrong
 }) {
   const names = useQuery(queries.names()).data?.names ?? []
   const list = useId()

@@ -1,4 +1,5 @@
 import type { InputHTMLAttributes, ReactNode } from 'react'
+import { useSaid, type Wrong } from './Field'
 
 /** Yes or no, with its words beside it. */
 export function Check({
@@ -27,9 +28,10 @@ export function Checks<T extends string>({
   /** What is shown instead of a name, where there is little room. */
   short?: (name: string) => string
   chosen: T[]
-  error?: string | undefined
+  error?: Wrong
   onChange: (chosen: T[]) => void
 }) {
+  const said = useSaid(error, chosen.join())
   return (
     <fieldset>
       <legend className="font-medium">{legend}</legend>
@@ -47,9 +49,9 @@ export function Checks<T extends string>({
           </Check>
         ))}
       </div>
-      {error && (
+      {said && (
         <p role="alert" className="text-sanguine">
-          {error}
+          {said}
         </p>
       )}
     </fieldset>

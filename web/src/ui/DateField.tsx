@@ -1,6 +1,6 @@
 import { CalendarDays } from 'lucide-react'
 import { useRef, useState, type KeyboardEvent } from 'react'
-import { Field } from './Field'
+import { Field, type Wrong } from './Field'
 import { isDay, later } from './days'
 import { useFormats, type Formats } from './locale'
 
@@ -24,7 +24,7 @@ export function DateField({
 }: {
   label: string
   hint?: string
-  error?: string | undefined
+  error?: Wrong
   value: string
   onChange: (value: string) => void
   name?: string
@@ -47,7 +47,8 @@ export function DateField({
       <Field
         label={label}
         hint={hint}
-        error={error ?? (typing === undefined ? dayFault(value, format) : undefined)}
+        error={(typing === undefined ? dayFault(value, format) : undefined) ?? error}
+        holds={value}
         name={name}
         required={required}
         inputMode="numeric"

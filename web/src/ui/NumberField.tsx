@@ -1,5 +1,5 @@
 import type { InputHTMLAttributes } from 'react'
-import { Field } from './Field'
+import { Field, type Wrong } from './Field'
 import { useFormats, type Formats } from './locale'
 
 /** What a number may be; where a bound is left out there is none. */
@@ -56,7 +56,7 @@ export function NumberField({
   decimals?: boolean
   /** Whether it is said when nothing is typed. */
   needed?: boolean
-  error?: string | undefined
+  error?: Wrong
   ref?: React.Ref<HTMLInputElement>
 }) {
   const format = useFormats()
@@ -66,7 +66,7 @@ export function NumberField({
   return (
     <Field
       inputMode={decimals ? 'decimal' : 'numeric'}
-      error={error ?? (empty ? `${asked(kind, format)} is needed.` : numberFault(typed, kind, format))}
+      error={(empty ? `${asked(kind, format)} is needed.` : numberFault(typed, kind, format)) ?? error}
       {...rest}
     />
   )

@@ -19,10 +19,10 @@ test.each([
 
 test('what stands at a field of the form is only counted at its foot', () => {
   render(<Refused error={refused({ field: 'fields.mark', detail: 'must be at most 5' })} fields={['mark']} />)
-  expect(screen.getByRole('alert')).toHaveTextContent('Not kept yet; see the marked field.')
+  expect(screen.getByRole('alert')).toHaveTextContent('Not kept yet; 1 field to put right.')
 })
 
 test('one of a list is told at the field of the list', () => {
   const error = refused({ field: 'steps[3]', detail: 'must have at most 200 characters; it has 500.' })
-  expect(refusedAt(error, 'steps')).toBe('Must have at most 200 characters; it has 500.')
+  expect(refusedAt(error, 'steps')?.said).toBe('Must have at most 200 characters; it has 500.')
 })

@@ -16,10 +16,13 @@ const names = (fault: Fault, field: string) => {
 /** A sentence says by itself what it is about; a bare rule, such as "must be at most 5", does not. */
 const said = ({ field, detail }: Fault) => (/^\p{Ll}/u.test(detail) ? `${field}: ${detail}` : detail)
 
+/** What was refused at a field, and by which refusal; it stands there until something else is in the field. */
+export type Told = { said: string; by: Error }
+
 /** What stands at a field: the sentence about it, if it was refused. */
-export function refusedAt(error: Refusal | null | undefined, field: string): string | undefined {
+export function refusedAt(error: Refusal | null | undefined, field: string): Told | undefined {
   const fault = error?.faults?.find((f) => names(f, field))
-  return fault && upperFirst(fault.detail)
+  return error && fault ? { said: upperFirst(fault.detail), by: error } : undefined
 }
 
 /** The fields of a form that were refused, each with its sentence. */
@@ -28,8 +31,8 @@ export function refusedFields<F extends string>(
   fields: readonly F[],
 ): [F, string][] {
   return fields.flatMap((field) => {
-    const said = refusedAt(error, field)
-    return said ? [[field, said] as [F, string]] : []
+    const told = refusedAt(error, field)
+    return told ? [[field, told.said] as [F, string]] : []
   })
 }
 
@@ -54,7 +57,10 @@ export function Refused({
     <p role="alert" className={`text-sanguine ${className}`}>
       {faults.length === 0
         ? error.message
-        : [marked > 0 && `Not kept yet; see the marked ${noun(marked, 'field')}.`, ...elsewhere.map(said)]
+        : [
+            marked > 0 && `Not kept yet; ${marked} ${noun(marked, 'field')} to put right.`,
+            ...elsewhere.map(said),
+          ]
             .filter(Boolean)
             .join(' ')}
     </p>

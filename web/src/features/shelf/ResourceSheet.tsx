@@ -229,7 +229,7 @@ export default function ResourceSheet({
             </div>
             {error('onlyAfter') && (
               <p role="alert" className="text-sanguine">
-                {error('onlyAfter')}
+                {error('onlyAfter')?.said}
               </p>
             )}
           </details>

@@ -79,7 +79,7 @@ test('all that the server refuses stands at its fields at once', async () => {
   await waitFor(() => expect(screen.getByLabelText('Day')).toBeInvalid())
   expect(screen.getByLabelText('Topic, where no exercise fits')).toBeInvalid()
   expect(screen.getByText('Lies ahead; it was "2027-01-01".')).toBeInTheDocument()
-  expect(screen.getByText('Not kept yet; see the marked fields.')).toBeInTheDocument()
+  expect(screen.getByText('Not kept yet; 2 fields to put right.')).toBeInTheDocument()
 })
 
 test('a stale change shows both versions and can be kept', async () => {

@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react'
 import { Problem } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
-import { Field, TextField } from '../../ui/Field'
+import { Field, TextField, type Wrong } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { NumberField } from '../../ui/NumberField'
@@ -173,7 +173,7 @@ function EntryField({
   field: keyof Fields
   draft: Draft
   entry: Entry | undefined
-  error: string | undefined
+  error: Wrong
   onChange: (draft: Draft) => void
 }) {
   const { label, kind } = FIELDS[field]

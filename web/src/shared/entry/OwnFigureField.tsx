@@ -3,6 +3,7 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { NumberField } from '../../ui/NumberField'
 import { upperFirst } from '../../ui/text'
+import type { Wrong } from '../../ui/Field'
 
 /** What the learner counts beside the drawings: asked where the settings, or the entry itself, name it. */
 export function OwnFigureField({
@@ -15,7 +16,7 @@ export function OwnFigureField({
   what: string
   /** As it is typed. */
   count: string
-  error?: string | undefined
+  error?: Wrong
   onChange: (own: { ownFigure: string; ownCount: string }) => void
 }) {
   const named = useQuery(queries.settings()).data?.ownFigure
