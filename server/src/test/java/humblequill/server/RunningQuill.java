@@ -31,7 +31,8 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
   private static final Path FOLDER = temporaryFolder();
 
   static {
-    Runtime.getRuntime().addShutdownHook(new Thread(RunningQuill::end));
+    // After all applications are closed.
+    SpringApplication.getShutdownHandlers().add(RunningQuill::removeTemporary);
   }
 
   private static ConfigurableApplicationContext context;
@@ -43,10 +44,7 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
     return context;
   }
 
-  private static synchronized void end() {
-    if (context != null) {
-      context.close();
-    }
+  private static void removeTemporary() {
     for (var folder : TEMPORARY) {
       try {
         FileSystemUtils.deleteRecursively(folder);
@@ -92,7 +90,9 @@ public final class RunningQuill implements BeforeAllCallback, ParameterResolver 
     }
     if (arguments.stream().noneMatch(a -> a.startsWith("--spring.datasource.url="))) {
       arguments.add(
-          "--spring.datasource.url=jdbc:h2:file:" + folder.resolve("quill") + ";WRITE_DELAY=0");
+          "--spring.datasource.url=jdbc:h2:file:"
+              + folder.resolve("quill")
+              + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE");
     }
     return application.run(arguments.toArray(String[]::new));
   }
