@@ -14,9 +14,20 @@ export function AllAtOnce({ children }: { children: ReactNode }) {
   const reading = useIsFetching({ predicate: isAwaited })
   const [shown, setShown] = useState(false)
   useEffect(() => {
-    // Asked anew, since what has just been drawn may have begun to read more.
-    const whole = client.isFetching({ predicate: isAwaited }) === 0
-    const timer = setTimeout(() => setShown(true), whole ? 0 : LONGEST_WAIT)
+    // Asked anew, twice, since what has just been drawn may have begun to read more.
+    const isWhole = () => client.isFetching({ predicate: isAwaited }) === 0
+    const show = () => setShown(true)
+    const quiet = isWhole()
+    let timer = setTimeout(
+      () => {
+        if (!quiet || isWhole()) {
+          show()
+        } else {
+          timer = setTimeout(show, LONGEST_WAIT)
+        }
+      },
+      quiet ? 0 : LONGEST_WAIT,
+    )
     return () => clearTimeout(timer)
   }, [client, reading])
   return (
