@@ -1,5 +1,6 @@
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
+import { QueryClient, QueryClientProvider, useQuery, useQueryClient } from '@tanstack/react-query'
 import { act, render, screen } from '@testing-library/react'
+import { useEffect } from 'react'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { AllAtOnce } from './AllAtOnce'
 import { useShown } from './shown'
@@ -20,6 +21,15 @@ function Part({ name, read, next }: { name: string; read: () => Promise<string>;
       {data && next}
     </>
   )
+}
+
+function Late({ read }: { read: () => Promise<string> }) {
+  const client = useQueryClient()
+  useEffect(() => {
+    const timer = setTimeout(() => void client.prefetchQuery({ queryKey: ['late'], queryFn: read }))
+    return () => clearTimeout(timer)
+  }, [client, read])
+  return <p>an aside to come</p>
 }
 
 const Knows = () => <p>{useShown() ? 'takes the keyboard' : 'takes nothing'}</p>
@@ -62,6 +72,14 @@ test('a page is shown once all its parts are there, also those that a part asks 
   expect(isWaiting()).toBe(false)
   expect(screen.getByText('the aside')).toBeVisible()
   expect(screen.getByText('takes the keyboard')).toBeVisible()
+})
+
+test('what begins to read a moment after it was drawn is waited for too', async () => {
+  const aside = later()
+  await page(<Late read={aside.read} />)
+  expect(isWaiting()).toBe(true)
+  await aside.come('the aside')
+  expect(isWaiting()).toBe(false)
 })
 
 test('what cannot be read keeps nothing waiting, not even while it is tried again', async () => {

@@ -14,20 +14,15 @@ export function AllAtOnce({ children }: { children: ReactNode }) {
   const reading = useIsFetching({ predicate: isAwaited })
   const [shown, setShown] = useState(false)
   useEffect(() => {
-    // Asked anew, twice, since what has just been drawn may have begun to read more.
-    const isWhole = () => client.isFetching({ predicate: isAwaited }) === 0
     const show = () => setShown(true)
-    const quiet = isWhole()
-    let timer = setTimeout(
-      () => {
-        if (!quiet || isWhole()) {
-          show()
-        } else {
-          timer = setTimeout(show, LONGEST_WAIT)
-        }
-      },
-      quiet ? 0 : LONGEST_WAIT,
-    )
+    // What has just been drawn may begin to read more, so that it is asked a moment later.
+    let timer = setTimeout(() => {
+      if (client.isFetching({ predicate: isAwaited }) === 0) {
+        show()
+      } else {
+        timer = setTimeout(show, LONGEST_WAIT)
+      }
+    })
     return () => clearTimeout(timer)
   }, [client, reading])
   return (

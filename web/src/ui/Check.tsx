@@ -1,5 +1,5 @@
 import type { InputHTMLAttributes, ReactNode } from 'react'
-import { useSaid, type Wrong } from './Field'
+import { Said, type Wrong } from './Field'
 
 /** Yes or no, with its words beside it. */
 export function Check({
@@ -31,7 +31,6 @@ export function Checks<T extends string>({
   error?: Wrong
   onChange: (chosen: T[]) => void
 }) {
-  const said = useSaid(error, chosen.join())
   return (
     <fieldset>
       <legend className="font-medium">{legend}</legend>
@@ -49,11 +48,7 @@ export function Checks<T extends string>({
           </Check>
         ))}
       </div>
-      {said && (
-        <p role="alert" className="text-sanguine">
-          {said}
-        </p>
-      )}
+      <Said error={error} holds={chosen.join()} />
     </fieldset>
   )
 }

@@ -10,6 +10,18 @@ type Common = { label: string; hint?: string; error?: Wrong }
 const BOX =
   'bg-transparent border-b border-faded min-h-9 w-full px-1 aria-invalid:border-sanguine aria-invalid:border-b-2 pointer-coarse:min-h-11'
 
+/** What is wrong with what several boxes hold together. */
+export function Said({ error, holds }: { error: Wrong; holds: unknown }) {
+  const said = useSaid(error, holds)
+  return (
+    said && (
+      <p role="alert" className="text-sanguine">
+        {said}
+      </p>
+    )
+  )
+}
+
 function Labelled({
   label,
   hint,
@@ -41,7 +53,7 @@ const described = (id: string, hint?: string, error?: string) =>
   [hint && `${id}-hint`, error && `${id}-error`].filter(Boolean).join(' ') || undefined
 
 /** What is said of a field now: a refusal speaks of what the field held then, and of nothing else. */
-export function useSaid(error: Wrong, holds: unknown): string | undefined {
+function useSaid(error: Wrong, holds: unknown): string | undefined {
   const by = typeof error === 'object' ? error.by : undefined
   const [refused, setRefused] = useState({ by, holds })
   if (refused.by !== by) {

@@ -7,7 +7,7 @@ import { UNITS } from '../../shared/entry/study'
 import { Button } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { DateField } from '../../ui/DateField'
-import { Field, SelectField, TextField } from '../../ui/Field'
+import { Field, Said, SelectField, TextField } from '../../ui/Field'
 import { listed } from '../../ui/lists'
 import { useFormats, type Formats } from '../../ui/locale'
 import { NumberField, readWithin, type NumberKind } from '../../ui/NumberField'
@@ -227,11 +227,7 @@ export default function ResourceSheet({
                 </Check>
               ))}
             </div>
-            {error('onlyAfter') && (
-              <p role="alert" className="text-sanguine">
-                {error('onlyAfter')?.said}
-              </p>
-            )}
+            <Said error={error('onlyAfter')} holds={fields.onlyAfter.join()} />
           </details>
         )}
         <div className="mt-3 grid gap-x-6 gap-y-3 sm:grid-cols-2">

@@ -136,7 +136,7 @@ class NamesApiTest {
   }
 
   @Test
-  void a_spelling_of_another_name_is_not_given_and_a_name_that_was_wordystays_one(Api api) {
+  void a_spelling_of_another_name_is_not_given_and_a_long_name_stays_a_spelling(Api api) {
     log(api, "drawings", 1, "medium", "graphite");
     log(api, "drawings", 1, "medium", "pen");
     var graphite = "/api/names/" + id(api, "graphite");

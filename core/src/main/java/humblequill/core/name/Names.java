@@ -100,8 +100,9 @@ public final class Names {
    * @throws BrokenNamesException if one of its spellings means another
    */
   public void check(Name name) {
-    check(name, name.text());
-    name.spellings().forEach(spelling -> check(name, spelling));
+    var meant = meant(name);
+    check(meant, name.text());
+    name.spellings().forEach(spelling -> check(meant, spelling));
   }
 
   private void check(Name name, String spelling) {

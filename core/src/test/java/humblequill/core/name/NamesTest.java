@@ -78,6 +78,8 @@ class NamesTest {
         .hasMessage("\"Biros\" is a spelling of \"pen\" already");
     assertThatThrownBy(() -> names.check(medium(A, "pen", "biro", "graphite")))
         .hasMessageContaining("\"graphite\" is there already; ");
+    var merged = medium(C, "stift").meaning(Optional.of(A));
+    names(medium(A, "pen"), merged).check(merged.renamed("tuschestift"));
   }
 
   @Test

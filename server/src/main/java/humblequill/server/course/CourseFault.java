@@ -56,7 +56,7 @@ final class CourseFault {
       case "type" -> "it must be " + kind(rule) + ", not " + shown(value);
       case "enum" -> "it must be one of " + listed(rule) + ", not " + shown(value);
       case "pattern" ->
-          rule.stringValue("").startsWith("^")
+          path(error).endsWith("id")
               ? "it takes small letters a to z, figures and single hyphens, not " + shown(value)
               : "it needs a letter or a figure, not " + shown(value);
       case "minLength", "minItems" -> "it must not be empty";

@@ -152,6 +152,28 @@ class CopiesTest {
     }
   }
 
+  /**
+   * Sums that copies of years ago tell must be the same for good. These were worked out by another
+   * program: zlib's CRC-32, with Python, over the bytes that {@code Contents} describes.
+   */
+  @Test
+  void the_sum_of_a_table_is_the_one_that_earlier_copies_tell() throws Exception {
+    jdbc.update("insert into entry values (1, 'Möwe')");
+    assertThat(contents().tables().get("ENTRY").checksum()).isEqualTo("f66d0cc00000000c");
+    jdbc.update("insert into entry values (2, null)");
+    assertThat(contents().tables().get("ENTRY").checksum()).isEqualTo("435768850000000d");
+  }
+
+  @Test
+  void what_is_read_back_is_not_what_was_written_and_is_told_so() throws Exception {
+    jdbc.update("insert into entry select x, 'note ' || x from system_range(1, 500)");
+    var zip = copy(NOON).file();
+    CopyFile.readBack(zip);
+    int middle = (int) (Files.size(zip) / 2);
+    spoil(zip, middle);
+    assertThatThrownBy(() -> CopyFile.readBack(zip)).isInstanceOf(IOException.class);
+  }
+
   /** Null and empty text, and rows that trade places, are told apart by the sum of a table. */
   @Test
   void two_databases_that_differ_in_a_value_differ_in_their_sum() throws Exception {
