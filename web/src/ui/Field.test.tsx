@@ -5,7 +5,7 @@ import { expect, test, vi } from 'vitest'
 import { show } from '../test-page'
 import { DateField } from './DateField'
 import { Field, TextField } from './Field'
-import { refusedAt } from './Refused'
+import { Refused, refusedAt } from './Refused'
 
 const leave = vi.fn()
 
@@ -96,6 +96,32 @@ test.each([
     expect(screen.getByRole('alert')).toBeVisible()
   },
 )
+
+test('the keyboard goes to the first field that was refused', async () => {
+  const Two = () => {
+    const [error, setError] = useState<Error>()
+    return (
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          setError(refusal())
+        }}
+      >
+        <Field label="Before" defaultValue="quay" />
+        <Field label="Words" defaultValue="gull" error={refusedAt(error, 'words')} />
+        <button>Keep</button>
+        <Refused error={error} fields={['words']} />
+      </form>
+    )
+  }
+  render(<Two />)
+  await userEvent.click(screen.getByRole('button'))
+  expect(screen.getByLabelText('Words')).toHaveFocus()
+  await userEvent.click(screen.getByLabelText('Before'))
+  expect(screen.getByLabelText('Before')).toHaveFocus()
+  await userEvent.click(screen.getByRole('button'))
+  expect(screen.getByLabelText('Words')).toHaveFocus()
+})
 
 test('a day that is written in full when its field is left stays refused', async () => {
   const Days = () => {

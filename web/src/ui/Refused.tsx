@@ -1,5 +1,7 @@
+import { useEffect, useRef } from 'react'
 import { upperFirst } from './text'
 import { noun } from './plural'
+import { goToWrong } from './wrong'
 
 /** What is wrong with one field: its path in the request, and one sentence that may stand at it. */
 type Fault = { field: string; detail: string }
@@ -36,7 +38,10 @@ export function refusedFields<F extends string>(
   })
 }
 
-/** At the foot of a form: what was refused and stands at no field of it, and that nothing is lost. */
+/**
+ * At the foot of a form: what was refused and stands at no field of it, and that nothing is lost. The keyboard goes to
+ * the first field that was refused.
+ */
 export function Refused({
   error,
   fields = [],
@@ -47,6 +52,8 @@ export function Refused({
   fields?: readonly string[]
   className?: string
 }) {
+  const place = useRef<HTMLParagraphElement>(null)
+  useEffect(() => goToWrong(place.current?.closest('form')), [error])
   if (!error) {
     return null
   }
@@ -54,7 +61,7 @@ export function Refused({
   const elsewhere = faults.filter((fault) => !fields.some((field) => names(fault, field)))
   const marked = faults.length - elsewhere.length
   return (
-    <p role="alert" className={`text-sanguine ${className}`}>
+    <p ref={place} role="alert" className={`text-sanguine ${className}`}>
       {faults.length === 0
         ? error.message
         : [

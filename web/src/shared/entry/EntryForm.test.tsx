@@ -55,6 +55,7 @@ test('what cannot be is said at its field before anything is sent, and everythin
   expect(await screen.findByRole('alert')).toHaveTextContent('A whole number from 1 to 1,440, not “2000”.')
   expect(screen.getByLabelText('Minutes')).toHaveValue('2000')
   expect(screen.getByLabelText('Minutes')).toBeInvalid()
+  expect(screen.getByLabelText('Minutes')).toHaveFocus()
   expect(screen.getByLabelText('Note')).toHaveValue('low water')
   expect(sent(asked, 'POST', '/api/entries')).toHaveLength(0)
 })
@@ -80,6 +81,7 @@ test('all that the server refuses stands at its fields at once', async () => {
   expect(screen.getByLabelText('Topic, where no exercise fits')).toBeInvalid()
   expect(screen.getByText('Lies ahead; it was "2027-01-01".')).toBeInTheDocument()
   expect(screen.getByText('Not kept yet; 2 fields to put right.')).toBeInTheDocument()
+  expect(screen.getByLabelText('Day')).toHaveFocus()
 })
 
 test('a stale change shows both versions and can be kept', async () => {

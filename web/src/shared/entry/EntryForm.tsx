@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react'
+import { useEffect, useRef, useState, type FormEvent } from 'react'
 import { Problem } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
@@ -7,6 +7,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { NumberField } from '../../ui/NumberField'
 import { Refused, refusedAt } from '../../ui/Refused'
+import { goToWrong } from '../../ui/wrong'
 import { Cancel, Sheet } from '../../ui/Sheet'
 import { PageLink } from './PageLink'
 import { ExerciseField } from '../ExerciseField'
@@ -48,7 +49,14 @@ export default function EntryForm({
 }) {
   const format = useFormats()
   const [draft, setDraft] = useState(() => toDraft(entry?.fields ?? begin ?? NONE, format))
-  const [tried, setTried] = useState(false)
+  const [tries, setTries] = useState(0)
+  const tried = tries > 0
+  const form = useRef<HTMLFormElement>(null)
+  useEffect(() => {
+    if (tries > 0) {
+      goToWrong(form.current)
+    }
+  }, [tries])
   const { create, change, remove } = useEntryWrites()
   const say = useNotice()
   const [id] = useState(() => entry?.id ?? crypto.randomUUID())
@@ -75,7 +83,7 @@ export default function EntryForm({
   }
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    setTried(true)
+    setTries(tries + 1)
     if (Object.keys(faults).length === 0) {
       keep(entry?.version)
     }
@@ -96,7 +104,7 @@ export default function EntryForm({
   }
   return (
     <Sheet open onClose={onClose} title={entry ? 'Change an entry' : 'A new entry'}>
-      <form onSubmit={submit} noValidate>
+      <form ref={form} onSubmit={submit} noValidate>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
           {NAMES_OF_FIELDS.filter((field) => !unjudged || !JUDGING.includes(field)).map((field) => (
             <EntryField

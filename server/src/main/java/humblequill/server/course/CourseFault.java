@@ -52,7 +52,7 @@ final class CourseFault {
     var value = error.getInstanceNode();
     var rule = error.getSchemaNode();
     return switch (error.getKeyword()) {
-      case "required" -> "\"" + error.getProperty() + "\" is missing";
+      case "required" -> "it is missing";
       case "type" -> "it must be " + kind(rule) + ", not " + shown(value);
       case "enum" -> "it must be one of " + listed(rule) + ", not " + shown(value);
       case "pattern" ->

@@ -91,7 +91,7 @@ class CourseFormatTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "format: 2 | form: 2 | format | \"format\" is missing",
+        "format: 2 | form: 2 | format | it is missing",
         "id: c | id: C D | id | it takes small letters a to z, figures and single hyphens, not \"C D\"",
         "[a gull] | [] | baseline, subjects | it must not be empty",
         "again: [end] | again: [later] | baseline, again 1 | it must be one of \"middle\", \"end\", not \"later\"",
