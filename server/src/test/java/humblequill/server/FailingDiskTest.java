@@ -14,6 +14,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
 import org.h2.engine.SessionLocal;
 import org.h2.jdbc.JdbcConnection;
@@ -84,6 +86,43 @@ class FailingDiskTest {
 
   @Test
   void whichever_call_fails_nothing_acknowledged_is_lost_and_it_goes_on_without_a_restart() {
+    var refused = eachCallFails();
+    allAcknowledgedAreThere();
+    assertThat(refused.get(FailingPath.Call.FORCE))
+        .as("writes that the disk refused")
+        .isGreaterThanOrEqualTo(CALLS);
+    context.close();
+    start();
+    allAcknowledgedAreThere();
+    System.out.println(
+        "Failing calls: each of %d of a kind in turn; refused %s; acknowledged %d, lost 0"
+            .formatted(CALLS, refused, acknowledged.size()));
+  }
+
+  /** A copy works on several connections at once, also while the database is read anew. */
+  @Test
+  void copies_that_are_made_meanwhile_stand_in_nobodys_way() {
+    var ended = new AtomicBoolean();
+    var copies =
+        CompletableFuture.runAsync(
+            () -> {
+              while (!ended.get()) {
+                makeACopy();
+              }
+            });
+    eachCallFails();
+    ended.set(true);
+    copies.join();
+    assertThat(makeACopy().json().path("trouble").isNull()).isTrue();
+    allAcknowledgedAreThere();
+  }
+
+  private Api.Answer makeACopy() {
+    return api().post("/api/copies", Map.of());
+  }
+
+  /** How many writes the disk refused, by what failed. */
+  private Map<FailingPath.Call, Integer> eachCallFails() {
     var refused = new EnumMap<FailingPath.Call, Integer>(FailingPath.Call.class);
     for (var call : FailingPath.Call.values()) {
       for (int after = 0; after < CALLS; after++) {
@@ -103,16 +142,7 @@ class FailingDiskTest {
         assertThat(write().status()).isEqualTo(201);
       }
     }
-    allAcknowledgedAreThere();
-    assertThat(refused.get(FailingPath.Call.FORCE))
-        .as("writes that the disk refused")
-        .isGreaterThanOrEqualTo(CALLS);
-    context.close();
-    start();
-    allAcknowledgedAreThere();
-    System.out.println(
-        "Failing calls: each of %d of a kind in turn; refused %s; acknowledged %d, lost 0"
-            .formatted(CALLS, refused, acknowledged.size()));
+    return refused;
   }
 
   @Test

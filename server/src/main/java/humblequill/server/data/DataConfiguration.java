@@ -44,9 +44,11 @@ class DataConfiguration {
     return new BeanPostProcessor() {
       @Override
       public Object postProcessAfterInitialization(Object bean, String name) {
-        return bean instanceof HikariDataSource pool
-            ? new LazyConnectionDataSourceProxy(new LivingConnections(pool))
-            : bean;
+        if (!(bean instanceof HikariDataSource pool)) {
+          return bean;
+        }
+        pool.setDataSource(new OneDatabase(pool.getJdbcUrl()));
+        return new LazyConnectionDataSourceProxy(new LivingConnections(pool));
       }
     };
   }

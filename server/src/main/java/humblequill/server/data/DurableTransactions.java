@@ -1,5 +1,6 @@
 package humblequill.server.data;
 
+import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Objects;
 import javax.sql.DataSource;
@@ -43,7 +44,7 @@ final class DurableTransactions extends JpaTransactionManager {
         super.doCommit(status);
       } else {
         commits.commit(() -> super.doCommit(status));
-        onConnection("CHECKPOINT SYNC");
+        forceToDisk();
       }
     } catch (RuntimeException e) {
       var notKept = disk.failed(e);
@@ -58,26 +59,30 @@ final class DurableTransactions extends JpaTransactionManager {
     }
   }
 
-  /** The connection of the transaction is held until all is done. */
-  private void onConnection(String command) {
-    var holder =
-        (ConnectionHolder)
-            TransactionSynchronizationManager.getResource(Objects.requireNonNull(getDataSource()));
-    try (var statement = Objects.requireNonNull(holder).getConnection().createStatement()) {
-      statement.execute(command);
+  private void forceToDisk() {
+    try (var statement = connection().createStatement()) {
+      statement.execute("CHECKPOINT SYNC");
     } catch (SQLException e) {
       throw new TransactionSystemException("The write could not be forced to disk", e);
     }
   }
 
+  /** The connection of the transaction, which is held until all is done. */
+  private Connection connection() {
+    var holder =
+        (ConnectionHolder)
+            TransactionSynchronizationManager.getResource(Objects.requireNonNull(getDataSource()));
+    return Objects.requireNonNull(holder).getConnection();
+  }
+
   /**
-   * Lets go of a database that a failed write left in doubt, so that the next connection reads it
-   * from its file.
+   * Closes a database that a failed write left in doubt, so that whoever comes next reads it from
+   * its file.
    */
   private void openAnew() {
     try {
-      onConnection("SHUTDOWN IMMEDIATELY");
-    } catch (TransactionSystemException e) {
+      OneDatabase.shut(connection());
+    } catch (SQLException e) {
       logger.debug("The database had closed itself", e);
     }
     evict(getDataSource());
