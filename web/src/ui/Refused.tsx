@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react'
+import { useFormats } from './locale'
 import { upperFirst } from './text'
 import { noun } from './plural'
 import { goToWrong } from './wrong'
@@ -52,6 +53,7 @@ export function Refused({
   fields?: readonly string[]
   className?: string
 }) {
+  const { sentence } = useFormats()
   const place = useRef<HTMLParagraphElement>(null)
   useEffect(() => goToWrong(place.current?.closest('form')), [error])
   if (!error) {
@@ -63,10 +65,10 @@ export function Refused({
   return (
     <p ref={place} role="alert" className={`text-sanguine ${className}`}>
       {faults.length === 0
-        ? error.message
+        ? sentence(error.message)
         : [
             marked > 0 && `Not kept yet; ${marked} ${noun(marked, 'field')} to put right.`,
-            ...elsewhere.map(said),
+            ...elsewhere.map((fault) => sentence(said(fault))),
           ]
             .filter(Boolean)
             .join(' ')}

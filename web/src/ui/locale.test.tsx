@@ -37,6 +37,20 @@ test('a date is the day it names', () => {
   expect(shown('en-GB', (f) => f.dayMonthYear('2025-12-31'))).toBe('31 December 2025')
 })
 
+test('a sentence of the program names days as they are typed, and what it quotes as it was written', () => {
+  const said = (text: string) => shown('de', (f) => f.sentence(text))
+  expect(said('The pause ends on 2026-03-08, before it begins on 2026-03-10.')).toBe(
+    'The pause ends on 08.03.2026, before it begins on 10.03.2026.',
+  )
+  for (const asItStands of [
+    'There is "boats of 2026-03-08" already.',
+    'quill-0002-2026-03-06-1000.zip is damaged.',
+    '2026-02-30 is no day.',
+  ]) {
+    expect(said(asItStands)).toBe(asItStands)
+  }
+})
+
 test.each([
   [0, '0 min'],
   [59, '59 min'],

@@ -57,6 +57,9 @@ export function formats(tag: string) {
     writeDay: days.write,
     /** The day that was typed; nothing where it cannot be read as one. */
     readDay: days.read,
+    /** A sentence of the program with its days as they are typed; what it quotes stays as it was written. */
+    sentence: (text: string) =>
+      text.replace(QUOTED_OR_DAY, (part) => (isExisting(part) ? days.write(part) : part)),
     /** The number that was typed; nothing where it cannot be read as one. */
     readNumber: (text: string) => readNumber(text, marks),
     /** A number as it is typed. */
@@ -124,6 +127,13 @@ function dayFormat(locale: string) {
       return existing(year < 100 ? 2000 + year : year, at('month'), at('day'))
     },
   }
+}
+
+const QUOTED_OR_DAY = /"[^"]*"|(?<![\w/-])\d{4}-\d{2}-\d{2}(?![\w/-])/g
+
+const isExisting = (part: string) => {
+  const [year = 0, month = 0, day = 0] = part.split('-').map(Number)
+  return existing(year, month, day) === part
 }
 
 const LETTERS: Record<Part, string> = { day: 'dd', month: 'mm', year: 'yyyy' }
