@@ -12,7 +12,7 @@ const BOX =
   'bg-transparent border-b border-faded min-h-9 w-full px-1 aria-invalid:border-sanguine aria-invalid:border-b-2 pointer-coarse:min-h-11'
 
 /** What is wrong with what several boxes hold together. */
-export function Said({ error, holds }: { error: Wrong; holds: unknown }) {
+export function Said({ error, holds }: { error: Wrong; holds?: unknown }) {
   const said = useSaid(error, holds)
   return (
     said && (

@@ -6,7 +6,7 @@ import { WEEKDAYS } from '../../shared/weekdays'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { DateField } from '../../ui/DateField'
-import { Field } from '../../ui/Field'
+import { Field, Said } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
@@ -49,11 +49,7 @@ export function TimeSection() {
           )
         })}
       </div>
-      {errors.week?.message && (
-        <p role="alert" className="text-sanguine">
-          {errors.week.message}
-        </p>
-      )}
+      <Said error={errors.week?.message} />
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
         <SettingUp />
         <NumberField
@@ -121,7 +117,7 @@ function DayMinutes() {
           </Button>
         </div>
       ))}
-      <ListError message={errors.dayMinutes?.message} />
+      <Said error={errors.dayMinutes?.message} />
       <Button onClick={() => append({ day: '', minutes: '' })}>Add a date</Button>
     </div>
   )
@@ -143,7 +139,7 @@ function RestDays() {
           </Button>
         </div>
       ))}
-      <ListError message={errors.restDays?.message} />
+      <Said error={errors.restDays?.message} />
       <Button onClick={() => append({ day: '' })}>Add a rest day</Button>
     </div>
   )
@@ -176,18 +172,10 @@ function Pauses() {
           </Button>
         </div>
       ))}
-      <ListError message={errors.pauses?.message} />
+      <Said error={errors.pauses?.message} />
       <Button onClick={() => append({ from: '', to: '', reason: '' })}>Add a pause</Button>
     </div>
   )
-}
-
-function ListError({ message }: { message: string | undefined }) {
-  return message ? (
-    <p role="alert" className="text-sanguine">
-      {message}
-    </p>
-  ) : null
 }
 
 /** A day of one of the lists. */

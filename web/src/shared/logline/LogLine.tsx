@@ -142,7 +142,8 @@ export function LogLine({
         )}
         {save.isError && !tooLong && (
           <p role="alert" className="text-sanguine">
-            Not saved: {save.error.message} Your line is still here; press Enter to try again.
+            Not saved: {format.sentence(save.error.message)} Your line is still here; press Enter to try
+            again.
           </p>
         )}
       </div>
