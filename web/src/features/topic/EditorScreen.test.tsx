@@ -65,3 +65,20 @@ test('a topic has no comma in its name, since lists of names are parted by comma
   await userEvent.type(screen.getByLabelText('Name'), 'long splices{Enter}')
   await waitFor(() => expect(sent(asked, 'PUT', '/api/topics')).toHaveLength(1))
 })
+
+test('a topic that others need stays, and two topics have two names', async () => {
+  const splice = { name: 'splice', needs: ['bowline'], alsoCalled: [] }
+  show(<EditorScreen />, {
+    'GET /api/topics': () => ({
+      body: { version: 0, areas: [{ ...ROPES, topics: [...ROPES.topics, splice] }] },
+    }),
+  })
+  await userEvent.click(await screen.findByRole('button', { name: 'bowline' }))
+  expect(screen.getByText('It can be removed once no other needs it; splice does.')).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: 'Remove' })).not.toBeInTheDocument()
+  await userEvent.clear(screen.getByLabelText('Name'))
+  await userEvent.type(screen.getByLabelText('Name'), 'Splice')
+  expect(screen.getByText('There is a topic “splice” already.')).toBeInTheDocument()
+  expect(screen.getByText('“bowline” stays another name of it.')).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Keep it' })).toBeDisabled()
+})

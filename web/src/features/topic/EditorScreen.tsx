@@ -141,7 +141,7 @@ function OpenSheet({
     return (
       <AreaSheet
         area={area ?? NEW_AREA}
-        others={areas.filter((_, k) => k !== i).map((a) => a.name)}
+        others={areas.filter((_, k) => k !== i)}
         error={error}
         onClose={onClose}
         onSave={(wanted) => onArea(i, wanted)}
@@ -153,7 +153,7 @@ function OpenSheet({
   return (
     <TopicSheet
       topic={topic ?? NEW_TOPIC}
-      all={areas.flatMap((a) => a.topics.map((t) => t.name))}
+      others={areas.flatMap((a) => a.topics).filter((other) => other !== topic)}
       error={error}
       onClose={onClose}
       onSave={(line) => onTopic(i, j, line)}

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
-import { listed } from '../../ui/lists'
+import { enumerated, listed } from '../../ui/lists'
 import { Field, TextField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
@@ -12,24 +12,30 @@ type Line = Schemas['TopicLine']
 /** One topic: its name, what it needs first, what else it is called. */
 export function TopicSheet({
   topic,
-  all,
+  others,
   error,
   onClose,
   onSave,
   onRemove,
 }: {
   topic: Line
-  all: string[]
+  /** All other topics. */
+  others: Line[]
   error: Error | null
   onClose: () => void
   onSave: (line: Line) => void
+  /** Left out while it is not kept yet. */
   onRemove: (() => void) | undefined
 }) {
   const [name, setName] = useState(topic.name)
   const [needs, setNeeds] = useState(topic.needs.join(', '))
   const [alsoCalled, setAlsoCalled] = useState(topic.alsoCalled.join(', '))
-  const parted = name.includes(',')
-  const unknown = listed(needs).filter((n) => !all.includes(n) && n !== name)
+  const wrong = name.includes(',')
+    ? 'A comma parts names, below and elsewhere. Leave it out.'
+    : alreadyThere('a topic', name, others)
+  const renamed = topic.name !== '' && name.trim().toLowerCase() !== topic.name.toLowerCase()
+  const unknown = listed(needs).find((n) => n !== name.trim() && !others.some((o) => o.name === n))
+  const neededBy = others.filter((o) => o.needs.includes(topic.name)).map((o) => o.name)
   return (
     <Sheet open onClose={onClose} title={topic.name || 'A new topic'}>
       <form
@@ -44,24 +50,40 @@ export function TopicSheet({
           maxLength={BOUNDS.TopicLine.name.maxLength}
           value={name}
           onChange={(e) => setName(e.target.value)}
-          error={parted ? 'A comma parts names, below and elsewhere. Leave it out.' : undefined}
+          hint={renamed ? `“${topic.name}” stays another name of it.` : undefined}
+          error={wrong}
           required
         />
         <Field
           label="Needs first, with commas"
           value={needs}
           onChange={(e) => setNeeds(e.target.value)}
-          error={unknown.length > 0 ? `There is no topic “${unknown[0]}”.` : undefined}
+          error={unknown && `There is no topic “${unknown}”.`}
         />
         <Field
           label="Also called, with commas"
           value={alsoCalled}
           onChange={(e) => setAlsoCalled(e.target.value)}
         />
-        <SheetEnd error={error} disabled={name.trim() === '' || parted} onRemove={onRemove} />
+        {neededBy.length > 0 && (
+          <p className="text-faded">
+            It can be removed once no other needs it; {enumerated(neededBy)}{' '}
+            {neededBy.length === 1 ? 'does' : 'do'}.
+          </p>
+        )}
+        <SheetEnd
+          error={error}
+          disabled={name.trim() === '' || Boolean(wrong ?? unknown)}
+          onRemove={neededBy.length > 0 ? undefined : onRemove}
+        />
       </form>
     </Sheet>
   )
+}
+
+const alreadyThere = (what: string, name: string, others: { name: string }[]) => {
+  const same = others.find((o) => o.name.toLowerCase() === name.trim().toLowerCase())
+  return same && `There is ${what} “${same.name}” already.`
 }
 
 /** One area: its name and what each of the three depths means in it. */
@@ -74,8 +96,8 @@ export function AreaSheet({
   onRemove,
 }: {
   area: Area
-  /** Names of the other areas. */
-  others: string[]
+  /** All other areas. */
+  others: Area[]
   error: Error | null
   onClose: () => void
   onSave: (area: Area) => void
@@ -84,7 +106,7 @@ export function AreaSheet({
 }) {
   const [typed, setTyped] = useState(area)
   const name = typed.name.trim()
-  const taken = others.find((o) => o.toLowerCase() === name.toLowerCase())
+  const taken = alreadyThere('an area', name, others)
   return (
     <Sheet
       open
@@ -105,7 +127,7 @@ export function AreaSheet({
           required
           value={typed.name}
           onChange={(e) => setTyped({ ...typed, name: e.target.value })}
-          error={taken ? `There is an area “${taken}” already.` : undefined}
+          error={taken}
         />
         <TextField
           label="Simple: landmarks and blocks"

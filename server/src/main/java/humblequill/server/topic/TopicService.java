@@ -2,7 +2,6 @@ package humblequill.server.topic;
 
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
-import humblequill.core.topic.Topic;
 import humblequill.core.topic.TopicGraph;
 import humblequill.server.data.Derived;
 import humblequill.server.data.Memory;
@@ -60,17 +59,7 @@ public class TopicService implements GivenTopics {
   @Transactional(readOnly = true)
   public TopicGraph graph() {
     var now = read();
-    return graph.get(List.of(now), () -> graph(now));
-  }
-
-  static TopicGraph graph(Topics topics) {
-    return new TopicGraph(
-        topics.areas().stream()
-            .flatMap(
-                area ->
-                    area.topics().stream()
-                        .map(t -> new Topic(t.name(), area.name(), t.needs(), t.alsoCalled())))
-            .toList());
+    return graph.get(List.of(now), () -> new TopicGraph(now.asTopics()));
   }
 
   @Override

@@ -3,6 +3,8 @@ package humblequill.server.topic;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.topic.BrokenTopicsException;
+import humblequill.core.topic.RenamedTopics;
+import humblequill.core.topic.TopicGraph;
 import humblequill.server.data.StoredJson;
 import humblequill.server.edge.Refusal;
 import humblequill.server.name.NameChanges;
@@ -36,23 +38,33 @@ class TopicWriting {
   /** Replaces the topics; refused when they contradict each other. */
   @Transactional
   Topics write(Topics wanted) {
-    try {
-      TopicService.graph(wanted);
-    } catch (BrokenTopicsException e) {
-      throw Refusal.badValue("areas", e.getMessage(), "Not kept: " + e.getMessage() + ".");
-    }
     var before = topics.read();
     if (wanted.version() != before.version()) {
       throw Refusal.stale("list of topics", before);
     }
     var known = withIdentities(wanted);
     var renamed = renamed(before, known);
+    var followed = followed(known, before, renamed);
     topics.changed();
     var entity = repository.findById(TopicsEntity.ONLY).orElseGet(TopicsEntity::new);
-    entity.document = StoredJson.write(StoredTopics.of(known));
+    entity.document = StoredJson.write(StoredTopics.of(followed));
     repository.saveAndFlush(entity);
     renamed.forEach(nameChanges::renamedInTaxonomy);
     return topics.read();
+  }
+
+  private static Topics followed(Topics now, Topics before, Map<UUID, String> renamed) {
+    try {
+      var old = texts(before);
+      var byName = new HashMap<String, String>();
+      renamed.forEach((id, name) -> byName.put(old.get(id), name));
+      var names = new RenamedTopics(now.asTopics(), byName);
+      var followed = now.each((area, line) -> line.like(names.follow(line.in(area.name()))));
+      new TopicGraph(followed.asTopics());
+      return followed;
+    } catch (BrokenTopicsException e) {
+      throw Refusal.badValue("areas", e.getMessage(), "Not kept: " + e.getMessage() + ".");
+    }
   }
 
   /** New topics take over what was written under their name before. */

@@ -1,11 +1,13 @@
 package humblequill.server.topic;
 
+import humblequill.core.topic.Topic;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -41,28 +43,45 @@ public record Topics(
       @Nullable UUID id,
       @NotBlank @Size(max = 80) String name,
       @NotNull @Size(max = 20) List<@NotBlank String> needs,
-      @NotNull @Size(max = 20) List<@NotBlank @Size(max = 80) String> alsoCalled) {}
+      @NotNull @Size(max = 20) List<@NotBlank @Size(max = 80) String> alsoCalled) {
+    Topic in(String area) {
+      return new Topic(name, area, needs, alsoCalled);
+    }
+
+    TopicLine like(Topic topic) {
+      return new TopicLine(id, topic.name(), topic.needs(), topic.alsoCalled());
+    }
+  }
+
+  /** All topics, area by area. */
+  List<Topic> asTopics() {
+    return areas.stream()
+        .flatMap(area -> area.topics.stream().map(line -> line.in(area.name)))
+        .toList();
+  }
 
   /** The same with an identity for every topic. */
   Topics withIds(Function<TopicLine, UUID> fresh) {
+    return each(
+        (area, line) ->
+            line.id != null
+                ? line
+                : new TopicLine(fresh.apply(line), line.name, line.needs, line.alsoCalled));
+  }
+
+  /** The same with another line for each. */
+  Topics each(BiFunction<AreaOfTopics, TopicLine, TopicLine> other) {
     return new Topics(
         version,
         areas.stream()
             .map(
-                a ->
+                area ->
                     new AreaOfTopics(
-                        a.name,
-                        a.simple,
-                        a.grouped,
-                        a.detailed,
-                        a.topics.stream()
-                            .map(
-                                t ->
-                                    t.id != null
-                                        ? t
-                                        : new TopicLine(
-                                            fresh.apply(t), t.name, t.needs, t.alsoCalled))
-                            .toList()))
+                        area.name,
+                        area.simple,
+                        area.grouped,
+                        area.detailed,
+                        area.topics.stream().map(line -> other.apply(area, line)).toList()))
             .toList());
   }
 }
