@@ -12,6 +12,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Attempts held beside their references, over HTTP. */
@@ -185,9 +187,35 @@ class BenchApiTest {
     free.put("template", "no such template");
     free.put("reference", Map.of("from", "PAGE", "picture", UUID.randomUUID()));
     assertThat(made(api, UUID.randomUUID(), free).path("landmarks")).hasSize(2);
-    var bad = Map.of("file", "format: 1\nname: x\nlandmarks: [{name: a}, {name: a}]\n");
-    assertThat(api.put("/api/bench/templates/" + UUID.randomUUID(), bad).body())
-        .contains("two landmarks are called a");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          landmarks: [{name: a}, {name: a}]               | Two landmarks are called "a".
+          landmarks: [{name: a}]                          | A template has two landmarks or more.
+          landmarks: [{name: a, layer: whole}, {name: b}] | "whole" is no layer; there are foundation, limbs, ends.
+          landmarks: [{name: a, foundation: so}, {name: b}] | "foundation" is true or false, not "so".
+          cabinet: gull                                   | "cabinet" is a list of at most 100.
+          cabinet: [gull]                                 | "gull" is nothing of the cabinet; there are standing,
+          parts: [{name: p, from: a, to: c}]              | The part "p" names "c", which is no landmark.
+          parts: [{name: p, from: a, to: a}]              | The part "p" names "a" twice.
+          depth: [{name: d, one: p, other: q}]            | The depth "d" names "p", which is no part.
+          pairs: [[a]]                                    | A pair has a left and a right.
+          upright: so                                     | "upright" tells which landmarks
+          upright: {above: [a]}                           | "below" names no landmark.
+          upright: {above: a, below: [b]}                 | "above" is a list of at most 100.
+          name: Figure                                    | There is a template called "figure" already.
+          """)
+  void what_a_template_says_and_cannot_be_is_named(String line, String said, Api api) {
+    var file = "format: 1\n" + line + "\n";
+    file += line.startsWith("name") ? "" : "name: x\n";
+    file += line.startsWith("landmarks") ? "" : "landmarks: [{name: a}, {name: b}]\n";
+    var answer = api.put("/api/bench/templates/" + UUID.randomUUID(), Map.of("file", file));
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.json().path("detail").asString()).startsWith(said);
   }
 
   @Test

@@ -30,6 +30,8 @@ public record Template(
     List<Depth> depths,
     List<Taper> tapers,
     List<Outline> outlines) {
+  private static final String LANDMARK = "landmark";
+
   /** The order in which a drawing is put right. */
   public enum Layer {
     /** How the whole stands. */
@@ -85,23 +87,24 @@ public record Template(
     var names = new HashSet<String>();
     for (var landmark : landmarks) {
       if (!names.add(landmark.name())) {
-        throw new IllegalArgumentException("two landmarks are called " + landmark.name());
+        throw new IllegalArgumentException(
+            "two landmarks are called \"%s\"".formatted(landmark.name()));
       }
     }
     if (names.size() < 2) {
       throw new IllegalArgumentException("a template has two landmarks or more");
     }
-    parts.forEach(p -> known(names, List.of(p.from(), p.to())));
-    pairs.forEach(p -> known(names, List.of(p.left(), p.right())));
+    parts.forEach(p -> known(LANDMARK, names, quoted("part", p.name()), p.from(), p.to()));
+    pairs.forEach(p -> known(LANDMARK, names, "a pair", p.left(), p.right()));
     upright.ifPresent(
         u -> {
-          known(names, u.above());
-          known(names, u.below());
+          known(LANDMARK, names, "\"above\"", u.above());
+          known(LANDMARK, names, "\"below\"", u.below());
         });
     var named = parts.stream().map(Part::name).collect(Collectors.toSet());
-    depths.forEach(d -> known(named, List.of(d.one(), d.other())));
-    tapers.forEach(t -> known(named, List.of(t.from(), t.to())));
-    outlines.forEach(o -> known(names, o.around()));
+    depths.forEach(d -> known("part", named, quoted("depth", d.name()), d.one(), d.other()));
+    tapers.forEach(t -> known("part", named, quoted("taper", t.name()), t.from(), t.to()));
+    outlines.forEach(o -> known(LANDMARK, names, quoted("outline", o.name()), o.around()));
   }
 
   /** A template without tapers and outlines. */
@@ -115,13 +118,26 @@ public record Template(
     this(name, landmarks, parts, pairs, upright, depths, List.of(), List.of());
   }
 
-  private static void known(Set<String> names, List<String> used) {
-    if (used.isEmpty() || Set.copyOf(used).size() < used.size()) {
-      throw new IllegalArgumentException("the same landmark twice, or none: " + used);
+  private static String quoted(String what, String name) {
+    return "the " + what + " \"" + name + '"';
+  }
+
+  private static void known(String what, Set<String> names, String where, String one, String two) {
+    known(what, names, where, List.of(one, two));
+  }
+
+  private static void known(String what, Set<String> names, String where, List<String> used) {
+    if (used.isEmpty()) {
+      throw new IllegalArgumentException(where + " names no " + what);
     }
+    var before = new HashSet<String>();
     for (var name : used) {
       if (!names.contains(name)) {
-        throw new IllegalArgumentException(name + " is named and not told");
+        throw new IllegalArgumentException(
+            "%s names \"%s\", which is no %s".formatted(where, name, what));
+      }
+      if (!before.add(name)) {
+        throw new IllegalArgumentException("%s names \"%s\" twice".formatted(where, name));
       }
     }
   }

@@ -2,6 +2,7 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.Template;
 import humblequill.core.cabinet.Reference;
+import humblequill.core.name.Fold;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
@@ -88,16 +89,18 @@ class BenchTemplates {
   /** Keeps a template from its file; what the file says beyond the format is kept as it is. */
   @Transactional
   void keep(UUID id, String text) {
+    TemplateFile.check(text);
     var template = KeptTemplate.of(id, text).template();
     var same =
         all().stream()
-            .filter(t -> !id.equals(t.id()) && t.template().name().equals(template.name()))
+            .filter(t -> !id.equals(t.id()))
+            .filter(t -> Fold.of(t.template().name()).equals(Fold.of(template.name())))
             .findFirst();
     if (same.isPresent()) {
       throw Refusal.badValue(
           "name",
           template.name(),
-          "There is a template called \"" + template.name() + "\" already.");
+          "There is a template called \"" + same.get().template().name() + "\" already.");
     }
     if (repository.count() >= MOST && !repository.existsById(id)) {
       throw Refusal.badValue("file", MOST, "There are " + MOST + " templates already.");

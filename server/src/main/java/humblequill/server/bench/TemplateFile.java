@@ -4,45 +4,86 @@ import humblequill.core.bench.Template;
 import humblequill.core.bench.Template.Layer;
 import humblequill.core.cabinet.Reference;
 import humblequill.server.edge.OpenFile;
-import humblequill.server.edge.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
 /** Reads a template of landmarks from its file, see docs/formats/landmarks.md. */
 final class TemplateFile {
   private static final YAMLMapper YAML = YAMLMapper.builder().build();
+  private static final String UPRIGHT = "upright";
+  private static final List<Layer> LAYERS = List.of(Layer.FOUNDATION, Layer.LIMBS, Layer.ENDS);
   private static final int LONGEST = 120;
   private static final int MOST = 100;
 
   private TemplateFile() {}
 
+  /** What was taken in before; a word that says nothing is passed over. */
   static Template read(String text) {
     var file = OpenFile.read(YAML, text, "A template");
-    return checked(() -> template(file));
+    return OpenFile.meant(() -> template(file));
+  }
+
+  /** Looks closer at what is taken in now: nothing that it says may be passed over. */
+  static void check(String text) {
+    var file = OpenFile.read(YAML, text, "A template");
+    OpenFile.meant(
+        () -> {
+          OpenFile.list(file, "cabinet", MOST);
+          if (file.has(UPRIGHT) && !file.path(UPRIGHT).isObject()) {
+            throw new IllegalArgumentException(
+                "\"upright\" tells which landmarks lie \"above\" and which \"below\"");
+          }
+          OpenFile.list(file.path(UPRIGHT), "above", MOST);
+          OpenFile.list(file.path(UPRIGHT), "below", MOST);
+          list(file, "landmarks").forEach(TemplateFile::checkLandmark);
+          list(file, "parts").forEach(TemplateFile::checkLayer);
+          return file;
+        });
+  }
+
+  private static void checkLandmark(JsonNode landmark) {
+    checkLayer(landmark);
+    var foundation = landmark.path("foundation");
+    if (!foundation.isMissingNode() && !foundation.isBoolean()) {
+      throw new IllegalArgumentException(
+          "\"foundation\" is true or false, not \"" + foundation.asString("") + '"');
+    }
+  }
+
+  private static void checkLayer(JsonNode node) {
+    layer(node, LAYERS);
   }
 
   /** What of the cabinet a template is the usual one for. */
   static List<Reference.Kind> cabinet(String text) {
     var file = OpenFile.read(YAML, text, "A template");
-    return checked(
-        () ->
-            names(file.path("cabinet")).stream()
-                .map(k -> Reference.Kind.valueOf(k.toUpperCase(Locale.ROOT)))
-                .toList());
+    return OpenFile.meant(
+        () -> names(file.path("cabinet")).stream().map(TemplateFile::ofCabinet).toList());
   }
 
-  private static <T> T checked(Supplier<T> read) {
-    try {
-      return read.get();
-    } catch (IllegalArgumentException e) {
-      throw Refusal.badValue(
-          "file", "", "The template does not hang together: " + e.getMessage() + ".");
-    }
+  private static Reference.Kind ofCabinet(String word) {
+    return one(
+        List.of(Reference.Kind.values()),
+        word,
+        "\"" + word + "\" is nothing of the cabinet; there are ");
+  }
+
+  private static <E extends Enum<E>> E one(List<E> all, String word, String otherwise) {
+    return all.stream()
+        .filter(value -> value.name().equalsIgnoreCase(word))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    otherwise
+                        + all.stream()
+                            .map(value -> value.name().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining(", "))));
   }
 
   private static Template template(JsonNode file) {
@@ -78,7 +119,7 @@ final class TemplateFile {
     for (var outline : list(file, "outlines")) {
       outlines.add(new Template.Outline(word(outline, "name"), names(outline.path("around"))));
     }
-    var upright = file.path("upright");
+    var upright = file.path(UPRIGHT);
     return new Template(
         word(file, "name"),
         landmarks,
@@ -106,12 +147,11 @@ final class TemplateFile {
   }
 
   private static Layer layer(JsonNode node) {
+    return layer(node, List.of(Layer.values()));
+  }
+
+  private static Layer layer(JsonNode node, List<Layer> layers) {
     var word = node.path("layer").asString("limbs");
-    try {
-      return Layer.valueOf(word.toUpperCase(Locale.ROOT));
-    } catch (IllegalArgumentException e) {
-      throw new IllegalArgumentException(
-          "\"" + word + "\" is no layer; they are foundation, limbs and ends", e);
-    }
+    return one(layers, word, "\"" + word + "\" is no layer; there are ");
   }
 }

@@ -1,6 +1,8 @@
 package humblequill.server.edge;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
@@ -32,6 +34,17 @@ public final class OpenFile {
           what + " begins with \"format: 1\".");
     }
     return file;
+  }
+
+  /** What a file says, made into what it means; refused in the words of whoever makes it. */
+  public static <T> T meant(Supplier<T> made) {
+    try {
+      return made.get();
+    } catch (IllegalArgumentException e) {
+      var said = String.valueOf(e.getMessage());
+      throw Refusal.badValue(
+          "file", "", said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".");
+    }
   }
 
   /**

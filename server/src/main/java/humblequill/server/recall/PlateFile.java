@@ -5,8 +5,6 @@ import humblequill.core.recall.Plate;
 import humblequill.core.recall.StepOrder;
 import humblequill.server.edge.OpenFile;
 import humblequill.server.edge.Refusal;
-import java.util.Locale;
-import java.util.function.Supplier;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
@@ -42,7 +40,7 @@ final class PlateFile {
    * @param id what it is called here
    */
   static Plate plate(String id, JsonNode file) {
-    return checked(
+    return OpenFile.meant(
         () ->
             new Plate(
                 id,
@@ -60,7 +58,7 @@ final class PlateFile {
    * @param id what it is called here
    */
   static StepOrder order(String id, JsonNode file) {
-    return checked(
+    return OpenFile.meant(
         () ->
             new StepOrder(
                 id,
@@ -78,16 +76,6 @@ final class PlateFile {
           "A note has at most %d letters; this one has %d.".formatted(LONGEST_NOTE, note.length()));
     }
     return note;
-  }
-
-  private static <T> T checked(Supplier<T> read) {
-    try {
-      return read.get();
-    } catch (IllegalArgumentException e) {
-      var said = e.getMessage();
-      throw Refusal.badValue(
-          "file", "", said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".");
-    }
   }
 
   private static Pin pin(JsonNode pin) {
