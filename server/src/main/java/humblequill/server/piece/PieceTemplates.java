@@ -106,23 +106,27 @@ class PieceTemplates {
 
   private static JsonNode read(String text) {
     var file = OpenFile.read(YAML, text, "A template");
-    words(file.path("name"), "name", LONGEST_NAME);
+    words(file.path("name"), "name", "The name of a template", LONGEST_NAME);
     var stages = file.path("stages");
     if (!stages.isArray() || stages.isEmpty() || stages.size() > Piece.MOST_STAGES) {
-      throw bad("stages", stages.size(), "A template has 1 to " + Piece.MOST_STAGES + " stages.");
+      var these = stages.size() > Piece.MOST_STAGES ? "; these are " + stages.size() + "." : ".";
+      throw bad(
+          "stages", stages.size(), "A template has 1 to " + Piece.MOST_STAGES + " stages" + these);
     }
     for (int i = 0; i < stages.size(); i++) {
-      words(stages.get(i).path("name"), "stages[" + i + "].name", LONGEST_NAME);
-      if (!stages.get(i).path("gate").isMissingNode()) {
-        words(stages.get(i).path("gate"), "stages[" + i + "].gate", LONGEST_GATE);
+      var stage = stages.get(i);
+      var of = " of stage " + (i + 1);
+      words(stage.path("name"), "stages[" + i + "].name", "The name" + of, LONGEST_NAME);
+      if (stage.has("gate")) {
+        words(stage.path("gate"), "stages[" + i + "].gate", "The gate" + of, LONGEST_GATE);
       }
     }
     return file;
   }
 
-  private static void words(JsonNode there, String where, int longest) {
+  private static void words(JsonNode there, String where, String told, int longest) {
     if (!there.isString() || there.asString().isBlank() || there.asString().length() > longest) {
-      throw bad(where, there, "\"" + where + "\" needs 1 to " + longest + " characters.");
+      throw bad(where, there, told + " needs 1 to " + longest + " characters.");
     }
   }
 
