@@ -3,6 +3,7 @@ import { answer, api } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { FileButton } from '../../ui/FileButton'
+import { textOf } from '../../ui/text-of'
 import { useNotice } from '../../ui/Notices'
 
 type Own = { id: string; name: string; file: string }
@@ -16,8 +17,13 @@ export function OwnTemplates() {
   const onError = (error: Error) => say(`Not kept: ${error.message}`)
   const refresh = () => client.invalidateQueries({ queryKey: ['bench'] })
   const keep = useMutation({
-    mutationFn: ({ id, file }: { id: string; file: string }) =>
-      answer(api.PUT('/api/bench/templates/{id}', { params: { path: { id } }, body: { file } })),
+    mutationFn: async ({ id, file }: { id: string; file: string | File }) =>
+      answer(
+        api.PUT('/api/bench/templates/{id}', {
+          params: { path: { id } },
+          body: { file: typeof file === 'string' ? file : await textOf(file) },
+        }),
+      ),
     onSuccess: () => {
       say('The template can be chosen for a pair.')
       return refresh()
@@ -71,7 +77,7 @@ export function OwnTemplates() {
       <FileButton
         accept=".yaml,.yml,.json"
         label="A template’s file"
-        onFiles={async ([file]) => keep.mutate({ id: crypto.randomUUID(), file: await file.text() })}
+        onFiles={([file]) => keep.mutate({ id: crypto.randomUUID(), file })}
       >
         Bring a template in
       </FileButton>

@@ -3,6 +3,7 @@ import { answer, api } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { FileButton } from '../../ui/FileButton'
+import { textOf } from '../../ui/text-of'
 import { useNotice } from '../../ui/Notices'
 
 /** Templates of one's own as files: brought in, taken out, removed. */
@@ -15,8 +16,13 @@ export function TemplateFiles() {
   const onError = (error: Error) => say(`Not kept: ${error.message}`)
   const refresh = () => client.invalidateQueries(queries.pieceTemplates())
   const keep = useMutation({
-    mutationFn: ({ id, file }: { id: string; file: string }) =>
-      answer(api.PUT('/api/piece-templates/{id}', { params: { path: { id } }, body: { file } })),
+    mutationFn: async ({ id, file }: { id: string; file: string | File }) =>
+      answer(
+        api.PUT('/api/piece-templates/{id}', {
+          params: { path: { id } },
+          body: { file: typeof file === 'string' ? file : await textOf(file) },
+        }),
+      ),
     onSuccess: (kept) => {
       say(`${kept.name} is among the templates.`)
       return refresh()
@@ -57,7 +63,7 @@ export function TemplateFiles() {
       <FileButton
         accept=".yaml,.yml,.json"
         label="A template’s file"
-        onFiles={async ([file]) => keep.mutate({ id: crypto.randomUUID(), file: await file.text() })}
+        onFiles={([file]) => keep.mutate({ id: crypto.randomUUID(), file })}
       >
         Bring a template in
       </FileButton>

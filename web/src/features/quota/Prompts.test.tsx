@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { sent, show } from '../../test-page'
@@ -87,4 +87,21 @@ test('a list is brought in', async () => {
   await userEvent.type(screen.getByLabelText('Prompts', { selector: 'textarea' }), '"rope, wet"')
   await userEvent.click(screen.getByRole('button', { name: 'Add them' }))
   await waitFor(() => expect(list(asked).map((p) => p.words)).toEqual(['rope, wet']))
+})
+
+test('what was not kept stays where it was typed', async () => {
+  const full = { status: 400, body: { code: 'bad-value', detail: 'A list has at most 2000 prompts.' } }
+  show(<Prompts quota={quota} today="2026-03-05" />, {
+    'PUT /api/quotas/q/prompts': () => full,
+    'POST /api/quotas/prompts/read': () => ({ body: { prompts: ['rope'] } }),
+  })
+  await userEvent.type(screen.getByLabelText('A prompt of your own'), 'a capstan{Enter}')
+  expect(await screen.findByText(/Not kept: A list has at most 2000/)).toBeInTheDocument()
+  expect(screen.getByLabelText('A prompt of your own')).toHaveValue('a capstan')
+  await userEvent.click(screen.getByRole('button', { name: 'Bring a list' }))
+  const prompts = screen.getByLabelText('Prompts', { selector: 'textarea' })
+  await userEvent.type(prompts, 'rope')
+  await userEvent.click(screen.getByRole('button', { name: 'Add them' }))
+  expect(await within(screen.getByRole('dialog')).findByRole('alert')).toHaveTextContent('at most 2000')
+  expect(prompts).toHaveValue('rope')
 })

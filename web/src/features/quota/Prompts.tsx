@@ -12,6 +12,7 @@ import { IconButton } from '../../ui/IconButton'
 import { useNotice } from '../../ui/Notices'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
+import { textOf } from '../../ui/text-of'
 import { moved } from '../../ui/lists'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Check } from '../../ui/Check'
@@ -38,6 +39,7 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
   const [bringing, setBringing] = useState(false)
   const list = quota.prompts
   const put = (...prompts: Prompt[]) => putPrompts.mutate({ quota, list: prompts })
+  const add = (...words: string[]) => putPrompts.mutateAsync({ quota, list: words.map(fresh) })
   const earlier = (i: number) =>
     orderPrompts.mutate({ quota, ids: moved(list, i, i - 1).map((prompt) => prompt.id) })
   const picked = list.filter((p) => p.chosen).length
@@ -118,9 +120,10 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
         className="mt-3 flex items-end gap-4"
         onSubmit={(event) => {
           event.preventDefault()
-          if (own.trim()) {
-            put(fresh(own.trim()))
-            setOwn('')
+          const words = own.trim()
+          if (words) {
+            const emptied = () => setOwn((now) => (now.trim() === words ? '' : now))
+            putPrompts.mutate({ quota, list: [fresh(words)] }, { onSuccess: emptied })
           }
         }}
       >
@@ -136,25 +139,21 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
         <Button onClick={() => setBringing(true)}>Bring a list</Button>
       </form>
       <Maker onKeep={(words) => put(fresh(words))} />
-      {bringing && (
-        <Bring
-          onClose={() => setBringing(false)}
-          onRead={(words) => {
-            put(...words.map(fresh))
-            setBringing(false)
-          }}
-        />
-      )}
+      {bringing && <Bring onClose={() => setBringing(false)} onAdd={(words) => add(...words)} />}
     </section>
   )
 }
 
-/** Prompts from a text or a file: one a line, or the first column of CSV. */
-function Bring({ onClose, onRead }: { onClose: () => void; onRead: (words: string[]) => void }) {
+/** Prompts from a text or a file: one a line, or the first column of CSV. The text stays until they are kept. */
+function Bring({ onClose, onAdd }: { onClose: () => void; onAdd: (words: string[]) => Promise<unknown> }) {
   const [text, setText] = useState('')
-  const read = useMutation({
-    mutationFn: () => answer(api.POST('/api/quotas/prompts/read', { body: { text } })),
-    onSuccess: (found) => onRead(found.prompts),
+  const load = useMutation({ mutationFn: textOf, onSuccess: setText })
+  const add = useMutation({
+    mutationFn: async () => {
+      const { prompts } = await answer(api.POST('/api/quotas/prompts/read', { body: { text } }))
+      return onAdd(prompts)
+    },
+    onSuccess: onClose,
   })
   return (
     <Sheet
@@ -167,20 +166,25 @@ function Bring({ onClose, onRead }: { onClose: () => void; onRead: (words: strin
         className="grid gap-3"
         onSubmit={(event) => {
           event.preventDefault()
-          read.mutate()
+          load.reset()
+          add.mutate()
         }}
       >
         <div>
           <FileButton
             accept=".txt,.csv,text/plain,text/csv"
             label="A file of prompts"
-            onFiles={async ([file]) => setText(await file.text())}
+            onFiles={([file]) => load.mutate(file)}
           >
             From a file
           </FileButton>
         </div>
         <TextField label="Prompts" rows={8} value={text} onChange={(e) => setText(e.target.value)} />
-        <SheetEnd error={read.error} keep="Add them" disabled={text.trim() === '' || read.isPending} />
+        <SheetEnd
+          error={load.error ?? add.error}
+          keep="Add them"
+          disabled={text.trim() === '' || add.isPending}
+        />
       </form>
     </Sheet>
   )

@@ -3,6 +3,7 @@ import { answer, api } from '../../api/client'
 import { sendPicture } from '../../shared/pictures'
 import { FileButton } from '../../ui/FileButton'
 import { useNotice } from '../../ui/Notices'
+import { textOf } from '../../ui/text-of'
 import { Refused } from '../../ui/Refused'
 import type { TypedPlate } from './ownPlate'
 
@@ -20,7 +21,7 @@ export function PictureChoice({
       if (!/\.svg$/i.test(file.name)) {
         return { picture: (await sendPicture(file)).picture.id }
       }
-      const svg = await file.text()
+      const svg = await textOf(file)
       const cleaned = await answer(api.POST('/api/recall/cleaned', { body: { svg } }))
       if (cleaned.leftOut.length > 0) {
         say(`Left out of the drawing: ${cleaned.leftOut.join(', ')}.`)

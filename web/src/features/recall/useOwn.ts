@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../../api/client'
 import { sendPicture } from '../../shared/pictures'
 import { useNotice } from '../../ui/Notices'
+import { textOf } from '../../ui/text-of'
 
 /** Writes to plates and orders of one's own. */
 export function useOwn() {
@@ -35,8 +36,8 @@ export function useOwn() {
         api.PUT('/api/recall/files/{id}', {
           params: { path: { id: crypto.randomUUID() } },
           body: {
-            file: await words.text(),
-            svg: drawn ? await drawn.text() : null,
+            file: await textOf(words),
+            svg: drawn ? await textOf(drawn) : null,
             picture: !drawn && picture ? (await sendPicture(picture)).picture.id : null,
           },
         }),

@@ -7,6 +7,7 @@ import { queries, refreshAll } from '../../../api/queries'
 import { Button, LINE_LINK } from '../../../ui/Button'
 import { FileButton } from '../../../ui/FileButton'
 import { useNotice } from '../../../ui/Notices'
+import { textOf } from '../../../ui/text-of'
 import { Waiting } from '../../../ui/Waiting'
 import { BrokenFiles, OfferFacts } from '../../../shared/Offers'
 import { PlaceSheet } from './PlaceSheet'
@@ -38,10 +39,10 @@ function Bring() {
   const client = useQueryClient()
   const say = useNotice()
   const bring = useMutation({
-    mutationFn: (text: string) =>
+    mutationFn: async (file: File) =>
       answer(
         api.POST('/api/courses/import', {
-          body: text as never,
+          body: (await textOf(file)) as never,
           bodySerializer: (body) => body as unknown as string,
           headers: { 'Content-Type': 'text/plain' },
         }),
@@ -63,7 +64,7 @@ function Bring() {
         <FileButton
           accept=".yaml,.yml,.json"
           label="Course file, YAML or JSON"
-          onFiles={async ([file]) => bring.mutate(await file.text())}
+          onFiles={([file]) => bring.mutate(file)}
         >
           Bring in a file
         </FileButton>

@@ -45,6 +45,12 @@ final class PromptText {
     } catch (IOException | UncheckedIOException e) {
       throw Refusal.badValue("text", "", "A quote in this text does not close.");
     }
+    if (prompts.size() > Prompts.MOST) {
+      throw Refusal.badValue(
+          "text",
+          prompts.size(),
+          "A list has at most %d prompts; these are %d.".formatted(Prompts.MOST, prompts.size()));
+    }
     return prompts;
   }
 }

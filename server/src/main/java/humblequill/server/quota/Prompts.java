@@ -20,7 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class Prompts {
-  private static final int MOST = 2000;
+  /** Prompts in one list. */
+  static final int MOST = 2000;
+
 
   private final PromptRepository repository;
   private final QuotaRepository quotas;

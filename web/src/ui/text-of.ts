@@ -1,0 +1,22 @@
+/**
+ * The text of a file. All files of this program are UTF-8; a letter that was guessed wrong would be kept wrong, so that
+ * another file is refused.
+ */
+export async function textOf(file: File): Promise<string> {
+  const bytes = await file.arrayBuffer().catch(() => {
+    throw new Error(`“${file.name}” cannot be read any more. Choose it again.`)
+  })
+  const text = decoded(bytes)
+  if (text === undefined || text.includes('\0')) {
+    throw new Error(`“${file.name}” is no UTF-8 text. Save it as UTF-8 and choose it again.`)
+  }
+  return text
+}
+
+function decoded(bytes: ArrayBuffer): string | undefined {
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+  } catch {
+    return undefined
+  }
+}
