@@ -14,6 +14,7 @@ import java.util.concurrent.TimeUnit;
 
 /** Many clients on many entries, several large imports at once, and a copy while others write. */
 final class Load {
+  private static final int COPIES = 9;
   private static final int ENTRIES = 20_000;
   private static final int CLIENTS = 50;
   private static final List<String> READS =
@@ -43,7 +44,7 @@ final class Load {
         System.out.printf(
             "  one client, GET %-22s median %.1f ms%n", path, Faults.median(times.subList(20, 60)));
       }
-      copyWhileOthersWrite(run);
+      copies(run);
       clients(run, seconds);
       imports(run);
       Bombs.run(run);
@@ -55,7 +56,11 @@ final class Load {
 
   private static String restored(Path folder) {
     try {
-      return QuillProcess.say(folder, "--restore", LocalDate.now().toString()).text().lines().findFirst().orElse("");
+      return QuillProcess.say(folder, "--restore", LocalDate.now().toString())
+          .text()
+          .lines()
+          .findFirst()
+          .orElse("");
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (InterruptedException e) {
@@ -70,7 +75,8 @@ final class Load {
       run.send("POST", "/api/import?apply=true", "text/csv", csv(3_436, 2, 0));
       int kept = 0;
       for (int i = 0; i < 56; i++) {
-        kept += run.send("POST", "/api/quotas", "application/json", quota(i)).status() == 201 ? 1 : 0;
+        kept +=
+            run.send("POST", "/api/quotas", "application/json", quota(i)).status() == 201 ? 1 : 0;
       }
       var times = new ArrayList<Double>();
       int length = 0;
@@ -81,8 +87,7 @@ final class Load {
       }
       System.out.printf(
           "%d promises over 3,436 entries: GET /api/quotas median %.1f ms, first %.0f ms, %d kB%n",
-          kept,
-          Faults.median(times.subList(20, 60)), times.get(0), length / 1000);
+          kept, Faults.median(times.subList(20, 60)), times.get(0), length / 1000);
     }
   }
 
@@ -128,7 +133,7 @@ final class Load {
         CLIENTS, seconds, codes, Faults.median(reads), Faults.median(writes));
   }
 
-  private static void copyWhileOthersWrite(FaultyRun run) throws InterruptedException {
+  private static void copies(FaultyRun run) throws InterruptedException {
     var quiet = new ArrayList<Double>();
     for (int i = 0; i < 60; i++) {
       quiet.add(millis(() -> run.send("POST", "/api/entries", "application/json", entry())));
@@ -138,8 +143,9 @@ final class Load {
         new Thread(
             () ->
                 System.out.printf(
-                    "verified copy of %d entries: %.0f ms%n",
-                    ENTRIES, millis(() -> run.send("POST", "/api/copies", null, ""))));
+                    "verified copy of %d entries, the first after the start and beside writes without a"
+                        + " pause: %.0f ms%n",
+                    ENTRIES, copy(run)));
     copying.start();
     while (copying.isAlive()) {
       during.add(millis(() -> run.send("POST", "/api/entries", "application/json", entry())));
@@ -149,6 +155,17 @@ final class Load {
         Faults.median(quiet.subList(20, 60)),
         Faults.median(during),
         during.stream().mapToDouble(d -> d).max().orElse(0));
+    var alone = new ArrayList<Double>();
+    for (int i = 0; i < COPIES; i++) {
+      alone.add(copy(run));
+    }
+    System.out.printf(
+        "verified copies of %d entries, alone, %d of them: median %.0f ms, longest %.0f ms%n",
+        ENTRIES, COPIES, Faults.median(alone), Collections.max(alone));
+  }
+
+  private static double copy(FaultyRun run) {
+    return millis(() -> run.send("POST", "/api/copies", null, ""));
   }
 
   private static void imports(FaultyRun run) throws InterruptedException {
