@@ -43,6 +43,11 @@ final class OneDatabase extends DelegatingDataSource {
   }
 
   @Override
+  public Connection getConnection() throws SQLException {
+    return getConnection("sa", "");
+  }
+
+  @Override
   public synchronized Connection getConnection(String user, String password) throws SQLException {
     if (opened != null && hasLostItsFile(opened)) {
       leave(opened);

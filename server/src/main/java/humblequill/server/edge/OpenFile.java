@@ -1,7 +1,6 @@
 package humblequill.server.edge;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -36,15 +35,9 @@ public final class OpenFile {
     return file;
   }
 
-  /** What a file says, made into what it means; refused in the words of whoever makes it. */
+  /** What a file says, made into what it means. */
   public static <T> T meant(Supplier<T> made) {
-    try {
-      return made.get();
-    } catch (IllegalArgumentException e) {
-      var said = String.valueOf(e.getMessage());
-      throw Refusal.badValue(
-          "file", "", said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1) + ".");
-    }
+    return Refusal.unless("file", "", made);
   }
 
   /**

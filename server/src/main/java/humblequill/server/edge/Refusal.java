@@ -1,6 +1,7 @@
 package humblequill.server.edge;
 
 import java.util.Map;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
@@ -36,6 +37,16 @@ public final class Refusal extends RuntimeException {
         "bad-value",
         detail,
         Map.of("field", field, "value", String.valueOf(value)));
+  }
+
+  /** What is made of a value, or a refusal in the words of whoever could not make it. */
+  public static <T> T unless(String field, @Nullable Object value, Supplier<T> made) {
+    try {
+      return made.get();
+    } catch (IllegalArgumentException e) {
+      var said = String.valueOf(e.getMessage());
+      throw badValue(field, value, Character.toUpperCase(said.charAt(0)) + said.substring(1) + ".");
+    }
   }
 
   /** Something asked for that is not there. */

@@ -16,7 +16,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -49,7 +48,7 @@ class MeasureController {
       @RequestParam @Min(1) @Max(SquareGrid.MOST) int columns) {
     var sheet = PaperSize.read(paper);
     var grid =
-        known(
+        Refusal.unless(
             "margin",
             margin,
             () -> SquareGrid.of(width, height, sheet.widthMm(), sheet.heightMm(), margin, columns));
@@ -76,7 +75,7 @@ class MeasureController {
       @RequestParam @Size(max = 60) String paper,
       @RequestParam @DecimalMin("0") @DecimalMax("500") double margin,
       @RequestParam @DecimalMin("3") @DecimalMax("10") double heads) {
-    return known(
+    return Refusal.unless(
         "margin", margin, () -> HeadsTall.on(PaperSize.read(paper).heightMm(), margin, heads));
   }
 
@@ -93,7 +92,7 @@ class MeasureController {
       @RequestParam @DecimalMin("0.001") @DecimalMax("100000") double base,
       @RequestParam @DecimalMin("0.1") @DecimalMax("179.9") double first,
       @RequestParam @DecimalMin("0.1") @DecimalMax("179.9") double second) {
-    var found = known("second", second, () -> Triangulation.of(base, first, second));
+    var found = Refusal.unless("second", second, () -> Triangulation.of(base, first, second));
     return new ThirdPoint(
         found.along(), found.up(), Double.isFinite(found.error()) ? found.error() : null);
   }
@@ -130,7 +129,7 @@ class MeasureController {
   /** Of a unit and a length, each told as x and y of its two ends. */
   @GetMapping("/units")
   InUnits units(@RequestParam @Size(min = 8, max = 8) List<Double> ends) {
-    return known(
+    return Refusal.unless(
         "unit",
         "",
         () -> new InUnits(Units.count(spot(ends, 0), spot(ends, 1), spot(ends, 2), spot(ends, 3))));
@@ -138,15 +137,5 @@ class MeasureController {
 
   private static Spot spot(List<Double> numbers, int i) {
     return new Spot(numbers.get(2 * i), numbers.get(2 * i + 1));
-  }
-
-  private static <T> T known(String field, Object value, Supplier<T> computed) {
-    try {
-      return computed.get();
-    } catch (IllegalArgumentException e) {
-      var sentence = e.getMessage();
-      throw Refusal.badValue(
-          field, value, Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1) + ".");
-    }
   }
 }

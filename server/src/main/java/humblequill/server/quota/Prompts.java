@@ -23,7 +23,6 @@ public class Prompts {
   /** Prompts in one list. */
   static final int MOST = 2000;
 
-
   private final PromptRepository repository;
   private final QuotaRepository quotas;
   private final QuotaAccounts counts;
