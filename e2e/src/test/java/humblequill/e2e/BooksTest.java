@@ -147,7 +147,11 @@ class BooksTest {
     field(page, "Leaves, or empty").fill("6");
     button(page, "Open it").click();
     Locator first = page.getByRole(AriaRole.LINK, starting("Page 1:"));
+    // What is not shown yet takes no keyboard, and a sheet that closes takes it along.
+    assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    assertThat(first).isVisible();
     first.focus();
+    assertThat(first).isFocused();
     page.keyboard().press("ArrowRight");
     page.keyboard().press("ArrowRight");
     page.keyboard().press("Enter");
