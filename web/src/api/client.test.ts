@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest'
-import { answer, Problem } from './client'
+import { formats } from '../ui/locale'
+import { answer, Problem, tellAs } from './client'
 
 const response = (status: number) => new Response(null, { status })
 
@@ -33,5 +34,17 @@ test('no answer at all is told as such', async () => {
   expect(problem).toMatchObject({
     code: 'unreachable',
     message: 'Humble Quill does not answer. Is it still running?',
+  })
+})
+
+test('days in a refusal are told as the learner types them', async () => {
+  tellAs(formats('de').sentence)
+  const detail = 'The pause ends on 2026-03-08.'
+  const error = { detail, faults: [{ field: 'to', detail }] }
+  const problem = await answer(Promise.resolve({ error, response: response(400) })).catch((e: unknown) => e)
+  tellAs((sentence) => sentence)
+  expect(problem).toMatchObject({
+    message: 'The pause ends on 08.03.2026.',
+    faults: [{ field: 'to', detail: 'The pause ends on 08.03.2026.' }],
   })
 })

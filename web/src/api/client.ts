@@ -34,6 +34,13 @@ const client = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 })
 
+let told = (sentence: string) => sentence
+
+/** How sentences of the server are told from now on: it writes days as yyyy-mm-dd, the learner in some other way. */
+export const tellAs = (writing: (sentence: string) => string) => {
+  told = writing
+}
+
 /** Waits for an answer and turns every failure into a {@link Problem}. */
 export async function answer<T>(
   request: Promise<{ data?: T; error?: unknown; response: Response }>,
@@ -46,8 +53,10 @@ export async function answer<T>(
   }
   if (!result.response.ok) {
     const body = (result.error ?? {}) as ProblemBody
-    const detail = body.detail ?? `The answer was ${result.response.status}.`
-    const faults = body.faults ?? (body.field ? [{ field: body.field, detail }] : [])
+    const detail = told(body.detail ?? `The answer was ${result.response.status}.`)
+    const faults =
+      body.faults?.map((fault) => ({ ...fault, detail: told(fault.detail) })) ??
+      (body.field ? [{ field: body.field, detail }] : [])
     throw new Problem(body.code ?? 'unknown', detail, faults, body.current)
   }
   return result.data as T

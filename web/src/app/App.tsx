@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect, type ComponentType } from 'react'
 import { Link, Navigate, Route, Routes, useLocation } from 'react-router'
-import type { Schemas } from '../api/client'
+import { tellAs, type Schemas } from '../api/client'
 import { queries } from '../api/queries'
 import { TodayScreen } from '../features/today/TodayScreen'
 import { AllAtOnce } from '../ui/AllAtOnce'
@@ -9,7 +9,7 @@ import { NoticesProvider } from '../ui/Notices'
 import { Waiting } from '../ui/Waiting'
 import { useTurn } from './useTurn'
 import { Frame } from './Frame'
-import { Locale } from '../ui/locale'
+import { formats, Locale } from '../ui/locale'
 
 const CourseScreen = page(() => import('../features/course/CourseScreen'))
 const LibraryScreen = page(() => import('../features/course/library/LibraryScreen'))
@@ -84,8 +84,10 @@ export function App() {
 function Opened({ settings }: { settings: Schemas['Settings'] }) {
   useTheme(settings.theme)
   useTurn()
+  const locale = settings.started ? settings.locale : navigator.language
+  useEffect(() => tellAs(formats(locale).sentence), [locale])
   return (
-    <Locale.Provider value={settings.started ? settings.locale : navigator.language}>
+    <Locale.Provider value={locale}>
       <NoticesProvider>
         <Suspense fallback={<p className="p-6">Reading…</p>}>
           {settings.started ? (

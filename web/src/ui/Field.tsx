@@ -1,6 +1,5 @@
 import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes, TextareaHTMLAttributes } from 'react'
 import { useEffect, useId, useRef, useState } from 'react'
-import { useFormats } from './locale'
 import type { Told } from './Refused'
 
 /** What is wrong with what a field holds: a sentence that is true now, or what was refused. */
@@ -55,16 +54,15 @@ const described = (id: string, hint?: string, error?: string) =>
 
 /** What is said of a field now: a refusal speaks of what the field held then, and of nothing else. */
 function useSaid(error: Wrong, holds: unknown): string | undefined {
-  const { sentence } = useFormats()
   const by = typeof error === 'object' ? error.by : undefined
   const [refused, setRefused] = useState({ by, holds })
   if (refused.by !== by) {
     setRefused({ by, holds })
   }
   if (typeof error !== 'object') {
-    return error && sentence(error)
+    return error
   }
-  return refused.by !== by || refused.holds === holds ? sentence(error.said) : undefined
+  return refused.by !== by || refused.holds === holds ? error.said : undefined
 }
 
 /**

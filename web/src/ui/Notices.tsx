@@ -2,7 +2,6 @@ import { X } from 'lucide-react'
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 import { IconButton } from './IconButton'
-import { useFormats } from './locale'
 
 type Notice = { id: number; text: string; action?: { label: string; run: () => void } | undefined }
 type Say = (text: string, action?: Notice['action']) => void
@@ -12,7 +11,6 @@ const Notices = createContext<Say>(() => {})
 
 /** Says what happened at the foot of the page, for ten seconds, with a way to take it back. */
 export function NoticesProvider({ children }: { children: ReactNode }) {
-  const { sentence } = useFormats()
   const [notice, setNotice] = useState<Notice>()
   const next = useRef(0)
   const say = useCallback<Say>((text, action) => {
@@ -27,7 +25,7 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
       <div role="status" aria-live="polite" className="no-print">
         {notice && (
           <div className="floats bg-ink text-paper rounded-paper wide:bottom-6 fixed inset-x-4 bottom-20 z-50 mx-auto flex max-w-lg items-center justify-between gap-4 px-4 py-2">
-            <span>{sentence(notice.text)}</span>
+            <span>{notice.text}</span>
             <span className="flex shrink-0 items-center gap-3">
               {notice.action && (
                 <Button

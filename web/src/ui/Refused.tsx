@@ -1,5 +1,4 @@
 import { useEffect, useRef } from 'react'
-import { useFormats } from './locale'
 import { upperFirst } from './text'
 import { noun } from './plural'
 import { goToWrong } from './wrong'
@@ -53,7 +52,6 @@ export function Refused({
   fields?: readonly string[]
   className?: string
 }) {
-  const { sentence } = useFormats()
   const place = useRef<HTMLParagraphElement>(null)
   useEffect(() => goToWrong(place.current?.closest('form')), [error])
   if (!error) {
@@ -65,10 +63,10 @@ export function Refused({
   return (
     <p ref={place} role="alert" className={`text-sanguine ${className}`}>
       {faults.length === 0
-        ? sentence(error.message)
+        ? error.message
         : [
             marked > 0 && `Not kept yet; ${marked} ${noun(marked, 'field')} to put right.`,
-            ...elsewhere.map((fault) => sentence(said(fault))),
+            ...elsewhere.map(said),
           ]
             .filter(Boolean)
             .join(' ')}

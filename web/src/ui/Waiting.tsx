@@ -1,7 +1,6 @@
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Button } from './Button'
-import { useFormats } from './locale'
 
 /** What was refused for its values is refused again. */
 const isRefused = (error: Error & { faults?: unknown[] }) => (error.faults ?? []).length > 0
@@ -14,14 +13,13 @@ export function Waiting<T>({
   query: UseQueryResult<T>
   children: (data: T) => ReactNode
 }) {
-  const { sentence } = useFormats()
   if (query.data !== undefined) {
     return children(query.data)
   }
   if (query.isError) {
     return (
       <div role="alert" className="p-6">
-        <p className="text-sanguine">{sentence(query.error.message)}</p>
+        <p className="text-sanguine">{query.error.message}</p>
         {!isRefused(query.error) && <Button onClick={() => query.refetch()}>Try again</Button>}
       </div>
     )

@@ -57,7 +57,7 @@ export function formats(tag: string) {
     writeDay: days.write,
     /** The day that was typed; nothing where it cannot be read as one. */
     readDay: days.read,
-    /** A sentence of the program with its days as they are typed; what it quotes stays as it was written. */
+    /** A sentence with its days, yyyy-mm-dd, as they are typed; what it quotes stays as it was written. */
     sentence: (text: string) =>
       text.replace(QUOTED_OR_DAY, (part) => (isExisting(part) ? days.write(part) : part)),
     /** The number that was typed; nothing where it cannot be read as one. */

@@ -1,8 +1,11 @@
 /**
- * The text of a file. All files of this program are UTF-8; a letter that was guessed wrong would be kept wrong, so that
+ * The text of a file; a text is its own. All files of this program are UTF-8; a letter that was guessed wrong would be kept wrong, so that
  * another file is refused.
  */
-export async function textOf(file: File): Promise<string> {
+export async function textOf(file: File | string): Promise<string> {
+  if (typeof file === 'string') {
+    return file
+  }
   const bytes = await file.arrayBuffer().catch(() => {
     throw new Error(`“${file.name}” cannot be read any more. Choose it again.`)
   })

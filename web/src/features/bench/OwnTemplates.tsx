@@ -21,7 +21,7 @@ export function OwnTemplates() {
       answer(
         api.PUT('/api/bench/templates/{id}', {
           params: { path: { id } },
-          body: { file: typeof file === 'string' ? file : await textOf(file) },
+          body: { file: await textOf(file) },
         }),
       ),
     onSuccess: () => {

@@ -20,7 +20,7 @@ export function TemplateFiles() {
       answer(
         api.PUT('/api/piece-templates/{id}', {
           params: { path: { id } },
-          body: { file: typeof file === 'string' ? file : await textOf(file) },
+          body: { file: await textOf(file) },
         }),
       ),
     onSuccess: (kept) => {

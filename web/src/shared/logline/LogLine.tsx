@@ -142,8 +142,7 @@ export function LogLine({
         )}
         {save.isError && !tooLong && (
           <p role="alert" className="text-sanguine">
-            Not saved: {format.sentence(save.error.message)} Your line is still here; press Enter to try
-            again.
+            Not saved: {save.error.message} Your line is still here; press Enter to try again.
           </p>
         )}
       </div>

@@ -79,18 +79,15 @@ class ChangingPlansTest extends LaterTest {
     field(page, "Title").fill("Mooring posts");
     field(page, "Id, lower-case words joined by hyphens").fill("Mooring Posts");
     page.getByText("The same as a form").click();
-    button(page, "Add an exercise").focus();
-    page.keyboard().press("Enter");
+    button(page, "Add an exercise").press("Enter");
     field(page, "Exercise").fill("Posts at low water");
     field(page, "Drawings").fill("many");
     assertThat(page.getByText("Not complete yet")).isVisible();
     field(page, "Drawings").fill("40");
     field(page, "Id, lower-case words joined by hyphens").fill("mooring-posts");
     assertThat(page.getByText("% of your room")).isVisible();
-    button(page, "Add a week").focus();
-    page.keyboard().press("Enter");
-    button(page, "Week 2 earlier").focus();
-    page.keyboard().press("Enter");
+    button(page, "Add a week").press("Enter");
+    button(page, "Week 2 earlier").press("Enter");
     assertThat(page.getByText("2. Week 1")).isVisible();
     button(page, "Save the course").click();
     button(page, "Follow Mooring posts").click();
@@ -141,14 +138,14 @@ class ChangingPlansTest extends LaterTest {
     page.keyboard().press("Escape");
     page.getByLabel("Search entries and exercises").fill("2 March");
     page.keyboard().press("Enter");
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("2 March 2026")).focus();
-    page.keyboard().press("Enter");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("2 March 2026"))
+        .press("Enter");
     assertThat(
             page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Monday 2 March")))
         .isVisible();
     page.getByLabel("Write it down").fill("3 lanterns, 9 min, pen");
-    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("a new topic")).focus();
-    page.keyboard().press("Enter");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("a new topic"))
+        .press("Enter");
     page.keyboard().press("Enter");
     assertThat(page.getByText("Logged for Monday")).isVisible();
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change lanterns")).click();

@@ -55,8 +55,7 @@ class RecallTest {
     assertThat(left).hasCount(8);
     while (left.count() > 0) {
       int before = left.count();
-      left.first().focus();
-      page.keyboard().press("Enter");
+      left.first().press("Enter");
       assertThat(left).hasCount(before - 1);
     }
     button(page, "That is the order").click();
@@ -74,12 +73,10 @@ class RecallTest {
     org.assertj.core.api.Assertions.assertThat(known).isGreaterThan(3);
     page.getByLabel("Name of the next pin").fill("waterline");
     var place = page.getByRole(AriaRole.BUTTON, starting("Set waterline"));
-    place.focus();
-    page.keyboard().press("Enter");
+    place.press("Enter");
     assertThat(pins).hasCount(known + 1);
     page.keyboard().press("ArrowDown");
-    button(page, "Keep the plate").focus();
-    page.keyboard().press("Enter");
+    button(page, "Keep the plate").press("Enter");
     assertThat(page.getByText("Draw it from memory")).isVisible();
     assertThat(page.locator("h1")).containsText("Hull of the cabinet");
     link(page, "Change it").click();

@@ -48,8 +48,8 @@ class StudyTest {
     var page = pages.open(quill.url() + "/topics");
     link(page, "rope and nets").press("Enter");
     assertThat(page.getByText("Minutes a week")).isVisible();
-    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Minutes a week")).focus();
-    page.keyboard().press("ArrowRight");
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Minutes a week"))
+        .press("ArrowRight");
     assertThat(page.getByText(Pattern.compile("^Week of .*drawings?$")).first()).isVisible();
     button(page, "This feels weak").click();
     field(page, "Drawings more").fill("8");

@@ -33,11 +33,9 @@ class WhatForTest {
   @Test
   void the_smallest_page_begins_in_two_presses_of_a_key() {
     var page = pages.open(quill.url() + "/today");
-    link(page, "Little energy").focus();
-    page.keyboard().press("Enter");
+    link(page, "Little energy").press("Enter");
     assertThat(page.getByText("nothing is asked afterwards")).isVisible();
-    button(page, "Begin").focus();
-    page.keyboard().press("Enter");
+    button(page, "Begin").press("Enter");
     assertThat(page.getByRole(AriaRole.TIMER)).isVisible();
     page.navigate(quill.url() + "/easy?way=short");
     field(page, "Minutes there are").fill("5");
