@@ -45,6 +45,7 @@ export default defineConfig({
     setupFiles: './src/test-setup.ts',
     globals: false,
     isolate: false,
+    unstubGlobals: true,
     testTimeout: 120_000,
   },
 })

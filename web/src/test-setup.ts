@@ -17,3 +17,4 @@ globalThis.ResizeObserver ??= NoResizes
 Element.prototype.scrollIntoView ??= () => {}
 Element.prototype.hasPointerCapture ??= () => false
 window.scrollTo = () => {}
+globalThis.matchMedia ??= () => ({ matches: false }) as MediaQueryList

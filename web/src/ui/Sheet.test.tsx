@@ -15,6 +15,22 @@ function open() {
   return onClose
 }
 
+test('it begins at its first field, and at the cross where it has none', () => {
+  const { unmount } = render(
+    <Sheet open onClose={vi.fn()} title="A boat">
+      <form>
+        <input type="file" aria-label="Picture" />
+        <Field label="Name" />
+        <Field label="Harbour" />
+      </form>
+    </Sheet>,
+  )
+  expect(screen.getByLabelText('Name')).toHaveFocus()
+  unmount()
+  open()
+  expect(screen.getByRole('button', { name: 'Close' })).toHaveFocus()
+})
+
 test('an untouched sheet goes away at once', async () => {
   const onClose = open()
   await userEvent.keyboard('{Escape}')

@@ -3,6 +3,15 @@ import { Dialog } from 'radix-ui'
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 
+const FIRST_FIELD = [
+  'input:not([type=file]):not([type=radio]):not([tabindex="-1"])',
+  'input[type=radio]:checked',
+  'select',
+  'textarea',
+]
+  .map((field) => `form ${field}:enabled`)
+  .join()
+
 const Leave = createContext<(() => void) | undefined>(undefined)
 
 /**
@@ -35,6 +44,7 @@ export function Sheet({
         <Dialog.Content
           className={`floats bg-paper text-ink border-hairline rounded-paper fixed inset-x-2 top-1/2 z-50 mx-auto max-h-[94dvh] -translate-y-1/2 overflow-y-auto border p-5 sm:p-8 ${wide ? 'max-w-4xl' : 'max-w-2xl'}`}
           onInput={() => setFilled(true)}
+          onOpenAutoFocus={beginAtFirstField}
           {...(description ? {} : { 'aria-describedby': undefined })}
         >
           <div className="mb-4 flex items-start justify-between gap-4">
@@ -53,6 +63,15 @@ export function Sheet({
       </Dialog.Portal>
     </Dialog.Root>
   )
+}
+
+/** Whoever is about to type need not pass the cross first; under a finger a field would call up the keyboard. */
+function beginAtFirstField(event: Event) {
+  const field = (event.target as HTMLElement).querySelector<HTMLElement>(FIRST_FIELD)
+  if (field && !matchMedia('(pointer: coarse)').matches) {
+    event.preventDefault()
+    field.focus()
+  }
 }
 
 function Asking({ onStay, onLeave }: { onStay: () => void; onLeave: () => void }) {

@@ -6,10 +6,7 @@ import type { Schemas } from '../../api/client'
 import { show } from '../../test-page'
 import DayScreen from './DayScreen'
 
-beforeEach(() => {
-  sessionStorage.clear()
-  globalThis.matchMedia = ((query: string) => ({ matches: false, media: query })) as typeof matchMedia
-})
+beforeEach(() => sessionStorage.clear())
 
 const view = (more: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
   day: '2026-03-04',

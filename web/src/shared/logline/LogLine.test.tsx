@@ -26,10 +26,7 @@ const question = {
   complete: false,
 }
 
-beforeEach(() => {
-  sessionStorage.clear()
-  globalThis.matchMedia = ((query: string) => ({ matches: false, media: query })) as typeof matchMedia
-})
+beforeEach(() => sessionStorage.clear())
 
 const line = () => screen.getByLabelText(/Write it down/)
 
@@ -142,7 +139,7 @@ test('a line of a day off offers rest or a pause', async () => {
 })
 
 test('the cursor goes into the line once the page is shown, unless the learner types elsewhere', async () => {
-  globalThis.matchMedia = ((query: string) => ({ matches: true, media: query })) as typeof matchMedia
+  vi.stubGlobal('matchMedia', () => ({ matches: true }))
   function Late() {
     const [shown, setShown] = useState(false)
     return (

@@ -30,8 +30,7 @@ import org.springframework.core.env.Environment;
 public class HumbleQuill {
   static {
     // A pooled connection is asked whether it lives each time it is handed out: after a failed
-    // write
-    // the database is another one.
+    // write the database is another one.
     System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
   }
 
@@ -47,6 +46,9 @@ public class HumbleQuill {
 
   private static void run(Options options) throws Options.Wrong, DataFolder.Unusable {
     var folder = new DataFolder(Path.of(options.data()).toAbsolutePath().normalize());
+    if (options.onlyLists()) {
+      System.exit(Restore.run(folder, "", System.out));
+    }
     folder.take();
     settleUpdate(folder);
     switch (options.doing()) {

@@ -28,6 +28,14 @@ record Options(String data, int port, boolean demo, Doing doing, String what, St
     }
   }
 
+  /**
+   * Whether copies are listed and nothing is written, which may be while another run has the
+   * folder.
+   */
+  boolean onlyLists() {
+    return doing == Doing.RESTORE && what.isEmpty();
+  }
+
   static Options parse(String... args) throws Wrong {
     String data = null;
     int port = 8420;

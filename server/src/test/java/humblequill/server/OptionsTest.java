@@ -23,8 +23,10 @@ class OptionsTest {
     var list = Options.parse("--data", "d", "--restore");
     assertThat(list.doing()).isEqualTo(Options.Doing.RESTORE);
     assertThat(list.what()).isEmpty();
-    assertThat(Options.parse("--data", "d", "--restore", "2026-03-05").what())
-        .isEqualTo("2026-03-05");
+    assertThat(list.onlyLists()).isTrue();
+    var one = Options.parse("--data", "d", "--restore", "2026-03-05");
+    assertThat(one.what()).isEqualTo("2026-03-05");
+    assertThat(one.onlyLists()).isFalse();
   }
 
   @Test

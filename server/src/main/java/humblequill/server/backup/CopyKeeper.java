@@ -143,9 +143,14 @@ public class CopyKeeper {
     if (e instanceof FileSystemException file) {
       return "The disk refused to write " + file.getFile() + ".";
     }
-    return e instanceof IOException
+    return isOfTheDisk(e)
         ? "The disk failed at writing or reading it back."
         : "The database could not be read whole. Run ./quill check.";
+  }
+
+  /** The database tells of a disk that fails in words of its own, with the failure behind them. */
+  private static boolean isOfTheDisk(Throwable e) {
+    return e instanceof IOException || e.getCause() != null && isOfTheDisk(e.getCause());
   }
 
   /** Names the second place, or none, and brings the copies there. */

@@ -2,6 +2,7 @@ package humblequill.server.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.reset;
 import static org.mockito.Mockito.when;
 
 import humblequill.core.calendar.PracticeClock;
@@ -16,7 +17,10 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import javax.sql.DataSource;
+import org.h2.api.ErrorCode;
 import org.h2.jdbcx.JdbcConnectionPool;
+import org.h2.message.DbException;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -31,6 +35,7 @@ class CopyKeeperTest {
   private final Learner learner = mock(Learner.class);
   private DataFolder folder;
   private JdbcConnectionPool pool;
+  private final SettingsService settings = mock(SettingsService.class);
   private CopyKeeper keeper;
 
   @BeforeEach
@@ -38,7 +43,6 @@ class CopyKeeperTest {
     folder = new DataFolder(path);
     pool = JdbcConnectionPool.create(folder.databaseUrl(), "sa", "");
     new JdbcTemplate(pool).execute("create table entry(id int primary key)");
-    var settings = mock(SettingsService.class);
     when(settings.learner()).thenReturn(learner);
     when(learner.clock()).thenReturn(new PracticeClock(ZoneOffset.UTC, 0));
     on(THURSDAY);
@@ -84,6 +88,21 @@ class CopyKeeperTest {
     assertThat(keeper.behind(THURSDAY.plusDays(1)).orElseThrow().newest()).isEqualTo(THURSDAY);
     keeper.copyIfDue();
     assertThat(keeper.behind(THURSDAY.plusDays(1))).isEmpty();
+  }
+
+  @Test
+  void a_disk_that_fails_under_the_database_is_not_taken_for_a_damaged_database() throws Exception {
+    var failing = mock(DataSource.class);
+    keeper = new CopyKeeper(folder, new Disk(folder), failing, new Commits(), settings);
+    var disk = DbException.convertIOException(new IOException("Input/output error"), "quill");
+    when(failing.getConnection()).thenThrow(disk.getSQLException());
+    keeper.copyIfDue();
+    assertThat(keeper.behind(THURSDAY).orElseThrow().sentence()).startsWith("The disk failed");
+    var damage = DbException.get(ErrorCode.FILE_CORRUPTED_1, "quill");
+    reset(failing);
+    when(failing.getConnection()).thenThrow(damage.getSQLException());
+    keeper.copyIfDue();
+    assertThat(keeper.behind(THURSDAY).orElseThrow().sentence()).contains("./quill check");
   }
 
   @Test
