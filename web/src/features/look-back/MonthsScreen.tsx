@@ -117,7 +117,7 @@ function Dips() {
     <section className="mt-6">
       <h2>Marks that fell with something new</h2>
       <p className="text-faded max-w-prose text-sm">
-        Three weeks before against three weeks from then on, half a mark or more. It stands here because it is
+        Three weeks before against up to three from then on, half a mark or more. It stands here because it is
         usual, not because one made the other.
       </p>
       <ul>

@@ -72,6 +72,50 @@ class CoverageApiTest {
         .isZero();
   }
 
+  private static void promised(Api api, String unit, String topic) {
+    var terms = new HashMap<String, Object>();
+    terms.put("kind", "STANDING");
+    terms.put("title", "Every week");
+    terms.put("count", 3);
+    terms.put("unit", unit);
+    terms.put("topic", topic);
+    terms.put("secondsEach", 300);
+    terms.put("start", today(api).minusDays(6).toString());
+    terms.put("beside", true);
+    terms.put("policy", "SPREAD");
+    terms.put("rest", List.of());
+    terms.put("rules", List.of());
+    var answer = api.post("/api/quotas", Map.of("id", UUID.randomUUID(), "terms", terms));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+  }
+
+  private static double drawnFor(Api api, String purpose) {
+    for (var strip : api.get("/api/coverage?window=DAYS").json().path("balance").path("strips")) {
+      for (var part : strip.path("parts")) {
+        if (strip.path("by").asString().equals("PURPOSE")
+            && part.path("name").asString().equals(purpose)) {
+          return part.path("minutes").asDouble();
+        }
+      }
+    }
+    return 0;
+  }
+
+  /** By hand; common practice, no published source. */
+  @Test
+  void so_many_a_week_of_anything_does_not_make_a_duty_of_what_one_likes(Api api) {
+    double liked = drawnFor(api, "LIKING");
+    double duty = drawnFor(api, "PROMISE");
+    logged(api, 3, "bollards", 35, null);
+    promised(api, "DRAWINGS", null);
+    promised(api, "MINUTES", null);
+    assertThat(drawnFor(api, "LIKING")).isEqualTo(liked + 35);
+    assertThat(drawnFor(api, "PROMISE")).isEqualTo(duty);
+    promised(api, "DRAWINGS", "bollards");
+    assertThat(drawnFor(api, "LIKING")).isEqualTo(liked);
+    assertThat(drawnFor(api, "PROMISE")).isEqualTo(duty + 35);
+  }
+
   @Test
   void a_topic_tells_all_that_its_entries_do(Api api) {
     var study =

@@ -71,7 +71,7 @@ public record Balance(int minutes, List<Strip> strips) {
   /**
    * The balance of what was drawn.
    *
-   * @param promised whether an entry counts for a promise
+   * @param promised whether an entry counts for a promise that says what is drawn
    */
   public static Balance of(List<Drawn> drawn, TopicGraph graph, Predicate<Drawn> promised) {
     var sums = new EnumMap<By, Map<String, Double>>(By.class);

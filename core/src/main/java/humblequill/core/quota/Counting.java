@@ -37,6 +37,15 @@ public record Counting(
     return topic.isPresent() || exercise.isPresent();
   }
 
+  /**
+   * Whether it takes any drawing, whatever it shows, as "three pages a day" does. It says how much
+   * is drawn and not what, so what counts for nothing else is still drawn for liking. Prompts are
+   * ticked, and no entry tells of them.
+   */
+  public boolean takesAnything() {
+    return !namesTheWork() && medium.isEmpty() && source.isEmpty();
+  }
+
   /** Everything of a unit. */
   public static Counting all(Unit unit) {
     return new Counting(

@@ -37,12 +37,20 @@ public record Dip(
 
   private static final int WEEK = 7;
 
-  /** All dips, the oldest first; of several topics taken up at once the one drawn most. */
+  /**
+   * All dips, the oldest first; of several topics taken up at once the one drawn most. In the first
+   * three weeks of a record everything is written down for the first time, which does not make it
+   * new.
+   */
   public static List<Dip> of(Ledger ledger, LocalDate today) {
     var dips = new ArrayList<Dip>();
+    var knownFrom = ledger.all().findFirst().map(d -> d.day().plusDays(SPAN));
     for (var topic : ledger.topicsTouched()) {
       var days = ledger.minutesOf(topic).byDay();
       var first = days.firstKey();
+      if (knownFrom.filter(first::isBefore).isPresent()) {
+        continue;
+      }
       int minutes = days.headMap(first.plusDays(SPAN)).values().stream().mapToInt(m -> m).sum();
       var before = mark(ledger, first.minusDays(SPAN), first);
       var after = mark(ledger, first, first.plusDays(SPAN));

@@ -113,6 +113,20 @@ class AccountTest {
     assertThat(of(field, wanted).unitsIn(drawn)).isEqualTo(matches ? 3 : 0);
   }
 
+  /** Common practice, no published source: who fills pages of a book draws in it what they like. */
+  @ParameterizedTest
+  @CsvSource({
+    "none, true",
+    "book, true",
+    "topic, false",
+    "exercise, false",
+    "source, false",
+    "medium, false"
+  })
+  void a_promise_of_so_many_does_not_say_what_is_drawn(String field, boolean anything) {
+    assertThat(of(field, "x").takesAnything()).isEqualTo(anything);
+  }
+
   @ParameterizedTest
   @CsvSource({
     "topic, gulls, true", "topic, cats, false", "source, life, true", "source, photo, false",

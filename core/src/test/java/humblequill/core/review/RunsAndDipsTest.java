@@ -47,14 +47,23 @@ class RunsAndDipsTest {
     assertThat(RunsInOrder.of(List.of(), Tally.NONE, List.of())).isEmpty();
   }
 
-  /** A mark of each week's Monday, and another topic from the seventh week on. */
+  /** Two marks a week, and another topic from some week on. */
   private static Ledger marks(int... marks) {
+    return newIn(6, marks);
+  }
+
+  private static Ledger newIn(int newWeek, int... marks) {
     var drawn = new ArrayList<Drawn>();
     for (int week = 0; week < marks.length; week++) {
       for (int i = 0; i < 2; i++) {
         drawn.add(
             Drawns.of(
-                DAY.plusDays(7L * week + i), week < 6 ? "hulls" : "bones", 1, 30, 0, marks[week]));
+                DAY.plusDays(7L * week + i),
+                week < newWeek ? "hulls" : "bones",
+                1,
+                30,
+                0,
+                marks[week]));
       }
     }
     return Ledger.of(drawn);
@@ -67,6 +76,12 @@ class RunsAndDipsTest {
     assertThat(dips.get(0).topic()).isEqualTo("bones");
     assertThat(dips.get(0).before()).isEqualTo(4);
     assertThat(dips.get(0).endedAfter()).hasValue(3);
+  }
+
+  @Test
+  void what_is_first_written_down_is_not_new_while_the_record_is_younger_than_three_weeks() {
+    assertThat(Dip.of(newIn(2, 4, 4, 2, 2, 3, 3), DAY.plusDays(42))).isEmpty();
+    assertThat(Dip.of(newIn(3, 4, 4, 4, 2, 2, 3), DAY.plusDays(42))).hasSize(1);
   }
 
   @Test

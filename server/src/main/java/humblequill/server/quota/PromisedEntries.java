@@ -9,7 +9,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Which entries count for promises. */
+/** Which entries count for promises that say what is drawn. */
 @Component
 public class PromisedEntries {
   private final QuotaAccounts accounts;
@@ -27,8 +27,11 @@ public class PromisedEntries {
         List.of(promises),
         () -> {
           var found = new HashSet<UUID>();
-          promises.forEach(
-              q -> q.account().matching().stream().map(Drawn::entry).forEach(found::add));
+          promises.stream()
+              .map(QuotaAccounts.Counted::account)
+              .filter(account -> !account.quota().counting().takesAnything())
+              .forEach(
+                  account -> account.matching().stream().map(Drawn::entry).forEach(found::add));
           return Set.copyOf(found);
         });
   }
