@@ -33,6 +33,22 @@ test('a forgiven miss is a hairline, rest is dotted, a gap is nothing', () => {
   expect(lines[1]).toHaveAttribute('stroke-dasharray')
 })
 
+test('a month of fewer days has room for as many as the longest, so that they stand under each other', () => {
+  const { container } = render(
+    <PenLine
+      strokes={strokes(['INK', 'GAP'])}
+      places={31}
+      today="2026-03-09"
+      text="in words"
+      label={() => undefined}
+      name={(stroke) => stroke.date}
+      onDay={onDay}
+    />,
+  )
+  const width = Number(container.querySelector('svg')?.getAttribute('viewBox')?.split(' ')[2])
+  expect(Number(container.querySelectorAll('rect')[1]?.getAttribute('x'))).toBeCloseTo(width / 31)
+})
+
 test('a pressed day leads to its page', () => {
   const days = draw(['INK', 'GAP']).querySelectorAll('rect')
   days[1]?.dispatchEvent(new MouseEvent('click', { bubbles: true }))

@@ -4,7 +4,8 @@ import type { Schemas } from '../api/client'
 type Stroke = Schemas['Stroke']
 
 const DAY = 14
-const HEIGHT = 44
+const HEIGHT = 32
+const LABELS = 12
 const MIDDLE = 18
 const FULL_MINUTES = 90
 
@@ -20,6 +21,7 @@ export function PenLine({
   text,
   onDay,
   pencil = false,
+  places = strokes.length,
 }: {
   strokes: Stroke[]
   today: string
@@ -31,11 +33,15 @@ export function PenLine({
   text: string
   /** Whether it is only drawn ahead, to show what will stand there. */
   pencil?: boolean
+  /** Days that there is room for, so that lines of fewer days stand under each other day by day. */
+  places?: number
   /** A day was pressed. The keyboard has the day's page for that. */
   onDay: (day: string) => void
 }) {
   const box = useRef<HTMLDivElement>(null)
-  const width = strokes.length * DAY
+  const width = places * DAY
+  const labels = strokes.map(label)
+  const height = labels.some(Boolean) ? HEIGHT + LABELS : HEIGHT
   const now = strokes.findIndex((s) => s.date === today)
   useLayoutEffect(() => {
     // On a narrow screen the line is longer than the page; what counts is its end.
@@ -46,7 +52,8 @@ export function PenLine({
   return (
     <div ref={box} className="overflow-hidden">
       <svg
-        viewBox={`0 0 ${width} ${HEIGHT}`}
+        viewBox={`0 0 ${width} ${height}`}
+        preserveAspectRatio="xMinYMid"
         className="block w-full min-w-[1040px]"
         role="img"
         aria-label={text}
@@ -64,7 +71,7 @@ export function PenLine({
             key={stroke.date}
             x={i * DAY}
             width={DAY}
-            height={HEIGHT - 12}
+            height={HEIGHT}
             className="hover:stroke-hairline cursor-pointer fill-transparent"
             onClick={() => onDay(stroke.date)}
           >
@@ -72,16 +79,14 @@ export function PenLine({
           </rect>
         ))}
         {now >= 0 && <path d={`M${now * DAY + 3} 1 h8 l-4 5 z`} className="fill-sanguine" />}
-        {strokes.map((stroke, i) => {
-          const words = label(stroke, i)
-          return (
+        {labels.map(
+          (words, i) =>
             words && (
-              <text key={i} x={i * DAY} y={HEIGHT - 2} className="fill-faded text-[10.5px]">
+              <text key={i} x={i * DAY} y={height - 2} className="fill-faded text-[10.5px]">
                 {words}
               </text>
-            )
-          )
-        })}
+            ),
+        )}
       </svg>
     </div>
   )

@@ -20,6 +20,8 @@ const KINDS: Record<Mark['kind'], string> = {
   PAUSE: 'pause',
 }
 
+const LONGEST_MONTH = 31
+
 /** A year: twelve rows of the pen line, what began on it, and the runs of all years. */
 export default function YearScreen() {
   const { year } = useParams()
@@ -49,9 +51,10 @@ function Rows({ view, today }: { view: Year; today: string }) {
             {monthName(m.month)}
             <span className="text-faded print:block">{m.minutes > 0 && format.minutes(m.minutes)}</span>
           </p>
-          <div className="min-w-0 [&_svg]:max-h-12 [&_svg]:min-w-0 print:[&_svg]:max-h-9">
+          <div className="min-w-0 [&_svg]:min-w-0 print:[&_svg]:max-h-11">
             <PenLine
               strokes={m.strokes}
+              places={LONGEST_MONTH}
               today={today}
               label={() => undefined}
               name={(s) =>
