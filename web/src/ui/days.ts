@@ -1,8 +1,17 @@
 const DAY_MS = 86_400_000
-const ISO = /^\d{4}-\d{2}-\d{2}$/
 
-/** Whether a value is a day, and not something typed that cannot be read as one. */
-export const isDay = (value: string) => ISO.test(value)
+/** The day of these figures as yyyy-mm-dd; nothing where the calendar has none. */
+export function existing(year: number, month: number, day: number): string | undefined {
+  const date = new Date(Date.UTC(year, month - 1, day))
+  const real = year > 999 && year < 10_000 && date.getUTCMonth() === month - 1 && date.getUTCDate() === day
+  return real ? date.toISOString().slice(0, 10) : undefined
+}
+
+/** Whether a value is a day of the calendar, and not something typed that cannot be read as one. */
+export function isDay(value: string): boolean {
+  const [year = 0, month = 0, day = 0] = value.split('-').map(Number)
+  return existing(year, month, day) === value
+}
 
 /** The day that lies so many days later. */
 export const later = (day: string, days: number) =>

@@ -1,4 +1,5 @@
 import { createContext, useContext, useMemo } from 'react'
+import { existing, isDay } from './days'
 
 /** The learner's language tag, for dates and numbers. */
 export const Locale = createContext('en')
@@ -59,7 +60,7 @@ export function formats(tag: string) {
     readDay: days.read,
     /** A sentence with its days, yyyy-mm-dd, as they are typed; what it quotes stays as it was written. */
     sentence: (text: string) =>
-      text.replace(QUOTED_OR_DAY, (part) => (isExisting(part) ? days.write(part) : part)),
+      text.replace(QUOTED_OR_DAY, (part) => (isDay(part) ? days.write(part) : part)),
     /** The number that was typed; nothing where it cannot be read as one. */
     readNumber: (text: string) => readNumber(text, marks),
     /** A number as it is typed. */
@@ -131,18 +132,7 @@ function dayFormat(locale: string) {
 
 const QUOTED_OR_DAY = /"[^"]*"|(?<![\w/-])\d{4}-\d{2}-\d{2}(?![\w/-])/g
 
-const isExisting = (part: string) => {
-  const [year = 0, month = 0, day = 0] = part.split('-').map(Number)
-  return existing(year, month, day) === part
-}
-
 const LETTERS: Record<Part, string> = { day: 'dd', month: 'mm', year: 'yyyy' }
-
-function existing(year: number, month: number, day: number): Day | undefined {
-  const date = new Date(Date.UTC(year, month - 1, day))
-  const real = year > 999 && year < 10_000 && date.getUTCMonth() === month - 1 && date.getUTCDate() === day
-  return real ? date.toISOString().slice(0, 10) : undefined
-}
 
 type Marks = { decimal: string; group: string }
 
