@@ -1,5 +1,6 @@
 import { MutationObserver, onlineManager, QueryObserver } from '@tanstack/react-query'
-import { afterEach, expect, test } from 'vitest'
+import { afterEach, expect, test, vi } from 'vitest'
+import { Problem } from './client'
 import { FreshClient } from './FreshClient'
 
 test('a first reading that began before a write is not taken for what came after it', async () => {
@@ -36,6 +37,24 @@ test('what is on the screen stays there until the new answer is read', async () 
   await done
   expect(observer.getCurrentResult().data).toBe(2)
   stop()
+})
+
+test('what was refused is not asked for again, what got no answer is', async () => {
+  const client = new FreshClient()
+  const asked = async (problem: Problem) => {
+    const read = vi.fn().mockRejectedValue(problem)
+    await expect(
+      client.fetchQuery({
+        queryKey: [problem.code],
+        queryFn: read,
+        retry: client.getDefaultOptions().queries?.retry,
+        retryDelay: 0,
+      }),
+    ).rejects.toBe(problem)
+    return read.mock.calls.length
+  }
+  expect(await asked(new Problem('not-found', 'There is no such book.', [], undefined, true))).toBe(1)
+  expect(await asked(new Problem('unreachable', 'No answer.'))).toBe(2)
 })
 
 afterEach(() => onlineManager.setOnline(true))

@@ -4,6 +4,7 @@ import {
   type InvalidateQueryFilters,
   type QueryKey,
 } from '@tanstack/react-query'
+import { Problem } from './client'
 
 /** The server is on this machine: it is there where the network is not. */
 const networkMode = 'always'
@@ -18,7 +19,16 @@ export class FreshClient extends QueryClient {
    * @param staleTime - milliseconds for which what was read is not read anew
    */
   constructor({ retry = 1, staleTime = 5_000 } = {}) {
-    super({ defaultOptions: { queries: { retry, staleTime, networkMode }, mutations: { networkMode } } })
+    super({
+      defaultOptions: {
+        queries: {
+          retry: (failed, error) => failed < retry && !(error instanceof Problem && error.refused),
+          staleTime,
+          networkMode,
+        },
+        mutations: { networkMode },
+      },
+    })
   }
 
   override async invalidateQueries<K extends QueryKey = QueryKey>(

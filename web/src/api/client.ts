@@ -16,6 +16,8 @@ export class Problem extends Error {
     readonly faults: Fault[] = [],
     /** What is stored now, where the request was made on top of something older. */
     readonly current: unknown = undefined,
+    /** Whether the server would answer the same, however often it is asked. */
+    readonly refused = false,
   ) {
     super(detail)
   }
@@ -57,7 +59,7 @@ export async function answer<T>(
     const faults =
       body.faults?.map((fault) => ({ ...fault, detail: told(fault.detail) })) ??
       (body.field ? [{ field: body.field, detail }] : [])
-    throw new Problem(body.code ?? 'unknown', detail, faults, body.current)
+    throw new Problem(body.code ?? 'unknown', detail, faults, body.current, result.response.status < 500)
   }
   return result.data as T
 }

@@ -2,8 +2,8 @@ import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Button } from './Button'
 
-/** What was refused for its values is refused again. */
-const isRefused = (error: Error & { faults?: unknown[] }) => (error.faults ?? []).length > 0
+/** What was refused is refused again. */
+const isRefused = (error: Error & { refused?: boolean }) => error.refused === true
 
 /** Shows what was read, or in words that it is not there yet or could not be read. */
 export function Waiting<T>({

@@ -84,6 +84,19 @@ beforeEach(() => {
   vi.stubGlobal('matchMedia', () => ({ matches: true }))
 })
 
+test('a sitting that is not there is said, with a way back', async () => {
+  show(
+    <Routes>
+      <Route path="/sitting/:id" element={<RunningScreen />} />
+    </Routes>,
+    {},
+    '/sitting/s',
+  )
+  expect(await screen.findByRole('alert')).toHaveTextContent('nothing at /api/sittings/s')
+  expect(screen.queryByRole('button', { name: 'Try again' })).not.toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'To today' })).toHaveAttribute('href', '/')
+})
+
 test('shows the reference, the number of the drawing and the aim', async () => {
   page(sitting())
   expect(await screen.findByText('1 of 2')).toBeInTheDocument()

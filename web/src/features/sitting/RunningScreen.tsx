@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
-import { useParams } from 'react-router'
-import { Button } from '../../ui/Button'
+import { Link, useParams } from 'react-router'
+import { Button, LINE_LINK } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 import { Closing } from './Closing'
@@ -12,6 +12,17 @@ import { useSitting, type Now, type Press } from './useSitting'
 export default function RunningScreen() {
   const { id = '' } = useParams()
   const { query, sitting, now, press } = useSitting(id)
+  if (query.isError && !sitting) {
+    return (
+      <main>
+        <h1 className="sr-only">Sitting</h1>
+        <Waiting query={query}>{() => null}</Waiting>
+        <Link to="/" className={`${LINE_LINK} mx-6`}>
+          To today
+        </Link>
+      </main>
+    )
+  }
   return (
     <Waiting query={query}>
       {() =>
