@@ -7224,6 +7224,8 @@ export interface components {
             minutes: number;
             told: boolean;
             weakest?: components["schemas"]["MarkedPage"];
+            /** Format: int32 */
+            weeksBefore: number;
         };
         WeekLoad: {
             fits: boolean;

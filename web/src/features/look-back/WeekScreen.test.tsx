@@ -13,7 +13,7 @@ const review = (more: object = {}) => ({
   state: 'OPEN',
   version: 4,
   course: { title: 'Harbour Year', week: 16, weekTitle: 'Quay, steps and perspective' },
-  facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280 },
+  facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280, weeksBefore: 4 },
   planned: [],
   run: { length: 29, unit: 'DAYS' },
   newTopics: [],

@@ -34,7 +34,7 @@ const review: Review = {
   state: 'OPEN',
   version: null,
   course: { title: 'Harbour Year', week: 16, weekTitle: 'Quay, steps and perspective' },
-  facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280 },
+  facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280, weeksBefore: 4 },
   planned: [],
   run: { length: 29, unit: 'DAYS' },
   newTopics: [],
@@ -89,8 +89,12 @@ test('a week is called by its place in the course, else by the calendar', () => 
 })
 
 test('facts say what is missing', () => {
-  const first = { ...review, facts: { ...review.facts, before: null } }
+  const first = { ...review, facts: { ...review.facts, before: null, weeksBefore: 0 } }
   expect(facts(first, format)[0]?.beside).toMatch(/the first week/)
+  const young = (weeksBefore: number) => ({ ...review, facts: { ...review.facts, weeksBefore } })
+  expect(facts(young(1), format)[0]?.beside).toBe('4 h 40 min in the week before')
+  expect(facts(young(3), format)[0]?.beside).toBe('4 h 40 min a week in the three before')
+  expect(facts(young(4), format)[0]?.beside).toBe('4 h 40 min a week in the four before')
   const nothing = { ...review, facts: { ...review.facts, days: 0, minutes: 0, drawings: 0 } }
   expect(facts(nothing, format)[0]?.says).toBe('nothing this week')
 })

@@ -9,6 +9,8 @@ export type Review = Schemas['ReviewView']
 export type Offer = Schemas['OfferedChange']
 export type Series = Schemas['SeriesView']
 
+const UP_TO_FOUR = ['no', 'one', 'two', 'three', 'four']
+
 /** A week by its place in the course, else by its dates. */
 export const weekTitle = (review: Pick<Review, 'course' | 'isoWeek'>) =>
   review.course
@@ -117,7 +119,9 @@ export function facts(r: Review, format: Formats): Fact[] {
       beside:
         f.before == null
           ? 'the first week; the next ones can be held against it'
-          : `${format.minutes(Math.round(f.before))} a week in the four before`,
+          : f.weeksBefore === 1
+            ? `${format.minutes(Math.round(f.before))} in the week before`
+            : `${format.minutes(Math.round(f.before))} a week in the ${UP_TO_FOUR[f.weeksBefore]} before`,
       to: `/day/${r.from}`,
     },
     r.planned.length > 0

@@ -15,8 +15,7 @@ import java.util.OptionalDouble;
  * @param told whether all minutes were told
  * @param drawings how many
  * @param days on which something was drawn
- * @param before mean minutes of the {@value #BEFORE} weeks before, as far as they lie after the
- *     first day ever drawn; empty in the first week
+ * @param before the weeks before; empty in the first week
  * @param meanMark of those that were given; empty without any
  * @param freeShare part of the minutes of this week and the {@value #FREE} before it that was drawn
  *     freely; empty without minutes
@@ -30,12 +29,21 @@ public record WeekFigures(
     boolean told,
     int drawings,
     int days,
-    OptionalDouble before,
+    Optional<Before> before,
     OptionalDouble meanMark,
     OptionalDouble freeShare,
     int minutesOfFree,
     Optional<Drawn> best,
     Optional<Drawn> weakest) {
+  /**
+   * What a week is held against.
+   *
+   * @param weeks the {@value #BEFORE} weeks before, as far as they do not lie before the first day
+   *     ever drawn
+   * @param minutes mean of each of them
+   */
+  public record Before(int weeks, double minutes) {}
+
   /** Weeks that a week is held against. */
   public static final int BEFORE = 4;
 
@@ -81,10 +89,10 @@ public record WeekFigures(
     return drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
   }
 
-  private static OptionalDouble before(Ledger ledger, LocalDate from) {
+  private static Optional<Before> before(Ledger ledger, LocalDate from) {
     var byDay = ledger.minutes().byDay();
     if (byDay.isEmpty() || !byDay.firstKey().isBefore(from)) {
-      return OptionalDouble.empty();
+      return Optional.empty();
     }
     int weeks = 0;
     double sum = 0;
@@ -95,6 +103,6 @@ public record WeekFigures(
         sum += minutes(ledger.between(begin, begin.plusDays(DAYS - 1)));
       }
     }
-    return OptionalDouble.of(sum / weeks);
+    return Optional.of(new Before(weeks, sum / weeks));
   }
 }

@@ -26,7 +26,7 @@ class WeekFiguresTest {
     drawn.add(Drawns.of(MONDAY.minusDays(8), "hulls", 1, 20));
     var week = WeekFigures.of(Ledger.of(drawn), MONDAY);
     assertThat(List.of(week.minutes(), week.drawings(), week.days())).containsExactly(60, 6, 2);
-    assertThat(week.before()).as("40 and 20 in two weeks").isEqualTo(OptionalDouble.of(30));
+    assertThat(week.before()).as("40 and 20").contains(new WeekFigures.Before(2, 30));
     assertThat(week.meanMark()).isEqualTo(OptionalDouble.of(3));
     assertThat(week.best().orElseThrow().mark()).isEqualTo(4);
     assertThat(week.weakest().orElseThrow().mark()).isEqualTo(2);
@@ -48,6 +48,7 @@ class WeekFiguresTest {
   void a_week_without_drawing_counts_among_those_before() {
     var drawn =
         List.of(Drawns.of(MONDAY.minusDays(28), "hulls", 1, 80), Drawns.of(MONDAY, "hulls", 1, 10));
-    assertThat(WeekFigures.of(Ledger.of(drawn), MONDAY).before()).isEqualTo(OptionalDouble.of(20));
+    assertThat(WeekFigures.of(Ledger.of(drawn), MONDAY).before())
+        .contains(new WeekFigures.Before(4, 20));
   }
 }

@@ -67,7 +67,8 @@ record ReviewView(
    * What was drawn.
    *
    * @param told whether all minutes were told
-   * @param before mean minutes of the four weeks before; null in the first week
+   * @param before mean minutes of the weeks before; null in the first week
+   * @param weeksBefore how many these are, four at most; 0 in the first week
    * @param freeShare part drawn freely in four weeks; null without minutes
    */
   record WeekFacts(
@@ -76,6 +77,7 @@ record ReviewView(
       int drawings,
       int days,
       @Nullable Double before,
+      int weeksBefore,
       @Nullable Double meanMark,
       @Nullable Double freeShare,
       @Nullable MarkedPage best,
