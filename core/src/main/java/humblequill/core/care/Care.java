@@ -66,12 +66,18 @@ public final class Care {
     return day.minusWeeks(WEEKS_COMPARED);
   }
 
-  /** Mean minutes a week of the four weeks before a day. */
+  /**
+   * Mean minutes a week of the four weeks before a day; 0 while less than these is on record, as
+   * nobody can tell what was usual then.
+   */
   public static int usualWeek(LocalDate day, Tally minutes) {
     return (int) Math.round(mean(day, minutes));
   }
 
   private static double mean(LocalDate day, Tally minutes) {
+    if (minutes.byDay().isEmpty() || minutes.byDay().firstKey().isAfter(comparedFrom(day))) {
+      return 0;
+    }
     return (double) minutes.between(comparedFrom(day), day.minusDays(1)) / WEEKS_COMPARED;
   }
 

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -19,11 +20,15 @@ import org.junit.jupiter.api.Test;
 class CareTest {
   private static final LocalDate TODAY = LocalDate.of(2026, 3, 5);
 
-  private static Tally weeks(int lastWeek, int... before) {
+  /** Each week's minutes on its first day, the newest week first; it ends today. */
+  private static Tally weeks(int... weeks) {
+    return weeksUpTo(TODAY, weeks);
+  }
+
+  private static Tally weeksUpTo(LocalDate last, int... weeks) {
     var minutes = new HashMap<LocalDate, Integer>();
-    minutes.put(TODAY, lastWeek);
-    for (int i = 0; i < before.length; i++) {
-      minutes.put(TODAY.minusDays(7L * (i + 1)), before[i]);
+    for (int i = 0; i < weeks.length; i++) {
+      minutes.put(last.minusDays(7L * i + 6), weeks[i]);
     }
     return Tally.of(minutes);
   }
@@ -60,7 +65,8 @@ class CareTest {
 
   @Test
   void a_planned_week_is_held_against_the_usual_one() {
-    int usual = Care.usualWeek(TODAY, weeks(999, 200, 240, 200, 160));
+    var minutes = weeksUpTo(TODAY.minusDays(1), 200, 240, 200, 160);
+    int usual = Care.usualWeek(TODAY, minutes.plus(Tally.of(Map.of(TODAY, 999))));
     assertThat(usual).as("the four weeks before, today left out").isEqualTo(200);
     assertThat(Care.suddenWith(301, usual, false)).isTrue();
     assertThat(Care.suddenWith(300, usual, false)).isFalse();
@@ -73,6 +79,16 @@ class CareTest {
   void beginners_are_not_told_that_their_second_week_is_too_much() {
     assertThat(kinds(0, weeks(300, 100))).isEmpty();
     assertThat(kinds(0, Tally.of(Map.of(TODAY, 300)))).isEmpty();
+  }
+
+  @Test
+  void what_is_usual_is_not_told_before_four_weeks_are_on_record() {
+    for (int weeks = 1; weeks <= 6; weeks++) {
+      var steady = IntStream.generate(() -> 240).limit(weeks).toArray();
+      assertThat(kinds(0, weeks(steady))).as("%d weeks of four hours", weeks).isEmpty();
+    }
+    assertThat(Care.usualWeek(TODAY, weeksUpTo(TODAY.minusDays(1), 240, 240, 240))).isZero();
+    assertThat(kinds(0, weeks(400, 240, 240, 240, 240))).hasSize(1);
   }
 
   @Test

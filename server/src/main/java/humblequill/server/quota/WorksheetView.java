@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param drop units to leave out
  * @param paceSeconds seconds a unit that would fit; null when none would
  * @param day what becomes of the minutes of a drawing day
- * @param usualWeekMinutes mean minutes a week of the last four
+ * @param usualWeekMinutes mean minutes a week of the last four; 0 while less is on record
  * @param weekMinutes minutes a week it would take
  * @param sudden whether that multiplies the usual week
  * @param trials smaller promises to begin with
