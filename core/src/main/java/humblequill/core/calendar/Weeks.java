@@ -30,4 +30,14 @@ public final class Weeks {
   public static int isoNumber(LocalDate date) {
     return date.get(IsoFields.WEEK_OF_WEEK_BASED_YEAR);
   }
+
+  /**
+   * The number of a week that may begin on another day than Monday: that of the ISO 8601 week with
+   * which it shares most days.
+   *
+   * @param from its first day
+   */
+  public static int numberOf(LocalDate from) {
+    return isoNumber(from.plusDays(3));
+  }
 }

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class WeeksTest {
   // ISO 8601 week dates; values agree between Python's isocalendar, R's %G-W%V-%u and the
@@ -34,6 +35,20 @@ class WeeksTest {
     assertThat(IntStream.rangeClosed(2000, 2040).filter(this::has53Weeks))
         .containsExactly(2004, 2009, 2015, 2020, 2026, 2032, 2037);
     assertThat(IntStream.range(2000, 2400).filter(this::has53Weeks).count()).isEqualTo(71);
+  }
+
+  /** By counting; ISO 8601 itself names a week by its Thursday, the middle of one from Monday. */
+  @ParameterizedTest
+  @EnumSource(DayOfWeek.class)
+  void a_week_from_any_day_has_the_number_of_most_of_its_days(DayOfWeek weekStart) {
+    for (var from = Weeks.startOf(LocalDate.of(2019, 12, 1), weekStart);
+        from.getYear() < 2028;
+        from = from.plusWeeks(1)) {
+      int number = Weeks.numberOf(from);
+      assertThat(from.datesUntil(from.plusDays(7)).filter(d -> Weeks.isoNumber(d) == number))
+          .as("week of %s", from)
+          .hasSizeGreaterThanOrEqualTo(4);
+    }
   }
 
   private boolean has53Weeks(int year) {

@@ -98,7 +98,7 @@ class ReviewViews {
           new ReviewLine(
               from,
               from.plusDays(6),
-              Weeks.isoNumber(from),
+              Weeks.numberOf(from),
               kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
               week.stream().mapToInt(d -> d.minutes().minutes()).sum(),
               week.stream().mapToInt(d -> d.drawings().orElse(0)).sum(),
@@ -123,7 +123,7 @@ class ReviewViews {
     return new ReviewView(
         from,
         to,
-        Weeks.isoNumber(from),
+        Weeks.numberOf(from),
         to.isBefore(learner.today()),
         kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
         kept.map(Reviews.KeptReview::version).orElse(null),
