@@ -14,7 +14,6 @@ export const queries = {
     queryOptions({
       queryKey: ['pauses', span],
       queryFn: () => answer(api.POST('/api/pauses/preview', { body: span })),
-      retry: false,
     }),
   settings: () => queryOptions({ queryKey: ['settings'], queryFn: () => answer(api.GET('/api/settings')) }),
   streaks: () => queryOptions({ queryKey: ['streaks'], queryFn: () => answer(api.GET('/api/streaks')) }),
@@ -60,7 +59,6 @@ export const queries = {
             body: { week, changes },
           }),
         ),
-      retry: false,
     }),
   topics: () => queryOptions({ queryKey: ['topics'], queryFn: () => answer(api.GET('/api/topics')) }),
   appointments: () =>
@@ -135,13 +133,11 @@ export const queries = {
             body: move ?? { kind: 'SHIFT', page: 1, other: 1 },
           }),
         ),
-      retry: false,
     }),
   sheet: (asked: Record<string, string>) =>
     queryOptions({
       queryKey: ['sheet', asked],
       queryFn: () => answer(api.GET('/api/sheet', { params: { query: asked } })),
-      retry: false,
     }),
   tray: () => queryOptions({ queryKey: ['tray'], queryFn: () => answer(api.GET('/api/tray')) }),
   trayRow: (query: { book: string; first: number; two: boolean; from: string }) =>
@@ -371,7 +367,6 @@ export const queries = {
             params: { path: { id }, query: { corners: corners.flatMap((s) => [s.x, s.y]) } },
           }),
         ),
-      retry: false,
     }),
   search: (text: string) =>
     queryOptions({

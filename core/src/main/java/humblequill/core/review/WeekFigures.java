@@ -38,9 +38,9 @@ public record WeekFigures(
   /**
    * What a week is held against.
    *
-   * @param weeks the {@value #BEFORE} weeks before, as far as they do not lie before the first day
-   *     ever drawn
-   * @param minutes mean of each of them
+   * @param weeks how many of the {@value #BEFORE} weeks before do not lie before the first day ever
+   *     drawn, 1 or more
+   * @param minutes their mean
    */
   public record Before(int weeks, double minutes) {}
 
