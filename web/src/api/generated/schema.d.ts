@@ -5196,6 +5196,13 @@ export interface components {
             /** Format: int32 */
             rightNumber?: number | null;
         };
+        Pause: {
+            /** Format: date */
+            from: string;
+            reason: string;
+            /** Format: date */
+            to: string;
+        };
         PauseSpan: {
             /** Format: date */
             from: string;
@@ -6037,6 +6044,7 @@ export interface components {
             newTopics: string[];
             offers: components["schemas"]["OfferView"][];
             over: boolean;
+            pauses: components["schemas"]["Pause"][];
             planned: components["schemas"]["PlannedThen"][];
             read: components["schemas"]["ReadInWeek"][];
             recalled: components["schemas"]["Recalled"][];

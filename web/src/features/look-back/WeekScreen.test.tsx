@@ -14,6 +14,7 @@ const review = (more: object = {}) => ({
   version: 4,
   course: { title: 'Harbour Year', week: 16, weekTitle: 'Quay, steps and perspective' },
   facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280, weeksBefore: 4 },
+  pauses: [],
   planned: [],
   run: { length: 29, unit: 'DAYS' },
   newTopics: [],

@@ -35,6 +35,7 @@ const review: Review = {
   version: null,
   course: { title: 'Harbour Year', week: 16, weekTitle: 'Quay, steps and perspective' },
   facts: { minutes: 312, told: true, drawings: 96, days: 6, before: 280, weeksBefore: 4 },
+  pauses: [],
   planned: [],
   run: { length: 29, unit: 'DAYS' },
   newTopics: [],
@@ -97,6 +98,17 @@ test('facts say what is missing', () => {
   expect(facts(young(4), format)[0]?.beside).toBe('4 h 40 min a week in the four before')
   const nothing = { ...review, facts: { ...review.facts, days: 0, minutes: 0, drawings: 0 } }
   expect(facts(nothing, format)[0]?.says).toBe('nothing this week')
+})
+
+test('a pause is named for the days that it took of the week', () => {
+  const paused = (from: string, to: string) =>
+    facts({ ...review, pauses: [{ from, to, reason: 'away' }] }, format)[1]
+  expect(paused(review.from, review.to)).toMatchObject({
+    name: 'Paused',
+    says: 'the whole week',
+    beside: 'away',
+  })
+  expect(paused(review.from, review.from)?.says).toBe(format.span(review.from, review.from))
 })
 
 test('markdown quotes what the learner wrote line by line, so that it stays words', () => {

@@ -124,6 +124,12 @@ export function facts(r: Review, format: Formats): Fact[] {
             : `${format.minutes(Math.round(f.before))} a week in the ${UP_TO_FOUR[f.weeksBefore]} before`,
       to: `/day/${r.from}`,
     },
+    ...r.pauses.map((p) => ({
+      name: 'Paused',
+      says: p.from === r.from && p.to === r.to ? 'the whole week' : format.span(p.from, p.to),
+      beside: p.reason,
+      to: '/settings',
+    })),
     r.planned.length > 0
       ? {
           name: 'Planned',

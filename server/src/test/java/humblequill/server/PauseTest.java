@@ -53,6 +53,10 @@ class PauseTest extends ClockedTest {
     assertThat(api.get("/api/days/2026-03-20").json().path("pause").asString()).isEqualTo("a cold");
     assertThat(api.get("/api/days/2026-03-04").json().path("mark").asString()).isEqualTo("REST");
     assertThat(api.get("/api/today").json().path("shares")).isEmpty();
+    var paused = api.get("/api/reviews/2026-03-02").json().path("pauses");
+    assertThat(paused).hasSize(1);
+    assertThat(paused.path(0).path("from").asString()).isEqualTo("2026-03-04");
+    assertThat(paused.path(0).path("to").asString()).isEqualTo("2026-03-08");
 
     assertThat(api.post("/api/pauses/undo", wanted).status()).isEqualTo(204);
     assertThat(end()).isEqualTo(before);

@@ -61,6 +61,14 @@ public record Availability(
     return pauses.stream().filter(pause -> pause.contains(date)).findFirst();
   }
 
+  /** What of pauses lies in a span of days, first and last included; the earlier first. */
+  public List<Pause> pausesWithin(LocalDate first, LocalDate last) {
+    return pauses.stream()
+        .flatMap(pause -> pause.within(first, last).stream())
+        .sorted(Comparator.comparing(Pause::from))
+        .toList();
+  }
+
   /** Whether a date is planned rest, by itself or by its weekday. */
   public boolean isRest(LocalDate date) {
     if (restDays.contains(date)) {

@@ -2,6 +2,7 @@ package humblequill.core.calendar;
 
 import java.time.LocalDate;
 import java.util.Objects;
+import java.util.Optional;
 
 /**
  * A span without practice: ill, away. It is neutral in every streak and has no room in any plan.
@@ -17,6 +18,13 @@ public record Pause(LocalDate from, LocalDate to, String reason) {
       throw new IllegalArgumentException(
           "a pause ends on or after its first day: " + from + " to " + to);
     }
+  }
+
+  /** What of it lies in a span of days, first and last included; empty if nothing does. */
+  public Optional<Pause> within(LocalDate first, LocalDate last) {
+    var begin = from.isBefore(first) ? first : from;
+    var end = to.isAfter(last) ? last : to;
+    return end.isBefore(begin) ? Optional.empty() : Optional.of(new Pause(begin, end, reason));
   }
 
   /** Whether the date lies in the span. */

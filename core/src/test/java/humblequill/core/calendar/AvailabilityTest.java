@@ -51,6 +51,18 @@ class AvailabilityTest {
   }
 
   @Test
+  void what_pauses_take_of_a_week_is_told_day_by_day() {
+    var away = new Pause(SUNDAY.plusDays(6), SUNDAY.plusDays(20), "away");
+    var ill = new Pause(SUNDAY.plusDays(1), SUNDAY.plusDays(1), "ill");
+    var all = new Availability(List.of(SEVENTY), Map.of(), Set.of(), List.of(away, ill));
+    assertThat(all.pausesWithin(SUNDAY, SUNDAY.plusDays(6)))
+        .containsExactly(ill, new Pause(SUNDAY.plusDays(6), SUNDAY.plusDays(6), "away"));
+    assertThat(all.pausesWithin(SUNDAY.plusDays(7), SUNDAY.plusDays(13)))
+        .containsExactly(new Pause(SUNDAY.plusDays(7), SUNDAY.plusDays(13), "away"));
+    assertThat(all.pausesWithin(SUNDAY.minusDays(6), SUNDAY)).isEmpty();
+  }
+
+  @Test
   void a_new_pattern_leaves_earlier_weeks_as_they_were() {
     var everyDay = WeekPattern.everyDay(SUNDAY.plusDays(1), 20);
     var changed = new Availability(List.of(everyDay, SEVENTY), Map.of(), Set.of(), List.of());

@@ -1,5 +1,6 @@
 package humblequill.server.review;
 
+import humblequill.core.calendar.Pause;
 import humblequill.core.review.OfferedChange;
 import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param over whether the week is over
  * @param version null while nothing is kept of it
+ * @param pauses what of pauses lies in it
  * @param course where the main course stood; null without one
  * @param planned what courses gave the week, by exercise
  * @param newTopics topics first touched in it
@@ -41,6 +43,7 @@ record ReviewView(
     boolean over,
     Reviews.State state,
     @Nullable Long version,
+    List<Pause> pauses,
     @Nullable CourseThen course,
     WeekFacts facts,
     List<PlannedThen> planned,

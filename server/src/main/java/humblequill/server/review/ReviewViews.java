@@ -127,6 +127,7 @@ class ReviewViews {
         to.isBefore(learner.today()),
         kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
         kept.map(Reviews.KeptReview::version).orElse(null),
+        learner.availability().pausesWithin(from, to),
         course(learner, to),
         facts(WeekFigures.of(ground.drawn(), from)),
         ground.planned(learner, from).stream().map(ReviewView.PlannedThen::of).toList(),
