@@ -1,7 +1,10 @@
 import type { Schemas } from '../api/client'
 
+/** A weekday. */
+export type Weekday = Schemas['Weekday']['day']
+
 /** The weekdays by name, Monday first. */
-export const WEEKDAYS: Record<Schemas['Weekday']['day'], string> = {
+export const WEEKDAYS: Record<Weekday, string> = {
   MONDAY: 'Monday',
   TUESDAY: 'Tuesday',
   WEDNESDAY: 'Wednesday',

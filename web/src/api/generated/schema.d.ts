@@ -4899,7 +4899,7 @@ export interface components {
             /** Format: int32 */
             amount: number;
             /** @enum {string} */
-            kind: "MORE_OF" | "WARM_UP" | "AIM" | "FREE_SHARE" | "STRETCH";
+            kind: "MORE_OF" | "WARM_UP" | "AIM" | "FREE_SHARE" | "STRETCH" | "LESS" | "REPEAT" | "DETOUR" | "MINUTES" | "ORDER" | "RESOURCE";
             /** Format: int32 */
             secondsEach: number;
             /** Format: double */

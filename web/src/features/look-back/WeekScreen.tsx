@@ -17,7 +17,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { Parts } from './Parts'
-import { effect, markdown, offer, type Review } from './text'
+import { effect, keptAt, markdown, offer, type Review } from './text'
 
 /** One week as a letter: what it was on the left, what the learner makes of it on the right. */
 export default function WeekScreen() {
@@ -101,8 +101,11 @@ function useReview(review: Review) {
   const take = useMutation({
     mutationFn: (key: string) =>
       answer(api.POST('/api/reviews/{from}/taken', { ...path, body: { id: crypto.randomUUID(), key } })),
-    onSuccess: (kept) => {
-      say('The plan holds it now; its history says why.')
+    onSuccess: (kept, key) => {
+      const taken = review.offers.find((o) => o.key === key)
+      if (taken) {
+        say(keptAt(taken.offer.kind))
+      }
       return settled(kept)
     },
     onError: (error) => {
@@ -148,14 +151,13 @@ function Open({ review }: { review: Review }) {
         {review.offers.map(({ key, offer: o, effect: does }) => {
           const [what, why] = offer(o, format)
           return (
-            <li key={key} className="border-hairline flex flex-wrap items-baseline gap-x-3 border-b py-1.5">
-              <span>
+            <li key={key} className="border-hairline flex items-baseline gap-x-3 border-b py-1.5">
+              <span className="min-w-0 flex-1">
                 <strong className="font-medium">{what}</strong> <span className="text-faded">{why}</span>
                 {does && <span className="text-faded block text-sm">{effect(does, format)}</span>}
               </span>
               <Button
                 look="quiet"
-                className="ml-auto"
                 disabled={take.isPending}
                 aria-label={`Take it: ${what}`}
                 onClick={() => take.mutate(key)}

@@ -3,6 +3,7 @@ import { formats } from '../../ui/locale'
 import {
   became,
   facts,
+  keptAt,
   markdown,
   offer,
   trend,
@@ -71,8 +72,66 @@ describe('an offered change', () => {
       'Keep 30 % free instead of 20 %',
       'drawn freely: 9 % of four weeks',
     ],
+    [
+      { kind: 'LESS', subject: 'Gulls', amount: 57, seen: 0.5, against: 0.6 },
+      '57 min of work less in Gulls',
+      'so that it asks for what you draw: 50 % of the planned minutes, 60 % the week before',
+    ],
+    [
+      { kind: 'REPEAT', subject: 'Steps', seen: 0.375, against: 4 },
+      'Steps once more',
+      'what was to be looked for was found in 38 % of 4 entries',
+    ],
+    [
+      { kind: 'DETOUR', subject: 'boxes', about: 'sheds' },
+      'A week for boxes before sheds',
+      'never drawn so far, and sheds stands on it',
+    ],
+    [
+      { kind: 'MINUTES', subject: 'TUESDAY', amount: 0, seen: 0, against: 45 },
+      'Tuesday as a rest day',
+      'nothing was drawn on the last four, with 45 min planned',
+    ],
+    [
+      { kind: 'MINUTES', subject: 'SATURDAY', amount: 75, seen: 77.5, against: 40 },
+      '1 h 15 min on Saturdays instead of 40 min',
+      '1 h 18 min were drawn on the last four, on average',
+    ],
+    [
+      { kind: 'ORDER', subject: 'POSES_FIRST', seen: 3.94, against: 3.1 },
+      'Timed poses first, then the lesson',
+      'lessons and studies are marked 3.9 after poses, 3.1 without',
+    ],
+    [
+      { kind: 'ORDER', subject: 'LESSON_FIRST', seen: 4, against: 3.1 },
+      'The lesson first, then timed poses',
+      'lessons and studies are marked 4 without poses before, 3.1 after them',
+    ],
+    [
+      { kind: 'RESOURCE', subject: 'keel to rail', about: 'hulls' },
+      'keel to rail next from the shelf',
+      'it teaches hulls; nothing that you read now does',
+    ],
   ])('%o', (some, what, why) => {
     expect(offer(offered(some), format)).toEqual([what, why])
+  })
+
+  test.each<[Partial<Offer>, number, RegExp]>([
+    [{ kind: 'MINUTES', subject: 'TUESDAY', amount: 15 }, 20, /: 20 min drawn\.$/],
+    [{ kind: 'MINUTES', subject: 'TUESDAY', amount: 0 }, 0, /rest day: it stands\.$/],
+    [{ kind: 'RESOURCE', subject: 'keel to rail' }, 0, /not opened yet\.$/],
+    [{ kind: 'RESOURCE', subject: 'keel to rail' }, 35, /35 min with it\.$/],
+    [{ kind: 'DETOUR', subject: 'boxes' }, 6, /6 drawings since\.$/],
+    [{ kind: 'LESS' }, 0, /it stands\.$/],
+  ])('%o became', (some, since, words) => {
+    expect(became({ offer: offered(some), stands: true, since }, format)).toMatch(words)
+  })
+
+  test('where it is kept is told', () => {
+    expect(keptAt('AIM')).toMatch(/sittings/)
+    expect(keptAt('MINUTES')).toMatch(/settings/)
+    expect(keptAt('RESOURCE')).toMatch(/shelf/)
+    expect(keptAt('LESS')).toMatch(/history/)
   })
 
   test('what became of it is said without blame', () => {

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { aimWords } from '../../shared/aim'
 import { habitName } from '../../shared/habit'
+import { WEEKDAYS, type Weekday } from '../../shared/weekdays'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { upperFirst } from '../../ui/text'
@@ -61,6 +62,57 @@ export function offer(o: Offer, format: Formats): [string, string] {
         `${plural(o.amount, 'day')} for ${o.subject}`,
         `${format.percent(o.seen)} of the planned minutes were drawn, ${format.percent(o.against)} the week before`,
       ]
+    case 'LESS':
+      return [
+        `${format.minutes(o.amount)} of work less in ${o.subject}`,
+        `so that it asks for what you draw: ${format.percent(o.seen)} of the planned minutes, ${format.percent(o.against)} the week before`,
+      ]
+    case 'REPEAT':
+      return [
+        `${o.subject} once more`,
+        `what was to be looked for was found in ${format.percent(o.seen)} of ${plural(o.against, 'entry', 'entries')}`,
+      ]
+    case 'DETOUR':
+      return [`A week for ${o.subject} before ${o.about}`, `never drawn so far, and ${o.about} stands on it`]
+    case 'MINUTES':
+      return [
+        o.amount === 0
+          ? `${WEEKDAYS[o.subject as Weekday]} as a rest day`
+          : `${format.minutes(o.amount)} on ${WEEKDAYS[o.subject as Weekday]}s instead of ${format.minutes(o.against)}`,
+        o.seen === 0
+          ? `nothing was drawn on the last four, with ${format.minutes(o.against)} planned`
+          : `${format.minutes(Math.round(o.seen))} were drawn on the last four, on average`,
+      ]
+    case 'ORDER':
+      return o.subject === 'POSES_FIRST'
+        ? [
+            'Timed poses first, then the lesson',
+            `lessons and studies are marked ${mark(o.seen, format)} after poses, ${mark(o.against, format)} without`,
+          ]
+        : [
+            'The lesson first, then timed poses',
+            `lessons and studies are marked ${mark(o.seen, format)} without poses before, ${mark(o.against, format)} after them`,
+          ]
+    case 'RESOURCE':
+      return [`${o.subject} next from the shelf`, `it teaches ${o.about}; nothing that you read now does`]
+  }
+}
+
+const mark = (value: number, format: Formats) => format.number(Math.round(value * 10) / 10)
+
+/** Where a change that was taken is kept. */
+export function keptAt(kind: Offer['kind']): string {
+  switch (kind) {
+    case 'AIM':
+      return 'The next sittings ask for it.'
+    case 'FREE_SHARE':
+    case 'MINUTES':
+    case 'ORDER':
+      return 'The settings hold it now.'
+    case 'RESOURCE':
+      return 'It comes next on the shelf.'
+    default:
+      return 'The plan holds it now; its history says why.'
   }
 }
 
@@ -93,8 +145,17 @@ export function became({ offer: o, stands, since }: Schemas['BecameView'], forma
       return `${what}: ${since === 0 ? 'not drawn' : `${plural(since, 'drawing')} since`}.`
     case 'AIM':
       return `${what}: said ${since === 0 ? 'no more' : times(since)}, ${times(o.seen)} the week before.`
+    case 'DETOUR':
+      return since === 0 ? `${what}: it stands.` : `${what}: ${plural(since, 'drawing')} since.`
+    case 'MINUTES':
+      return since === 0 ? `${what}: it stands.` : `${what}: ${format.minutes(since)} drawn.`
+    case 'RESOURCE':
+      return `${what}: ${since === 0 ? 'not opened yet' : `${format.minutes(since)} with it`}.`
     case 'FREE_SHARE':
     case 'STRETCH':
+    case 'LESS':
+    case 'REPEAT':
+    case 'ORDER':
       return `${what}: it stands.`
   }
 }
@@ -182,7 +243,10 @@ export function facts(r: Review, format: Formats): Fact[] {
           name: 'Went wrong',
           says: r.remarks.map((w) => `“${w.words}” ${times(w.times)}`).join(' · '),
           beside: r.remarks.some((w) => w.before > 0)
-            ? `before: ${r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0)} in four weeks`
+            ? `${plural(
+                r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0),
+                'such remark',
+              )} in the four weeks before`
             : '',
         }
       : undefined,

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** The shelf over HTTP. */
 @ExtendWith(RunningQuill.class)
 class ShelfApiTest {
-  private static Map<String, Object> fields(String name, Object... more) {
+  static Map<String, Object> fields(String name, Object... more) {
     var fields = new HashMap<String, Object>();
     fields.put("name", name);
     fields.put("kind", "BOOK");

@@ -43,7 +43,8 @@ public record WeekPattern(LocalDate from, Map<DayOfWeek, Integer> minutes, Set<D
     return new WeekPattern(from, byDay, EnumSet.noneOf(DayOfWeek.class));
   }
 
-  int minutesOn(DayOfWeek day) {
+  /** Minutes available on a weekday. */
+  public int minutesOn(DayOfWeek day) {
     return rest.contains(day) ? 0 : minutes.getOrDefault(day, 0);
   }
 }

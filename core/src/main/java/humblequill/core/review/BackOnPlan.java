@@ -1,14 +1,10 @@
 package humblequill.core.review;
 
-import humblequill.core.course.Exercise;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.PlacedWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
@@ -34,7 +30,6 @@ public record BackOnPlan(
     String week,
     int days) {
   private static final int MOST_A_DAY = 960;
-  private static final int MINUTE = 60;
   private static final int DAYS = 7;
 
   /**
@@ -53,7 +48,7 @@ public record BackOnPlan(
       return Optional.empty();
     }
     var ahead = course.placement().weeks().stream().filter(w -> w.from().isAfter(today)).toList();
-    double planned = ahead.stream().mapToDouble(BackOnPlan::minutes).sum();
+    double planned = ahead.stream().mapToDouble(LessWork::minutes).sum();
     double weeks =
         ahead.stream().mapToLong(w -> ChronoUnit.DAYS.between(w.from(), w.to()) + 1).sum()
             / (double) DAYS;
@@ -65,7 +60,7 @@ public record BackOnPlan(
             (int) Math.ceil(missing / weeks),
             minutesADay(next.get(), missing / weeks * length / DAYS, room),
             (int) Math.round(missing),
-            drop(next.get(), minutes(next.get()) * (1 - end.share())),
+            LessWork.of(next.get(), LessWork.minutes(next.get()) * (1 - end.share())).units(),
             next.get().key(),
             Math.min(PlacedWeek.MAX_DAYS, length + later)));
   }
@@ -81,28 +76,5 @@ public record BackOnPlan(
       }
     }
     return 0;
-  }
-
-  private static double minutes(PlacedWeek week) {
-    return week.week().exercises().stream()
-        .mapToDouble(e -> (double) e.target().quantity() * e.secondsEach() / MINUTE)
-        .sum();
-  }
-
-  private static Map<String, Integer> drop(PlacedWeek week, double minutes) {
-    var dropped = new LinkedHashMap<String, Integer>();
-    double left = minutes * MINUTE;
-    List<Exercise> most =
-        week.week().exercises().stream()
-            .sorted(Comparator.comparing((Exercise e) -> e.target().quantity()).reversed())
-            .toList();
-    for (var e : most) {
-      int units = (int) Math.min(e.target().quantity() - 1, Math.floor(left / e.secondsEach()));
-      if (units > 0) {
-        dropped.put(e.id(), units);
-        left -= (double) units * e.secondsEach();
-      }
-    }
-    return dropped;
   }
 }

@@ -4,7 +4,11 @@ import humblequill.core.placement.PlacedWeek;
 import humblequill.core.placement.Placement;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
 
 /** What on the shelf teaches the weeks of a course. */
 public final class Teachers {
@@ -28,5 +32,43 @@ public final class Teachers {
             .filter(w -> shelf.stream().noneMatch(r -> r.teachesAny(w.week().topics())))
             .toList()
         : List.of();
+  }
+
+  /**
+   * A resource that is there.
+   *
+   * @param queue its place in the queue; empty outside
+   */
+  public record OnShelf(UUID id, Resource resource, OptionalInt queue) {}
+
+  /**
+   * The resource to take up for some topics: one that teaches them and was never opened, the one
+   * that waits least in the queue first. None where one that is being read teaches them, and none
+   * where it comes next anyway.
+   */
+  public static Optional<UUID> next(List<OnShelf> shelf, List<String> topics, LocalDate today) {
+    if (shelf.stream().anyMatch(s -> isReadFor(s.resource(), topics, today))) {
+      return Optional.empty();
+    }
+    int first = shelf.stream().mapToInt(Teachers::queued).min().orElse(Integer.MAX_VALUE);
+    return shelf.stream()
+        .filter(s -> s.resource().teachesAny(topics) && isUnopened(s.resource(), today))
+        .min(Comparator.comparingInt(Teachers::queued))
+        .filter(s -> s.queue().isEmpty() || s.queue().getAsInt() > first)
+        .map(OnShelf::id);
+  }
+
+  private static int queued(OnShelf s) {
+    return s.queue().orElse(Integer.MAX_VALUE);
+  }
+
+  private static boolean isReadFor(Resource r, List<String> topics, LocalDate today) {
+    return r.place(today) == Resource.Place.READING && r.teachesAny(topics);
+  }
+
+  private static boolean isUnopened(Resource r, LocalDate today) {
+    var place = r.place(today);
+    return r.use().entries() == 0
+        && (place == Resource.Place.QUEUED || place == Resource.Place.AT_HAND);
   }
 }

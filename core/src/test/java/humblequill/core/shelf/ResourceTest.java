@@ -164,4 +164,42 @@ class ResourceTest {
         .isEmpty();
     assertThat(Teachers.missing(PLAN, List.of(byEntries), TODAY.plusDays(60))).isEmpty();
   }
+
+  private static Resource teaching(String topic, boolean queued, ResourceUse use) {
+    return new Resource(
+        ResourceRole.TEACHES,
+        Ownership.OWNED,
+        List.of(topic),
+        true,
+        queued,
+        Optional.empty(),
+        0,
+        false,
+        use);
+  }
+
+  private static Teachers.OnShelf onShelf(int id, Resource resource, int place) {
+    return new Teachers.OnShelf(
+        new UUID(0, id), resource, place == 0 ? OptionalInt.empty() : OptionalInt.of(place));
+  }
+
+  @Test
+  void what_was_never_opened_and_teaches_a_topic_is_to_be_taken_up() {
+    var gulls = List.of("gulls", "wings");
+    var unqueued = onShelf(1, teaching("wings", false, UNREAD), 0);
+    var second = onShelf(2, teaching("gulls", true, UNREAD), 2);
+    var first = onShelf(3, teaching("hulls", true, UNREAD), 1);
+    assertThat(Teachers.next(List.of(unqueued), gulls, TODAY)).hasValue(unqueued.id());
+    assertThat(Teachers.next(List.of(unqueued, second, first), gulls, TODAY))
+        .as("the one in the queue")
+        .hasValue(second.id());
+    assertThat(Teachers.next(List.of(unqueued, second), gulls, TODAY))
+        .as("it comes next anyway")
+        .isEmpty();
+    var read = onShelf(4, teaching("gulls", false, read(1, 2)), 0);
+    assertThat(Teachers.next(List.of(unqueued, read), gulls, TODAY))
+        .as("one is read for it")
+        .isEmpty();
+    assertThat(Teachers.next(List.of(first), gulls, TODAY)).isEmpty();
+  }
 }

@@ -10,6 +10,7 @@ import humblequill.core.plan.WeekPlans;
 import humblequill.server.course.CourseWeeks;
 import humblequill.server.edge.Refusal;
 import humblequill.server.placement.PlacementService;
+import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -45,11 +46,25 @@ public class ChangeService {
     return view(placed, week, toCore(placed, wanted));
   }
 
+  /** What other settings would do. */
+  @Transactional(readOnly = true)
+  public PreviewView preview(UUID placement, String week, Learner then) {
+    var placed = placements.need(placement);
+    return view(placed, week, List.of(), then);
+  }
+
   private PreviewView view(PlacedCourse placed, String week, List<PlanChange> changes) {
+    return view(placed, week, changes, settings.learner());
+  }
+
+  private PreviewView view(
+      PlacedCourse placed, String week, List<PlanChange> changes, Learner then) {
     var time = plans.planning(settings.learner()).timeOf(placed);
     var done = plans.done(placed);
     var before = PlanPreview.of(placed.placement(), List.of(), week, done, time);
-    var after = PlanPreview.of(placed.placement(), changes, week, done, time);
+    var after =
+        PlanPreview.of(
+            placed.placement(), changes, week, done, plans.planning(then).timeOf(placed));
     return new PreviewView(
         PreviewView.figures(before, week),
         PreviewView.figures(after, week),

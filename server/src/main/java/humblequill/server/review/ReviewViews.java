@@ -4,15 +4,11 @@ import humblequill.core.calendar.Weeks;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.UnitKind;
-import humblequill.core.review.OfferedChange;
-import humblequill.core.review.SaidAgain;
 import humblequill.core.review.WeekFigures;
 import humblequill.core.streak.PracticeRecord;
 import humblequill.server.bench.Tendencies;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.edge.Refusal;
-import humblequill.server.placement.PlacementService;
-import humblequill.server.plan.ChangeService;
 import humblequill.server.recall.Recall;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
@@ -38,8 +34,7 @@ class ReviewViews {
   private final WeekGround ground;
   private final SettingsService settings;
   private final SittingsLookedBack sittings;
-  private final ChangeService changes;
-  private final PlacementService placements;
+  private final Offering offering;
   private final Tendencies tendencies;
   private final EntryPictures pictures;
   private final Recall recall;
@@ -48,8 +43,7 @@ class ReviewViews {
       Reviews reviews,
       WeekGround ground,
       SettingsService settings,
-      ChangeService changes,
-      PlacementService placements,
+      Offering offering,
       Tendencies tendencies,
       EntryPictures pictures,
       SittingsLookedBack sittings,
@@ -58,8 +52,7 @@ class ReviewViews {
     this.reviews = reviews;
     this.ground = ground;
     this.settings = settings;
-    this.changes = changes;
-    this.placements = placements;
+    this.offering = offering;
     this.tendencies = tendencies;
     this.pictures = pictures;
     this.recall = recall;
@@ -264,52 +257,20 @@ class ReviewViews {
   }
 
   private List<ReviewView.OfferView> offers(Learner learner, LocalDate from) {
-    var course = ground.course(learner, learner.today());
     return reviews.open(learner, from).stream()
-        .map(
-            o ->
-                new ReviewView.OfferView(
-                    o.key(),
-                    o,
-                    course
-                        .flatMap(
-                            c ->
-                                Reviews.change(o)
-                                    .map(
-                                        change ->
-                                            changes.preview(c.id(), o.week(), List.of(change))))
-                        .orElse(null)))
+        .map(o -> new ReviewView.OfferView(o.key(), o, offering.effect(learner, o).orElse(null)))
         .filter(o -> o.effect() == null || o.effect().refused() == null)
         .toList();
   }
 
   /** What became of the changes of the review before, until the end of this week. */
   private List<ReviewView.BecameView> became(LocalDate from, Learner learner) {
-    var before = reviews.of(from.minusDays(WeekGround.DAYS));
-    if (before.isEmpty()) {
-      return List.of();
-    }
-    var until = from.plusDays(WeekGround.DAYS);
-    return before.get().document().taken().stream()
-        .map(t -> new ReviewView.BecameView(t.offer(), stands(t), since(t.offer(), from, until)))
+    return reviews.of(from.minusDays(WeekGround.DAYS)).stream()
+        .flatMap(before -> before.document().taken().stream())
+        .map(
+            t ->
+                new ReviewView.BecameView(
+                    t.offer(), offering.stands(learner, t), offering.since(t.offer(), from)))
         .toList();
-  }
-
-  private boolean stands(StoredReview.StoredTaken taken) {
-    if (taken.decision() == null || taken.placement() == null) {
-      return true;
-    }
-    return placements.all().stream()
-        .filter(p -> p.id().equals(taken.placement()))
-        .flatMap(p -> p.decisions().stream())
-        .anyMatch(d -> d.id().equals(taken.decision()) && !d.undone());
-  }
-
-  private int since(OfferedChange offer, LocalDate from, LocalDate until) {
-    return switch (offer.kind()) {
-      case MORE_OF, WARM_UP -> ground.drawings(offer.subject(), from, until);
-      case AIM -> SaidAgain.count(offer.subject(), ground.wrong(from, until));
-      case FREE_SHARE, STRETCH -> 0;
-    };
   }
 }

@@ -7,8 +7,6 @@ import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
 import humblequill.server.edge.Refusal;
-import humblequill.server.plan.ChangeService;
-import humblequill.server.plan.ChangeToMake;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.DayOfWeek;
@@ -32,7 +30,7 @@ public class Reviews {
   private final WeekReviewRepository repository;
   private final LookBackRepository lookBack;
   private final WeekGround ground;
-  private final ChangeService changes;
+  private final Offering offering;
   private final SettingsService settings;
   private final Remembered<Map<LocalDate, KeptReview>> stored;
   private final Remembered<Optional<DayOfWeek>> day;
@@ -41,13 +39,13 @@ public class Reviews {
       WeekReviewRepository repository,
       LookBackRepository lookBack,
       WeekGround ground,
-      ChangeService changes,
+      Offering offering,
       SettingsService settings,
       Memory memory) {
     this.repository = repository;
     this.lookBack = lookBack;
     this.ground = ground;
-    this.changes = changes;
+    this.offering = offering;
     this.settings = settings;
     this.stored = memory.remember("weeks looked back on");
     this.day = memory.remember("the day for looking back");
@@ -163,21 +161,7 @@ public class Reviews {
             .flatMap(r -> r.document().taken().stream())
             .map(t -> t.offer().key())
             .toList();
-    return OfferedChange.of(ground.ground(learner, from, settings.read().freePercent())).stream()
-        .filter(o -> !taken.contains(o.key()))
-        .toList();
-  }
-
-  /** A change of the plan as it is asked for; empty where an offer changes no plan. */
-  static Optional<ChangeToMake> change(OfferedChange o) {
-    return switch (o.kind()) {
-      case MORE_OF ->
-          Optional.of(
-              new ChangeToMake.MoreOf(o.subject(), o.amount(), o.secondsEach(), List.of(o.week())));
-      case WARM_UP -> Optional.of(new ChangeToMake.WarmUp(o.week(), o.subject(), o.amount()));
-      case STRETCH -> Optional.of(new ChangeToMake.Stretch(o.week(), o.amount()));
-      case AIM, FREE_SHARE -> Optional.empty();
-    };
+    return offering.of(learner, from).stream().filter(o -> !taken.contains(o.key())).toList();
   }
 
   /** Keeps the learner's words, and whether the week is closed. */
@@ -230,15 +214,7 @@ public class Reviews {
                         "offer-gone",
                         "The plan moved on, and this change does not follow any more. Look at"
                             + " what is offered now."));
-    var change = change(offer);
-    var course = ground.course(learner, learner.today());
-    UUID placement = null;
-    if (change.isPresent() && course.isPresent()) {
-      placement = course.get().id();
-      changes.change(id, placement, List.of(change.get()), reason(offer));
-    } else if (offer.kind() == OfferedChange.Kind.FREE_SHARE) {
-      settings.keepFree(offer.amount());
-    }
+    var placement = offering.make(learner, offer, id).orElse(null);
     var document = kept.map(KeptReview::document).orElse(StoredReview.EMPTY);
     var taken = new ArrayList<>(document.taken());
     taken.add(StoredReview.StoredTaken.of(offer, placement, placement == null ? null : id));
@@ -265,18 +241,5 @@ public class Reviews {
         kept.map(KeptReview::version).orElse(null),
         kept.map(KeptReview::state).orElse(State.OPEN),
         new StoredReview(document.words(), document.expects(), taken));
-  }
-
-  /** Why the plan changed, as its history tells it. */
-  private static String reason(OfferedChange o) {
-    return switch (o.kind()) {
-      case MORE_OF ->
-          "Looking back: %s, %.0f of %.0f drawn.".formatted(o.about(), o.seen(), o.against());
-      case WARM_UP ->
-          "Looking back: %s is rusty, and %s needs it.".formatted(o.subject(), o.about());
-      case STRETCH ->
-          "Looking back: %.0f %% of the planned minutes were drawn.".formatted(100 * o.seen());
-      case AIM, FREE_SHARE -> "Looking back.";
-    };
   }
 }

@@ -1,5 +1,6 @@
 package humblequill.server.review;
 
+import humblequill.core.entry.Drawn;
 import humblequill.core.sitting.CueRecord;
 import humblequill.core.sitting.Feared;
 import humblequill.core.sitting.PastSitting;
@@ -127,13 +128,21 @@ class SittingsLookedBack {
     return !learner.availability().isNeutral(day);
   }
 
-  private List<PastSitting> all() {
-    Map<UUID, Integer> marks = new HashMap<>();
-    ground.drawn().all().forEach(d -> marks.put(d.entry(), d.mark()));
+  /** A sitting that is over, and what was drawn in it. */
+  record Over(PastSitting sitting, Drawn drawn) {}
+
+  /** All of them in order of time. */
+  List<Over> over() {
+    Map<UUID, Drawn> drawn = new HashMap<>();
+    ground.drawn().all().forEach(d -> drawn.put(d.entry(), d));
     return sittings.all().stream()
-        .filter(p -> marks.containsKey(p.entry()))
-        .map(p -> p.sitting().marked(marked(marks.getOrDefault(p.entry(), 0))))
+        .filter(p -> drawn.containsKey(p.entry()))
+        .map(p -> new Over(p.sitting(), drawn.get(p.entry())))
         .toList();
+  }
+
+  private List<PastSitting> all() {
+    return over().stream().map(o -> o.sitting().marked(marked(o.drawn().mark()))).toList();
   }
 
   private static OptionalInt marked(int mark) {

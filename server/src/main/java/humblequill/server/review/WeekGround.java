@@ -7,7 +7,6 @@ import humblequill.core.entry.Ledger;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.PlacedWeek;
 import humblequill.core.review.CourseEnd;
-import humblequill.core.review.OfferedChange;
 import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
 import humblequill.core.review.WeekFigures;
@@ -18,8 +17,9 @@ import humblequill.server.entry.EntryLedger;
 import humblequill.server.entry.SaidNotes;
 import humblequill.server.plan.PlanService;
 import humblequill.server.settings.Learner;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -166,34 +166,25 @@ class WeekGround {
     return course.placement().weeks().stream().filter(w -> w.from().isAfter(day)).findFirst();
   }
 
-  /** What offers of a week follow from. */
-  OfferedChange.Ground ground(Learner learner, LocalDate from, int freePercent) {
-    var to = from.plusDays(DAYS - 1);
-    var last = to.isBefore(learner.today()) ? learner.today() : to;
-    var before = OfferedChange.share(planned(learner, from.minusDays(DAYS)));
-    return new OfferedChange.Ground(
-        WeekFigures.of(drawn(), from),
-        planned(learner, from),
-        before,
-        remarks(from),
-        rusty(learner),
-        course(learner, learner.today())
-            .flatMap(c -> after(c, last))
-            .map(
-                w ->
-                    new OfferedChange.Ahead(
-                        w.key(),
-                        w.week().title(),
-                        (int) ChronoUnit.DAYS.between(w.from(), w.to()) + 1)),
-        freePercent,
-        learner.freshness().rustyBelow());
-  }
-
   /** Drawings of a topic from one day on until before another. */
   int drawings(String topic, LocalDate from, LocalDate before) {
     return drawn().between(from, before.minusDays(1)).stream()
         .filter(d -> d.topics().contains(topic))
         .mapToInt(d -> Math.max(1, d.drawings().orElse(1)))
+        .sum();
+  }
+
+  /** Minutes drawn on a weekday of a week. */
+  int minutesOn(DayOfWeek day, LocalDate from) {
+    var date = from.with(TemporalAdjusters.nextOrSame(day));
+    return drawn().minutes().byDay().getOrDefault(date, 0);
+  }
+
+  /** Minutes of a week that went into a resource. */
+  int minutesWith(String resource, LocalDate from) {
+    return entries(from).stream()
+        .filter(d -> d.learned().resource().filter(resource::equals).isPresent())
+        .mapToInt(d -> d.minutes().minutes())
         .sum();
   }
 

@@ -14,7 +14,9 @@ import humblequill.core.streak.WeeklyRhythm;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -75,17 +77,44 @@ public record Learner(
       minutes.put(day, week.get(day.ordinal()));
     }
     var pattern = new WeekPattern(LocalDate.EPOCH, minutes, Set.of());
+    return having(new Availability(List.of(pattern), Map.of(), Set.of(), List.of()), freeShare);
+  }
+
+  /** The same learner with other minutes on a weekday from today on; 0 makes it a rest day. */
+  public Learner having(DayOfWeek day, int minutes) {
+    var now = availability.patternOn(today);
+    var then = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
+    then.putAll(now.minutes());
+    then.put(day, minutes);
+    var rest = new HashSet<>(now.rest());
+    if (minutes == 0) {
+      rest.add(day);
+    }
+    var patterns = new ArrayList<>(availability.patterns());
+    patterns.add(new WeekPattern(today, then, rest));
+    return having(
+        new Availability(
+            patterns, availability.overrides(), availability.restDays(), availability.pauses()),
+        freeShare);
+  }
+
+  /** The same learner who keeps another part of each day for drawing freely. */
+  public Learner keepingFree(int percent) {
+    return having(availability, percent / 100.0);
+  }
+
+  private Learner having(Availability otherDays, double otherFreeShare) {
     return new Learner(
         today,
         now,
         clock,
-        new Availability(List.of(pattern), Map.of(), Set.of(), List.of()),
+        otherDays,
         weekStart,
         streakChoice,
         streakDaysPerWeek,
         streakFloorMinutes,
         overheadMinutes,
-        freeShare,
+        otherFreeShare,
         dayOrder,
         freshness,
         rustSaid,

@@ -5,6 +5,7 @@ import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.PracticeClock;
 import humblequill.core.calendar.WeekPattern;
 import humblequill.core.coverage.FreshnessRule;
+import humblequill.core.plan.DayOrder;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
@@ -41,8 +42,8 @@ public class SettingsService {
   private final LearnedSetUp setUp;
   private final Clock clock;
 
-  /** The settings as the rules know them: every page needs them. */
-  private final Remembered<Learner> known;
+  /** Every page needs them. */
+  private final Remembered<Known> known;
 
   SettingsService(SettingsRepository repository, LearnedSetUp setUp, Memory memory, Clock clock) {
     this.known = memory.remember("settings");
@@ -51,23 +52,29 @@ public class SettingsService {
     this.clock = clock;
   }
 
+  /** The settings as the learner wrote them, and as the rules know them. */
+  private record Known(Settings settings, Learner learner) {}
+
+  private Known known() {
+    return known.get(
+        () -> {
+          var stored = repository.findById(SettingsEntity.ONLY);
+          var entity = stored.orElseGet(SettingsService::defaults);
+          return new Known(
+              toSettings(entity, stored.isPresent()), toLearner(entity, clock.instant()));
+        });
+  }
+
   /** The settings as they are; defaults before the first start. */
   @Transactional(readOnly = true)
   public Settings read() {
-    var stored = repository.findById(SettingsEntity.ONLY);
-    return toSettings(stored.orElseGet(SettingsService::defaults), stored.isPresent());
+    return known().settings();
   }
 
   /** The learner as the rules know them, now. */
   @Transactional(readOnly = true)
   public Learner learner() {
-    return known
-        .get(
-            () ->
-                toLearner(
-                    repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults),
-                    clock.instant()))
-        .at(clock.instant());
+    return known().learner().at(clock.instant());
   }
 
   /**
@@ -133,27 +140,48 @@ public class SettingsService {
    */
   @Transactional
   public void keepFree(int percent) {
-    var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
-    entity.freePercent = percent;
-    known.changed();
-    repository.saveAndFlush(entity);
+    change(entity -> entity.freePercent = percent);
+  }
+
+  /** Takes the lesson or timed poses first from now on. */
+  @Transactional
+  public void order(DayOrder order) {
+    change(entity -> entity.dayOrder = order);
+  }
+
+  /** Plans other minutes on a weekday from today on; 0 makes it a rest day. */
+  @Transactional
+  public void plan(DayOfWeek day, int minutes) {
+    var today = learner().today();
+    change(
+        entity ->
+            changeWeek(
+                entity,
+                current(entity).stream()
+                    .map(
+                        p ->
+                            p.weekday() == day
+                                ? new Settings.Weekday(day, minutes, minutes == 0 || p.rest())
+                                : new Settings.Weekday(p.weekday(), p.minutes(), p.rest()))
+                    .toList(),
+                today));
   }
 
   /** Adds a pause to the settings as they are. */
   @Transactional
   public void pause(LocalDate from, LocalDate to, String reason) {
-    changePauses(pauses -> pauses.add(new SettingsEntity.PauseSpan(from, to, reason)));
+    change(entity -> entity.pauses.add(new SettingsEntity.PauseSpan(from, to, reason)));
   }
 
   /** Takes a pause out of the settings; one that is not there stays so. */
   @Transactional
   public void resume(LocalDate from, LocalDate to, String reason) {
-    changePauses(pauses -> pauses.remove(new SettingsEntity.PauseSpan(from, to, reason)));
+    change(entity -> entity.pauses.remove(new SettingsEntity.PauseSpan(from, to, reason)));
   }
 
-  private void changePauses(Consumer<Set<SettingsEntity.PauseSpan>> change) {
+  private void change(Consumer<SettingsEntity> change) {
     var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
-    change.accept(entity.pauses);
+    change.accept(entity);
     known.changed();
     repository.saveAndFlush(entity);
   }

@@ -52,7 +52,7 @@ public record ResourceFields(
     @NotNull Ownership ownership,
     @Nullable LocalDate dueBack,
     @NotNull @Size(max = 100) List<@NotNull LocalDate> wanted,
-    @Nullable @Min(1) @Max(999) Integer queue,
+    @Nullable @Min(1) @Max(ResourceFields.LAST_PLACE) Integer queue,
     @NotNull @Size(max = 20) List<@NotNull UUID> onlyAfter,
     @Nullable UUID afterPlacement,
     @Nullable @Size(max = 80) String afterWeek,
@@ -62,6 +62,9 @@ public record ResourceFields(
     @NotNull @Size(max = 1000) String goodFor,
     @NotNull @Size(max = 1000) String bewareOf,
     @NotNull @Size(max = 2000) String note) {
+  /** The last place in the queue. */
+  public static final int LAST_PLACE = 999;
+
   /** How a resource ended. */
   public enum Ended {
     FINISHED,

@@ -4,11 +4,13 @@ import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.Queue;
+import humblequill.server.data.StoredJson;
 import humblequill.server.edge.Refusal;
 import humblequill.server.name.NameChanges;
 import humblequill.server.name.NameService;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -122,6 +124,32 @@ public class ShelfService {
                       + String.join(" → ", circle.path())
                       + ".");
             });
+  }
+
+  /** Gives a resource the first place in the queue; where that is taken, the others move on. */
+  @Transactional
+  public void takeUpNext(UUID id) {
+    var queue =
+        told.all().entrySet().stream()
+            .filter(e -> !e.getKey().equals(id) && e.getValue().resource().queue() != null)
+            .toList();
+    boolean taken = queue.stream().anyMatch(e -> queued(e.getValue()) == 1);
+    if (taken) {
+      queue.forEach(e -> queue(e.getKey(), e.getValue(), queued(e.getValue()) + 1));
+    }
+    queue(id, told.of(id), 1);
+  }
+
+  private static int queued(ToldResources.Told told) {
+    return Objects.requireNonNull(told.resource().queue());
+  }
+
+  private void queue(UUID id, ToldResources.Told of, int place) {
+    var entity = repository.findById(id).orElseGet(ResourceEntity::new);
+    entity.id = id;
+    entity.document =
+        StoredJson.write(of.resource().queued(Math.min(place, ResourceFields.LAST_PLACE)));
+    told.save(entity);
   }
 
   /** Takes a resource off the shelf, or puts it back; its entries still name it. */

@@ -93,6 +93,31 @@ record StoredResource(
             f.note().strip()));
   }
 
+  /** The same at another place in the queue. */
+  StoredResource queued(int place) {
+    return new StoredResource(
+        kind,
+        role,
+        topics,
+        unit,
+        total,
+        price,
+        currency,
+        ownership,
+        dueBack,
+        wanted,
+        place,
+        onlyAfter,
+        afterPlacement,
+        afterWeek,
+        byHand,
+        ended,
+        endedOn,
+        goodFor,
+        bewareOf,
+        note);
+  }
+
   static StoredResource read(String text) {
     return StoredJson.read(text, StoredResource.class);
   }

@@ -1,6 +1,10 @@
 package humblequill.server.shelf;
 
+import humblequill.core.shelf.Teachers;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,6 +24,22 @@ public class Teaching {
 
   /** A resource that teaches. */
   public record Teacher(UUID id, String name) {}
+
+  /** The one to take up for some topics; empty where one is read for them, or none is left. */
+  @Transactional(readOnly = true)
+  public Optional<Teacher> next(List<String> topics, LocalDate today) {
+    var there =
+        views.resources().entrySet().stream()
+            .filter(e -> !told.of(e.getKey()).removed())
+            .map(e -> new Teachers.OnShelf(e.getKey(), e.getValue(), queue(e.getKey())))
+            .toList();
+    return Teachers.next(there, topics, today).map(id -> new Teacher(id, shelf.name(id).text()));
+  }
+
+  private OptionalInt queue(UUID id) {
+    var place = told.of(id).resource().queue();
+    return place == null ? OptionalInt.empty() : OptionalInt.of(place);
+  }
 
   /** Those at hand that teach one of some topics. */
   @Transactional(readOnly = true)

@@ -1,0 +1,84 @@
+package humblequill.core.review;
+
+import humblequill.core.calendar.Availability;
+import humblequill.core.calendar.WeekPattern;
+import humblequill.core.entry.Tally;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * A weekday on which, {@value #TIMES} times in a row, much less was drawn than planned, or more.
+ * Limits are common practice, no published source.
+ *
+ * @param planned minutes
+ * @param drawn minutes, the mean
+ * @param instead minutes that would be true, in steps of {@value #STEP}; 0 for a rest day
+ */
+public record WeekdayMinutes(DayOfWeek day, int planned, double drawn, int instead) {
+  /** How often in a row it must have been so. */
+  public static final int TIMES = 4;
+
+  private static final int STEP = 5;
+
+  /** Setting up takes as long; a shorter day is none to plan with. */
+  private static final int SHORTEST = 10;
+
+  private static final double LESS = 0.5;
+  private static final double MORE = 1.25;
+
+  /**
+   * The weekday on which the plan is furthest from what is drawn, if there is one. Days of rest, in
+   * a pause, and with other minutes than usual tell nothing, nor do those before the first drawing.
+   *
+   * @param last the last day that is over
+   */
+  public static Optional<WeekdayMinutes> of(
+      Tally minutes, Availability availability, LocalDate last) {
+    return Arrays.stream(DayOfWeek.values())
+        .flatMap(day -> of(day, minutes, availability, last).stream())
+        .max(
+            Comparator.comparingInt((WeekdayMinutes w) -> Math.abs(w.planned - w.instead))
+                .thenComparing(WeekdayMinutes::day, Comparator.reverseOrder()));
+  }
+
+  private static Optional<WeekdayMinutes> of(
+      DayOfWeek day, Tally minutes, Availability availability, LocalDate last) {
+    var newest = last.with(TemporalAdjusters.previousOrSame(day));
+    var oldest = newest.minusWeeks(TIMES - 1);
+    int planned = availability.patternOn(last).minutesOn(day);
+    boolean tells =
+        planned > 0
+            && !minutes.byDay().isEmpty()
+            && !oldest.isBefore(minutes.byDay().firstKey())
+            && IntStream.range(0, TIMES)
+                .mapToObj(newest::minusWeeks)
+                .allMatch(d -> !availability.isNeutral(d) && availability.minutesOn(d) == planned);
+    if (!tells) {
+      return Optional.empty();
+    }
+    var drawn =
+        IntStream.range(0, TIMES)
+            .map(i -> minutes.byDay().getOrDefault(newest.minusWeeks(i), 0))
+            .summaryStatistics();
+    int instead = instead(drawn.getAverage(), drawn.getMin(), planned);
+    return instead == planned
+        ? Optional.empty()
+        : Optional.of(new WeekdayMinutes(day, planned, drawn.getAverage(), instead));
+  }
+
+  private static int instead(double mean, int least, int planned) {
+    if (mean <= LESS * planned) {
+      int rounded = STEP * (int) Math.round(mean / STEP);
+      return rounded < SHORTEST ? 0 : rounded;
+    }
+    if (least >= planned && mean >= MORE * planned) {
+      return Math.min(WeekPattern.MAX_MINUTES, STEP * (int) Math.floor(mean / STEP));
+    }
+    return planned;
+  }
+}

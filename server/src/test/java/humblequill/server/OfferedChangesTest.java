@@ -1,0 +1,166 @@
+package humblequill.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Changes offered of the third week of a course, taken on the Thursday after: the learner drew what
+ * he liked on every day but Tuesday, and missed what the course wanted to be looked for.
+ */
+class OfferedChangesTest extends ClockedTest {
+  private static final LocalDate FIRST = LocalDate.of(2026, 2, 2);
+  private static final LocalDate WEEK = LocalDate.of(2026, 2, 23);
+  private static final LocalDate TODAY = LocalDate.of(2026, 3, 5);
+  private static final String REVIEW = "/api/reviews/" + WEEK;
+
+  OfferedChangesTest() {
+    super(60);
+  }
+
+  @BeforeEach
+  void fourWeeks() {
+    minutesADay();
+    api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-02-09"));
+    for (var day = FIRST; day.isBefore(TODAY); day = day.plusDays(1)) {
+      if (day.getDayOfWeek() != DayOfWeek.TUESDAY) {
+        log("day", day.toString(), "topic", "gulls", "minutes", 60);
+      }
+    }
+    for (int i = 0; i < 4; i++) {
+      log(
+          "day",
+          WEEK.plusDays(i + 2).toString(),
+          "exerciseId",
+          "w03-ellipses",
+          "drawings",
+          1,
+          "minutes",
+          1,
+          "study",
+          Map.of("lookedFor", i == 0 ? "PARTLY" : "NO"));
+    }
+  }
+
+  private void log(Object... fields) {
+    var entry = Map.of("id", UUID.randomUUID(), "fields", EntryApiTest.fields(fields));
+    var answer = api.post("/api/entries", entry);
+    assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+  }
+
+  private JsonNode offered(String kind) {
+    var review = api.get(REVIEW).json();
+    return review
+        .path("offers")
+        .valueStream()
+        .filter(o -> o.path("offer").path("kind").asString().equals(kind))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(kind + " is not among " + review.path("offers")));
+  }
+
+  private JsonNode taken(JsonNode offer) {
+    var body = Map.of("id", UUID.randomUUID(), "key", offer.path("key").asString());
+    var answer = api.post(REVIEW + "/taken", body);
+    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+    return answer.json();
+  }
+
+  private boolean stands(String kind) {
+    return api.get("/api/reviews/" + WEEK.plusDays(7))
+        .json()
+        .path("became")
+        .valueStream()
+        .filter(b -> b.path("offer").path("kind").asString().equals(kind))
+        .allMatch(b -> b.path("stands").asBoolean());
+  }
+
+  private JsonNode newestDecision() {
+    var placement = api.get("/api/course").json().path("placed").path("placement").asString();
+    var history = api.get("/api/course/" + placement + "/history").json();
+    return history.get(history.size() - 1);
+  }
+
+  @Test
+  void a_weekday_on_which_nothing_is_drawn_becomes_a_rest_day_until_the_learner_says_otherwise() {
+    var offer = offered("MINUTES");
+    assertThat(offer.path("offer").path("subject").asString()).isEqualTo("TUESDAY");
+    assertThat(offer.path("offer").path("amount").asInt()).isZero();
+    var effect = offer.path("effect");
+    assertThat(effect.path("after").path("load").asDouble())
+        .as("six days for the work of seven")
+        .isGreaterThan(effect.path("before").path("load").asDouble());
+    taken(offer);
+    var settings = (ObjectNode) api.get("/api/settings").json();
+    var tuesday = (ObjectNode) settings.path("week").get(1);
+    assertThat(tuesday.path("rest").asBoolean()).isTrue();
+    assertThat(tuesday.path("minutes").asInt()).isZero();
+    assertThat(api.get("/api/days/2026-02-24").json().path("rest").asBoolean())
+        .as("Tuesdays that are over stay as they were")
+        .isFalse();
+    assertThat(stands("MINUTES")).isTrue();
+    tuesday.put("rest", false).put("minutes", 60);
+    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
+    assertThat(stands("MINUTES")).isFalse();
+  }
+
+  @Test
+  void work_is_taken_out_of_the_coming_week_and_can_be_put_back() {
+    var offer = offered("LESS");
+    assertThat(offer.path("effect").path("after").path("load").asDouble())
+        .isLessThan(offer.path("effect").path("before").path("load").asDouble());
+    taken(offer);
+    var decision = newestDecision();
+    assertThat(decision.path("changes").get(0).path("kind").asString()).isEqualTo("DROP");
+    assertThat(decision.path("reason").asString()).startsWith("Looking back: ");
+    assertThat(stands("LESS")).isTrue();
+    api.delete("/api/course/changes/" + decision.path("id").asString());
+    assertThat(stands("LESS")).isFalse();
+  }
+
+  @Test
+  void a_week_whose_aim_was_missed_comes_once_more_if_it_is_taken_before_the_next_has_begun() {
+    assertThat(api.get(REVIEW).body()).doesNotContain("REPEAT");
+    api = RunningQuill.at("2026-03-01T18:00:00Z");
+    var offer = offered("REPEAT").path("offer");
+    assertThat(offer.path("subject").asString()).isEqualTo("Ellipses: buckets, bollards, tyres");
+    assertThat(offer.path("seen").asDouble()).as("half of one in four").isEqualTo(0.125);
+    var end = LocalDate.parse(api.get("/api/course").json().path("placed").path("end").asString());
+    taken(offered("REPEAT"));
+    assertThat(newestDecision().path("changes").get(0).path("kind").asString()).isEqualTo("REPEAT");
+    assertThat(api.get("/api/course").json().path("placed").path("end").asString())
+        .isEqualTo(end.plusDays(7).toString());
+  }
+
+  @Test
+  void what_teaches_the_coming_week_and_was_never_opened_comes_first_in_the_queue() {
+    resource("Solids for sailors", List.of("cones"), null);
+    resource("Knots", List.of("rope and nets"), 1);
+    var offer = offered("RESOURCE");
+    assertThat(offer.path("offer").path("about").asString()).isEqualTo("cones");
+    assertThat(offer.path("effect").isNull()).as("it changes no plan").isTrue();
+    assertThat(taken(offer).path("taken").toString()).contains("Solids for sailors");
+    var queue =
+        api.get("/api/shelf")
+            .json()
+            .path("resources")
+            .valueStream()
+            .filter(r -> r.path("place").asString().equals("QUEUED"))
+            .map(r -> r.path("fields").path("name").asString())
+            .toList();
+    assertThat(queue).containsExactly("Solids for sailors", "Knots");
+  }
+
+  private void resource(String name, List<String> topics, Integer queue) {
+    var fields = ShelfApiTest.fields(name, "topics", topics, "queue", queue);
+    var answer = api.post("/api/shelf", Map.of("id", UUID.randomUUID(), "fields", fields));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+  }
+}
