@@ -4607,6 +4607,20 @@ export interface components {
             tau: number;
             trend?: boolean;
         };
+        MarkLevel: {
+            /** Format: int32 */
+            about: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: date */
+            from: string;
+            /** Format: double */
+            mean: number;
+        };
+        MarkLevels: {
+            levels: components["schemas"]["MarkLevel"][];
+            order: components["schemas"]["MannKendall"];
+        };
         MarkPoint: {
             /** Format: date */
             day: string;
@@ -6935,6 +6949,7 @@ export interface components {
             facets: components["schemas"]["Group"][];
             freshness: components["schemas"]["FreshnessPoint"][];
             groups: components["schemas"]["Group"][];
+            levels: components["schemas"]["MarkLevels"];
             marks: components["schemas"]["MarkPoint"][];
             resources: components["schemas"]["ResourceShare"][];
             weeks: components["schemas"]["WeekMinutes"][];

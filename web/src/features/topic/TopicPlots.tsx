@@ -3,13 +3,14 @@ import { Plot } from '../../ui/Plot'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
+import { marksGone, marksHowSure } from './text'
 
 const day = (date: string) => Date.parse(date) / 86_400_000
 
 /** Freshness, minutes and marks of a topic. */
 export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] }) {
   const format = useFormats()
-  const { freshness, weeks, marks } = record
+  const { freshness, weeks, marks, levels } = record
   const ends = (days: string[]): [string, string] => [
     days[0] ? format.dayMonth(days[0]) : '',
     days.at(-1) ? format.dayMonth(days.at(-1) ?? '') : '',
@@ -74,6 +75,13 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
               label: `After ${plural(m.drawings, 'drawing')}: mark ${m.mark}`,
             }))}
           />
+          <div className="sm:col-span-2">
+            <p>{marksGone(levels, format)}</p>
+            <details className="text-faded text-sm">
+              <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">How sure</summary>
+              {marksHowSure(levels, format)}
+            </details>
+          </div>
         </div>
       )}
     </>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 
 type Row = Schemas['TopicRow']
 type State = Row['state']
@@ -70,4 +71,26 @@ export const STEPS: Record<Schemas['ChainLink']['step'], string> = {
   SIMPLIFY: 'simplified',
   BY_HEART: 'by heart',
   NEW_PLACE: 'in a new pose or place',
+}
+
+/** How marks went while more of a topic was drawn. */
+export function marksGone({ order, levels }: Schemas['MarkLevels'], format: Formats): string {
+  const mark = (value: number) => format.number(Math.round(value * 10) / 10)
+  const [first, ...later] = levels
+  if (first && later.length > 0) {
+    const after = later.map((l) => `${mark(l.mean)} after about ${plural(l.about, 'drawing')}`)
+    return `Mark ${mark(first.mean)} at first, ${after.join(', ')}.`
+  }
+  if (order.of < 8) {
+    return `${plural(order.of, 'week')} with a mark; from eight on it is told how they went.`
+  }
+  return order.trend
+    ? `Marks ${order.s > 0 ? 'rise' : 'fall'} over ${plural(order.of, 'week')}.`
+    : `No trend that ${plural(order.of, 'week')} can show.`
+}
+
+/** How that is known. */
+export function marksHowSure({ order }: Schemas['MarkLevels'], format: Formats): string {
+  const p = order.p < 0.001 ? 'below 0.001' : format.number(Math.round(order.p * 1000) / 1000)
+  return `One value a week, the mean of its marks. A level lasts three weeks or more, and a change of it must explain more than chance would. The order of the weeks by Mann–Kendall: tau ${format.number(Math.round(order.tau * 100) / 100)}, chance ${p}.`
 }

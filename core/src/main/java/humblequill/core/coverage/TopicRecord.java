@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
  * @param freshness over time: just before each practice day and on today
  * @param weeks minutes of each week from the first to this one
  * @param marks over days and over drawings
+ * @param levels how they went
  * @param resources what it was learned from, the most first; without a name what tells none
  * @param groups with and without reference, from which sources
  * @param chain how far it was taken, in the order of the steps
@@ -34,6 +35,7 @@ public record TopicRecord(
     List<FreshnessPoint> freshness,
     List<WeekMinutes> weeks,
     List<MarkPoint> marks,
+    MarkLevels levels,
     List<ResourceShare> resources,
     List<Group> groups,
     List<ChainLink> chain,
@@ -122,10 +124,12 @@ public record TopicRecord(
     for (var reference : List.of(Reference.WITH, Reference.WITHOUT)) {
       groups.add(Group.of(reference.name(), byReference.getOrDefault(reference, List.of())));
     }
+    var marks = marks(drawn);
     return new TopicRecord(
         freshness(drawn, today, rule),
         weeks(drawn, today, weekStart),
-        marks(drawn),
+        marks,
+        MarkLevels.of(marks, weekStart),
         resources(drawn),
         groups,
         chain(drawn, source),
