@@ -344,10 +344,11 @@ export const queries = {
       queryKey: ['piece-templates'],
       queryFn: () => answer(api.GET('/api/piece-templates')),
     }),
-  entryPictures: (entries: string[]) =>
+  /** Pictures of pages that entries name; for what is shown around without private ones. */
+  entryPictures: (entries: string[], shown = false) =>
     queryOptions({
-      queryKey: ['entry-pictures', entries],
-      queryFn: () => answer(api.GET('/api/entry-pictures', { params: { query: { entries } } })),
+      queryKey: ['entry-pictures', entries, shown],
+      queryFn: () => answer(api.GET('/api/entry-pictures', { params: { query: { entries, shown } } })),
       enabled: entries.length > 0,
     }),
   promptPages: () =>

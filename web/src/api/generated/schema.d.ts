@@ -4080,6 +4080,10 @@ export interface components {
             /** Format: date */
             weekTo?: string | null;
         };
+        FilledBooksView: {
+            papers: components["schemas"]["PaperCostView"][];
+            quarters: number[];
+        };
         FindingView: {
             key: string;
             /** @enum {string} */
@@ -5162,6 +5166,13 @@ export interface components {
         };
         Pair: {
             moments: components["schemas"]["Moment"][];
+        };
+        PaperCostView: {
+            /** Format: int32 */
+            books: number;
+            currency: string;
+            perHour?: number | null;
+            perPage?: number | null;
         };
         PaperInPicture: {
             corners: components["schemas"]["Spot"][];
@@ -7412,6 +7423,7 @@ export interface components {
         YearMark: {
             /** Format: date */
             from: string;
+            keptPrivate: boolean;
             /** @enum {string} */
             kind: "BOOK" | "COURSE" | "PROMISE" | "PAUSE";
             name: string;
@@ -7423,6 +7435,7 @@ export interface components {
             days: number;
             /** Format: int32 */
             drawings: number;
+            filled: components["schemas"]["FilledBooksView"];
             marks: components["schemas"]["YearMark"][];
             /** Format: int32 */
             minutes: number;
@@ -9026,6 +9039,7 @@ export interface operations {
         parameters: {
             query: {
                 entries: string[];
+                shown?: boolean;
             };
             header?: never;
             path?: never;

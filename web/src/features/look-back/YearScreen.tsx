@@ -100,9 +100,33 @@ function Rows({ view, today }: { view: Year; today: string }) {
       </Leaf>
       <Leaf second aria-label="The second half, and runs" className="print:border-0 print:py-0">
         {rows(view.months.slice(6))}
+        <Filled filled={view.filled} />
         <Runs />
       </Leaf>
     </TwoLeaves>
+  )
+}
+
+const QUARTERS = ['January to March', 'April to June', 'July to September', 'October to December']
+
+/** Books that were filled, and what their paper came to. */
+function Filled({ filled: { quarters, papers } }: { filled: Year['filled'] }) {
+  const format = useFormats()
+  const all = quarters.reduce((a, b) => a + b, 0)
+  const parts = quarters.flatMap((n, i) => (n > 0 ? [`${n} in ${QUARTERS[i]}`] : []))
+  const each = (value: number | null | undefined, unit: string, currency: string) =>
+    value == null ? [] : [`${format.money(value, currency)} ${unit}`]
+  return all === 0 ? null : (
+    <p className="mt-2 print:text-xs">
+      <span className="text-faded">Books filled</span> {parts.join(', ')}
+      {papers.map((p) => (
+        <span key={p.currency} className="text-faded">
+          {' '}
+          · paper of {p.books === all ? (all === 1 ? 'it' : 'all') : p.books}:{' '}
+          {[...each(p.perPage, 'a page', p.currency), ...each(p.perHour, 'an hour', p.currency)].join(', ')}
+        </span>
+      ))}
+    </p>
   )
 }
 
@@ -112,12 +136,13 @@ function Marks({ marks, month }: { marks: Mark[]; month: string }) {
   const here = marks.filter((m) => m.from.startsWith(month))
   return here.length === 0 ? null : (
     <p className="text-faded text-sm print:col-start-2 print:text-xs">
-      {here
-        .map(
-          (m) =>
-            `${format.dayMonth(m.from)} ${KINDS[m.kind]} ${m.name}${m.kind === 'PAUSE' && m.to ? ` until ${format.dayMonth(m.to)}` : ''}`,
-        )
-        .join(' · ')}
+      {here.map((m, i) => (
+        <span key={i} className={m.keptPrivate ? 'no-print' : ''}>
+          {i > 0 && ' · '}
+          {format.dayMonth(m.from)} {KINDS[m.kind]} {m.name}
+          {m.kind === 'PAUSE' && m.to && ` until ${format.dayMonth(m.to)}`}
+        </span>
+      ))}
     </p>
   )
 }

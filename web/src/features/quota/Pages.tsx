@@ -16,7 +16,12 @@ export function Pages({ quota }: { quota: Quota }) {
   const navigate = useNavigate()
   const client = useQueryClient()
   const say = useNotice()
-  const pictures = useQuery(queries.entryPictures(quota.entries.map((e) => e.id))).data
+  const pictures = useQuery(
+    queries.entryPictures(
+      quota.entries.map((e) => e.id),
+      true,
+    ),
+  ).data
   const rankings = useQuery(queries.rankings()).data ?? []
   const pictured = quota.entries.flatMap((e) => {
     const picture = pictures?.[e.id]

@@ -94,6 +94,13 @@ class PageSearchTest {
                 .path(entry.toString())
                 .asString())
         .isEqualTo(picture.toString());
+    var shown = "/api/entry-pictures?shown=true&entries=" + entry;
+    assertThat(api.get(shown).json()).hasSize(1);
+    api.put(
+        "/api/books/" + book + "/pages/7",
+        Map.of("state", "DRAWN", "words", "", "favourite", false, "keptPrivate", true));
+    assertThat(api.get(shown).json()).as("a private page is not shown around").isEmpty();
+    assertThat(api.get("/api/entry-pictures?entries=" + entry).json()).hasSize(1);
   }
 
   @Test

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -113,6 +114,39 @@ class ReviewApiTest {
     assertThat(api.get("/api/reviews/today").json().path("due").isNull())
         .as("passed over")
         .isTrue();
+  }
+
+  /** Years that nothing else of these tests draws in. */
+  @Test
+  void a_year_tells_which_books_were_filled_and_what_their_paper_came_to(Api api) {
+    BookApiTest.book(
+        api, "Thin book", "leaves", 20, "price", 8, "currency", "EUR", "closed", "2018-05-02");
+    BookApiTest.book(api, "Night book", "keptPrivate", true, "closed", "2018-11-30");
+    log(
+        api,
+        LocalDate.of(2018, 3, 1),
+        "book",
+        "Thin book",
+        "pageFrom",
+        1,
+        "pageTo",
+        16,
+        "minutes",
+        60);
+    log(api, LocalDate.of(2018, 7, 1), "book", "Night book", "pageFrom", 1, "minutes", 5);
+    var year = api.get("/api/look-back/years/2018").json();
+    assertThat(year.path("filled").path("quarters").toString()).isEqualTo("[0,1,0,1]");
+    var paper = year.path("filled").path("papers");
+    assertThat(paper).hasSize(1);
+    assertThat(paper.get(0).path("perPage").decimalValue()).isEqualByComparingTo("0.50");
+    assertThat(paper.get(0).path("perHour").decimalValue()).isEqualByComparingTo("8");
+    var kept =
+        year.path("marks")
+            .valueStream()
+            .collect(
+                Collectors.toMap(
+                    m -> m.path("name").asString(), m -> m.path("keptPrivate").asBoolean()));
+    assertThat(kept).containsEntry("Thin book", false).containsEntry("Night book", true);
   }
 
   @Test

@@ -24,8 +24,15 @@ public class EntryPictures {
   private final PageService pages;
   private final PagePictures pictures;
   private final NameService names;
+  private final PrivatePictures privates;
 
-  EntryPictures(EntryLedger ledger, PageService pages, PagePictures pictures, NameService names) {
+  EntryPictures(
+      EntryLedger ledger,
+      PageService pages,
+      PagePictures pictures,
+      NameService names,
+      PrivatePictures privates) {
+    this.privates = privates;
     this.ledger = ledger;
     this.pages = pages;
     this.pictures = pictures;
@@ -59,6 +66,14 @@ public class EntryPictures {
                     .filter(Objects::nonNull)
                     .flatMap(page -> byPage.getOrDefault(page, List.of()).stream())
                     .forEach(picture -> found.put(picture.id(), d)));
+    return found;
+  }
+
+  /** The same without private pages and books, for what is shown around. */
+  @Transactional(readOnly = true)
+  public Map<UUID, UUID> shown(Set<UUID> entries) {
+    var found = new HashMap<>(of(entries));
+    found.values().removeIf(privates::holds);
     return found;
   }
 

@@ -71,10 +71,16 @@ class PageController {
     return pictures.place(id, null, false);
   }
 
-  /** The picture of the first page of each entry that has one, by the entry. */
+  /**
+   * The picture of the first page of each entry that has one, by the entry.
+   *
+   * @param shown whether it is for showing around, which leaves private pages and books out
+   */
   @GetMapping("/entry-pictures")
-  Map<UUID, UUID> ofEntries(@RequestParam @Size(max = 500) Set<UUID> entries) {
-    return entryPictures.of(entries);
+  Map<UUID, UUID> ofEntries(
+      @RequestParam @Size(max = 500) Set<UUID> entries,
+      @RequestParam(defaultValue = "false") boolean shown) {
+    return shown ? entryPictures.shown(entries) : entryPictures.of(entries);
   }
 
   @PostMapping("/lineage")

@@ -5,7 +5,6 @@ import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.Redraws;
 import humblequill.core.review.Between;
 import humblequill.server.book.EntryPictures;
-import humblequill.server.book.PrivatePictures;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.PlanService;
 import java.time.LocalDate;
@@ -28,17 +27,14 @@ class BeforeAfter {
   private final EntryPictures pictures;
   private final WeekGround ground;
   private final OwnSubjects own;
-  private final PrivatePictures privates;
 
   BeforeAfter(
       PlacementService placements,
       PlanService plans,
       EntryPictures pictures,
       WeekGround ground,
-      OwnSubjects own,
-      PrivatePictures privates) {
+      OwnSubjects own) {
     this.own = own;
-    this.privates = privates;
     this.placements = placements;
     this.plans = plans;
     this.pictures = pictures;
@@ -87,7 +83,7 @@ class BeforeAfter {
   private SubjectView view(OwnSubjects.OwnSubject subject) {
     var drawn = subject.drawn();
     var ids = drawn.stream().map(Drawn::entry).collect(Collectors.toSet());
-    var seen = pictures.of(ids);
+    var seen = pictures.shown(ids);
     return new SubjectView(
         subject.id(),
         subject.title(),
@@ -96,25 +92,15 @@ class BeforeAfter {
             .map(
                 d ->
                     new MomentView(
-                        d.called(),
-                        d.day(),
-                        d.day(),
-                        d.entry(),
-                        shown(seen.get(d.entry())),
-                        d.mark()))
+                        d.called(), d.day(), d.day(), d.entry(), seen.get(d.entry()), d.mark()))
             .toList(),
         Between.of(ground.drawn(), drawn.get(0).day(), drawn.get(drawn.size() - 1).day(), ids));
-  }
-
-  /** The sheets are for showing; pictures of private pages stay out of them. */
-  private @Nullable UUID shown(@Nullable UUID picture) {
-    return privates.holds(picture) ? null : picture;
   }
 
   private SubjectView view(PlacedCourse placed, List<Redraws.Moment> moments) {
     var entries = moments.stream().map(m -> entry(placed, m)).toList();
     var seen =
-        pictures.of(
+        pictures.shown(
             entries.stream()
                 .flatMap(Optional::stream)
                 .map(Drawn::entry)
@@ -130,7 +116,7 @@ class BeforeAfter {
                       m.from(),
                       m.drawn().orElse(null),
                       e.map(Drawn::entry).orElse(null),
-                      e.map(d -> shown(seen.get(d.entry()))).orElse(null),
+                      e.map(d -> seen.get(d.entry())).orElse(null),
                       e.map(Drawn::mark).orElse(0));
                 })
             .toList();

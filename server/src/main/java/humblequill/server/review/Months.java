@@ -219,7 +219,7 @@ class Months {
   /** Pictures spread over the time of a phase. */
   private List<UUID> seen(List<Drawn> drawn) {
     var named = drawn.stream().filter(d -> d.span().isPresent()).toList();
-    var byEntry = pictures.of(named.stream().map(Drawn::entry).collect(Collectors.toSet()));
+    var byEntry = pictures.shown(named.stream().map(Drawn::entry).collect(Collectors.toSet()));
     var all =
         named.stream()
             .map(d -> byEntry.get(d.entry()))

@@ -2,7 +2,6 @@ package humblequill.server.review;
 
 import humblequill.core.entry.Drawn;
 import humblequill.server.book.EntryPictures;
-import humblequill.server.book.PrivatePictures;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.data.StoredJson;
@@ -27,16 +26,10 @@ public class OwnSubjects {
   private final OwnSubjectRepository repository;
   private final WeekGround ground;
   private final EntryPictures pictures;
-  private final PrivatePictures privates;
   private final Remembered<List<KeptSubject>> stored;
 
   OwnSubjects(
-      OwnSubjectRepository repository,
-      WeekGround ground,
-      EntryPictures pictures,
-      PrivatePictures privates,
-      Memory memory) {
-    this.privates = privates;
+      OwnSubjectRepository repository, WeekGround ground, EntryPictures pictures, Memory memory) {
     this.repository = repository;
     this.ground = ground;
     this.pictures = pictures;
@@ -87,7 +80,7 @@ public class OwnSubjects {
   @Transactional(readOnly = true)
   public List<PicturedEntry> pictured() {
     var drawn = ground.drawn().all().filter(d -> d.span().isPresent()).toList();
-    var seen = pictures.of(drawn.stream().map(Drawn::entry).collect(Collectors.toSet()));
+    var seen = pictures.shown(drawn.stream().map(Drawn::entry).collect(Collectors.toSet()));
     return drawn.stream()
         .map(d -> pictured(d, seen.get(d.entry())))
         .filter(Objects::nonNull)
@@ -96,7 +89,7 @@ public class OwnSubjects {
   }
 
   private @Nullable PicturedEntry pictured(Drawn d, @Nullable UUID picture) {
-    return picture == null || privates.holds(picture)
+    return picture == null
         ? null
         : new PicturedEntry(d.entry(), d.day(), d.called(), picture, d.mark());
   }

@@ -179,7 +179,7 @@ class ReviewViews {
 
   private ReviewView.WeekFacts facts(WeekFigures w) {
     var marked = Stream.of(w.best(), w.weakest()).flatMap(Optional::stream).toList();
-    var seen = pictures.of(marked.stream().map(Drawn::entry).collect(Collectors.toSet()));
+    var seen = pictures.shown(marked.stream().map(Drawn::entry).collect(Collectors.toSet()));
     return new ReviewView.WeekFacts(
         w.minutes(),
         w.told(),

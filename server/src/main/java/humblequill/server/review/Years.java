@@ -3,6 +3,7 @@ package humblequill.server.review;
 import humblequill.core.entry.Drawn;
 import humblequill.core.review.RunsInOrder;
 import humblequill.core.streak.PenLine;
+import humblequill.server.book.BooksOfYear;
 import humblequill.server.edge.Refusal;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.quota.QuotaService;
@@ -10,6 +11,7 @@ import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import humblequill.server.streak.StreakService;
 import humblequill.server.streak.StreakView;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
@@ -31,13 +33,16 @@ class Years {
   private final PlacementService placements;
   private final QuotaService quotas;
   private final SettingsService settings;
+  private final BooksOfYear booksOfYear;
 
   Years(
       WeekGround ground,
       StreakService streaks,
       PlacementService placements,
       QuotaService quotas,
-      SettingsService settings) {
+      SettingsService settings,
+      BooksOfYear booksOfYear) {
+    this.booksOfYear = booksOfYear;
     this.ground = ground;
     this.streaks = streaks;
     this.placements = placements;
@@ -61,8 +66,14 @@ class Years {
    * Something that began on a day.
    *
    * @param to its last day; null for what only begins
+   * @param keptPrivate whether it is a book that is; a printed year does not name it
    */
-  record YearMark(Happening kind, String name, LocalDate from, @Nullable LocalDate to) {}
+  record YearMark(
+      Happening kind, String name, LocalDate from, @Nullable LocalDate to, boolean keptPrivate) {
+    private YearMark(Happening kind, String name, LocalDate from, @Nullable LocalDate to) {
+      this(kind, name, from, to, false);
+    }
+  }
 
   /** A month of the line. */
   record MonthView(YearMonth month, int minutes, int drawings, List<PenLine.Stroke> strokes) {}
@@ -71,6 +82,7 @@ class Years {
    * A year.
    *
    * @param years all years with entries
+   * @param filled books that were filled in it
    */
   record YearView(
       int year,
@@ -79,7 +91,20 @@ class Years {
       int drawings,
       int days,
       List<MonthView> months,
-      List<YearMark> marks) {}
+      List<YearMark> marks,
+      FilledBooksView filled) {}
+
+  /**
+   * Books that were filled.
+   *
+   * @param quarters how many in each quarter
+   * @param papers what their paper came to, by currency
+   */
+  record FilledBooksView(List<Integer> quarters, List<PaperCostView> papers) {}
+
+  /** What the paper of some books came to; null without a page, or without a minute. */
+  record PaperCostView(
+      String currency, int books, @Nullable BigDecimal perPage, @Nullable BigDecimal perHour) {}
 
   /** One year. */
   @Transactional(readOnly = true)
@@ -112,7 +137,23 @@ class Years {
         drawings(all),
         (int) all.stream().map(Drawn::day).distinct().count(),
         months,
-        marks(learner, from, to));
+        marks(learner, from, to),
+        filled(year));
+  }
+
+  private FilledBooksView filled(int year) {
+    var filled = booksOfYear.filled(year);
+    return new FilledBooksView(
+        filled.quarters(),
+        filled.papers().stream()
+            .map(
+                p ->
+                    new PaperCostView(
+                        p.currency(),
+                        p.books(),
+                        p.cost().perPage().orElse(null),
+                        p.cost().perHour().orElse(null)))
+            .toList());
   }
 
   /** Rest before anything was ever drawn is no rest. */
@@ -139,7 +180,10 @@ class Years {
     var marks = new ArrayList<YearMark>();
     Map<String, LocalDate> books = new LinkedHashMap<>();
     ground.drawn().all().forEach(d -> d.book().ifPresent(b -> books.putIfAbsent(b, d.day())));
-    books.forEach((book, day) -> marks.add(new YearMark(Happening.BOOK, book, day, null)));
+    var keptPrivate = booksOfYear.keptPrivate();
+    books.forEach(
+        (book, day) ->
+            marks.add(new YearMark(Happening.BOOK, book, day, null, keptPrivate.contains(book))));
     for (var placed : placements.all()) {
       marks.add(
           new YearMark(

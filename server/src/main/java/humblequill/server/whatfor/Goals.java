@@ -261,7 +261,7 @@ public class Goals {
   }
 
   private List<UUID> seen(List<Drawn> drawn) {
-    var byEntry = pictures.of(drawn.stream().map(Drawn::entry).collect(Collectors.toSet()));
+    var byEntry = pictures.shown(drawn.stream().map(Drawn::entry).collect(Collectors.toSet()));
     var all =
         drawn.stream()
             .map(d -> byEntry.get(d.entry()))
