@@ -4659,6 +4659,12 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        MeasuredPicture: {
+            /** Format: uuid */
+            comparison: string;
+            /** Format: double */
+            meanOffset: number;
+        };
         MeasuredShare: {
             name: string;
             /** Format: double */
@@ -4716,6 +4722,7 @@ export interface components {
             entry?: string | null;
             /** Format: int32 */
             mark: number;
+            measured?: components["schemas"]["MeasuredPicture"];
             /** Format: uuid */
             picture?: string | null;
             /** Format: date */

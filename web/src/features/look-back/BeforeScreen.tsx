@@ -80,6 +80,14 @@ function Sheet({ subject }: { subject: Subject }) {
                 m.title
               )}
               {m.mark > 0 && <span className="text-faded">, mark {m.mark}</span>}
+              {m.measured && (
+                <>
+                  {', '}
+                  <Link to={`/bench/${m.measured.comparison}`} className="underline underline-offset-4">
+                    {format.number(Math.round(m.measured.meanOffset * 1000) / 10)} % off its reference
+                  </Link>
+                </>
+              )}
             </p>
           </li>
         ))}

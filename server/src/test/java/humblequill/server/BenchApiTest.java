@@ -116,6 +116,47 @@ class BenchApiTest {
   }
 
   @Test
+  void what_was_measured_of_a_page_stands_with_it_before_and_after(Api api) throws IOException {
+    var book = BookApiTest.book(api, "Standing figures", "leaves", 10);
+    var entries = new ArrayList<UUID>();
+    for (int page = 1; page <= 2; page++) {
+      var entry = UUID.randomUUID();
+      entries.add(entry);
+      var fields =
+          EntryApiTest.fields(
+              "topic", "standing", "drawings", 1, "book", "Standing figures", "pageFrom", page);
+      api.post("/api/entries", Map.of("id", entry, "fields", fields));
+      var picture = UUID.randomUUID();
+      api.putBytes("/api/pictures/" + picture + "?name=p.jpg", Pictures.jpeg(7000 + page));
+      api.put(
+          "/api/pictures/" + picture + "/page",
+          Map.of("book", book, "number", page, "beside", false));
+      if (page == 2) {
+        var attempt = fields(21, drawn(api, 21, 0.7));
+        attempt.put("attempt", picture);
+        made(api, UUID.randomUUID(), attempt);
+      }
+    }
+    api.put(
+        "/api/look-back/subjects/" + UUID.randomUUID(),
+        Map.of("title", "A standing figure", "entries", entries));
+    var moments =
+        api.get("/api/look-back/subjects")
+            .json()
+            .valueStream()
+            .filter(s -> s.path("title").asString().equals("A standing figure"))
+            .findFirst()
+            .orElseThrow()
+            .path("moments");
+    assertThat(moments.get(0).path("measured").isNull()).isTrue();
+    var measured = moments.get(1).path("measured");
+    var held = api.get(PATH + measured.path("comparison").asString()).json().path("held");
+    assertThat(measured.path("meanOffset").asDouble())
+        .isPositive()
+        .isEqualTo(held.path("meanOffset").asDouble());
+  }
+
+  @Test
   void a_habit_can_be_taken_as_an_aim(Api api) {
     for (long seed = 100; seed < 110; seed++) {
       made(api, UUID.randomUUID(), fields(seed, drawn(api, seed, 0.8 + 0.01 * (seed % 3))));

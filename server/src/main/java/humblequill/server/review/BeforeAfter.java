@@ -4,6 +4,7 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.Redraws;
 import humblequill.core.review.Between;
+import humblequill.server.bench.MeasuredPictures;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.PlanService;
@@ -11,6 +12,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -27,13 +29,16 @@ class BeforeAfter {
   private final EntryPictures pictures;
   private final WeekGround ground;
   private final OwnSubjects own;
+  private final MeasuredPictures measured;
 
   BeforeAfter(
       PlacementService placements,
       PlanService plans,
       EntryPictures pictures,
       WeekGround ground,
-      OwnSubjects own) {
+      OwnSubjects own,
+      MeasuredPictures measured) {
+    this.measured = measured;
     this.own = own;
     this.placements = placements;
     this.plans = plans;
@@ -59,6 +64,7 @@ class BeforeAfter {
    * @param planned first day of its week
    * @param drawn the day it was first drawn; null before
    * @param picture of its page; null without one, and for a private page
+   * @param measured what holding it beside a reference told; null where that was not done
    */
   record MomentView(
       String title,
@@ -66,7 +72,8 @@ class BeforeAfter {
       @Nullable LocalDate drawn,
       @Nullable UUID entry,
       @Nullable UUID picture,
-      int mark) {}
+      int mark,
+      MeasuredPictures.@Nullable MeasuredPicture measured) {}
 
   @Transactional(readOnly = true)
   public List<SubjectView> read() {
@@ -84,6 +91,7 @@ class BeforeAfter {
     var drawn = subject.drawn();
     var ids = drawn.stream().map(Drawn::entry).collect(Collectors.toSet());
     var seen = pictures.shown(ids);
+    var told = measured.of(Set.copyOf(seen.values()));
     return new SubjectView(
         subject.id(),
         subject.title(),
@@ -92,7 +100,13 @@ class BeforeAfter {
             .map(
                 d ->
                     new MomentView(
-                        d.called(), d.day(), d.day(), d.entry(), seen.get(d.entry()), d.mark()))
+                        d.called(),
+                        d.day(),
+                        d.day(),
+                        d.entry(),
+                        seen.get(d.entry()),
+                        d.mark(),
+                        told.get(seen.get(d.entry()))))
             .toList(),
         Between.of(ground.drawn(), drawn.get(0).day(), drawn.get(drawn.size() - 1).day(), ids));
   }
@@ -105,6 +119,7 @@ class BeforeAfter {
                 .flatMap(Optional::stream)
                 .map(Drawn::entry)
                 .collect(Collectors.toSet()));
+    var told = measured.of(Set.copyOf(seen.values()));
     var views =
         IntStream.range(0, moments.size())
             .mapToObj(
@@ -117,7 +132,8 @@ class BeforeAfter {
                       m.drawn().orElse(null),
                       e.map(Drawn::entry).orElse(null),
                       e.map(d -> seen.get(d.entry())).orElse(null),
-                      e.map(Drawn::mark).orElse(0));
+                      e.map(Drawn::mark).orElse(0),
+                      e.map(d -> told.get(seen.get(d.entry()))).orElse(null));
                 })
             .toList();
     var days = views.stream().map(MomentView::drawn).filter(Objects::nonNull).toList();
