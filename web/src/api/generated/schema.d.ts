@@ -4328,6 +4328,7 @@ export interface components {
             template: string;
         };
         HabitsView: {
+            facets: string[];
             lengths: ("QUICK" | "SHORT" | "LONG")[];
             media: string[];
             sources: string[];
@@ -6391,7 +6392,7 @@ export interface components {
             top: number;
             value: string;
             /** @enum {string} */
-            what: "MEDIUM" | "SOURCE" | "SUBJECT";
+            what: "MEDIUM" | "SOURCE" | "SUBJECT" | "LENGTH" | "FACET";
         };
         SheetInBook: {
             /** Format: uuid */
@@ -6697,7 +6698,7 @@ export interface components {
             /** Format: double */
             asIf: number;
             /** @enum {string} */
-            by: "AREA" | "SOURCE" | "MEDIUM" | "LENGTH" | "PURPOSE";
+            by: "AREA" | "SOURCE" | "MEDIUM" | "LENGTH" | "FACET" | "PURPOSE";
             parts: components["schemas"]["Part"][];
         };
         Stroke: {
@@ -7860,6 +7861,7 @@ export interface operations {
                 medium?: string;
                 length?: "QUICK" | "SHORT" | "LONG";
                 topic?: string;
+                facet?: string;
             };
             header?: never;
             path?: never;

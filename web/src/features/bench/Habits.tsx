@@ -23,8 +23,8 @@ const known = (t: Schemas['TemplateTendencies']) => {
   return [...shown.filter(isAim), ...shown.filter((h) => !isAim(h))]
 }
 
-type Asked = { source: string; medium: string; length: string }
-const ANYTHING: Asked = { source: '', medium: '', length: '' }
+type Asked = { source: string; medium: string; length: string; facet: string }
+const ANYTHING: Asked = { source: '', medium: '', length: '', facet: '' }
 
 /** Differences that come back from drawing to drawing, each with its interval and how sure it is. */
 export function Habits({ template, few = false }: { template?: string; few?: boolean }) {
@@ -104,7 +104,7 @@ export function Habits({ template, few = false }: { template?: string; few?: boo
 
 /** Which drawings are looked at, where more than one kind was compared. */
 function Asking({
-  read: { sources, media, lengths },
+  read: { sources, media, lengths, facets },
   asked,
   onAsk,
 }: {
@@ -117,6 +117,7 @@ function Asking({
     ['source', 'Drawn from', 'anything', own(sources)],
     ['medium', 'Drawn with', 'anything', own(media)],
     ['length', 'One drawing took', 'any time', Object.fromEntries(lengths.map((l) => [l, POSE_LENGTHS[l]]))],
+    ['facet', 'Shows', 'anything', own(facets)],
   ]
   return (
     <div className="no-print my-2 flex flex-wrap gap-x-6 gap-y-2">

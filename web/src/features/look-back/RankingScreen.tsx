@@ -9,6 +9,7 @@ import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { POSE_LENGTHS } from '../../shared/habit'
 import { Liked } from './Liked'
 import { Parts } from './Parts'
 
@@ -20,7 +21,12 @@ const SHARED: Record<Schemas['SharedByTop']['what'], string> = {
   MEDIUM: 'medium',
   SOURCE: 'source',
   SUBJECT: 'subject',
+  LENGTH: 'time for one drawing',
+  FACET: 'what it shows',
 }
+
+const shared = ({ what, value }: Schemas['SharedByTop']) =>
+  what === 'LENGTH' ? POSE_LENGTHS[value as keyof typeof POSE_LENGTHS] : value
 
 /** Two pictures to choose between on the left, the order so far on the right. */
 export default function RankingScreen() {
@@ -176,7 +182,7 @@ function Order({
         <ul className={r.settled ? 'mt-2' : ''}>
           {r.shared.map((s) => (
             <li key={s.what}>
-              {s.top} of the best {s.ofTop}: {s.value}
+              {s.top} of the best {s.ofTop}: {shared(s)}
               <span className="text-faded">
                 {' '}
                 ({SHARED[s.what]}; {s.rest} of the other {s.ofRest})

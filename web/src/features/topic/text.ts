@@ -34,6 +34,7 @@ export const BY: Record<Schemas['Strip']['by'], string> = {
   SOURCE: 'Drawn from',
   MEDIUM: 'With',
   LENGTH: 'One drawing takes',
+  FACET: 'Shows',
   PURPOSE: 'Duty and liking',
 }
 

@@ -73,7 +73,9 @@ class HabitsApiTest {
           "medium",
           page == 3 ? "brush pen" : "graphite",
           "source",
-          "photo");
+          "photo",
+          "study",
+          page == 3 ? Map.of("facets", List.of("side view")) : Map.of());
       compared(api, 700 + page, onPage(api, book, page, 900 + page));
     }
     compared(api, 750, onPage(api, book, 9, 950));
@@ -86,6 +88,9 @@ class HabitsApiTest {
     assertThat(comparisons(api, "medium=graphite&length=LONG")).isEqualTo(1);
     assertThat(comparisons(api, "topic=poses&source=photo")).isEqualTo(3);
     assertThat(comparisons(api, "topic=ropes")).isZero();
+    assertThat(asked.path("facets").valueStream().map(JsonNode::asString))
+        .containsExactly("side view");
+    assertThat(comparisons(api, "facet=side%20view")).isEqualTo(1);
     assertThat(api.get("/api/bench/tendencies?length=HUGE").status()).isEqualTo(400);
   }
 

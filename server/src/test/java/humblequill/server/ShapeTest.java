@@ -30,7 +30,7 @@ class ShapeTest {
   private static final Map<String, Set<String>> RULES =
       Map.ofEntries(
           Map.entry("entry", Set.of("name")),
-          Map.entry("bench", Set.of("cabinet", "entry", "name", "picture", "stats")),
+          Map.entry("bench", Set.of("cabinet", "name", "picture", "stats")),
           Map.entry("measure", Set.of("picture")),
           Map.entry(
               "review",

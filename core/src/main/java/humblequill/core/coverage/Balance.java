@@ -12,8 +12,8 @@ import java.util.Map;
 import java.util.function.Predicate;
 
 /**
- * How the minutes of a window divide. An entry of several topics is split evenly among them, so
- * that the parts of every strip add up to the minutes drawn.
+ * How the minutes of a window divide. An entry of several topics or facets is split evenly among
+ * them, so that the parts of every strip add up to the minutes drawn.
  *
  * @param minutes drawn in all
  */
@@ -28,6 +28,8 @@ public record Balance(int minutes, List<Strip> strips) {
     SOURCE,
     MEDIUM,
     LENGTH,
+    /** What drawings show beside their topic; left out where none tells it. */
+    FACET,
     PURPOSE
   }
 
@@ -98,7 +100,13 @@ public record Balance(int minutes, List<Strip> strips) {
           sums.get(By.LENGTH),
           d.drawings().map(n -> Length.of(minutes / n).name()).orElse(""),
           minutes);
+      var facets = d.learned().study().facets();
+      (facets.isEmpty() ? List.of("") : facets)
+          .forEach(f -> add(sums.get(By.FACET), f, minutes / Math.max(1, facets.size())));
       add(sums.get(By.PURPOSE), purpose(d, promised).name(), minutes);
+    }
+    if (sums.get(By.FACET).keySet().stream().allMatch(String::isEmpty)) {
+      sums.remove(By.FACET);
     }
     return new Balance(
         total, sums.entrySet().stream().map(e -> strip(e.getKey(), e.getValue())).toList());

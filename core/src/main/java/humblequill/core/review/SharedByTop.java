@@ -1,12 +1,14 @@
 package humblequill.core.review;
 
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.PoseLength;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What two or more of the best have in common.
@@ -26,7 +28,11 @@ public record SharedByTop(What what, String value, int top, int ofTop, int rest,
     /** What it was drawn from. */
     SOURCE,
     /** What was drawn. */
-    SUBJECT
+    SUBJECT,
+    /** How long one drawing took, by the name of a {@link PoseLength}. */
+    LENGTH,
+    /** What it shows beside its topic. */
+    FACET
   }
 
   /**
@@ -37,14 +43,17 @@ public record SharedByTop(What what, String value, int top, int ofTop, int rest,
    */
   public static List<SharedByTop> of(List<Optional<Drawn>> ranked, int top) {
     var shared = new ArrayList<SharedByTop>();
-    of(What.MEDIUM, Drawn::medium, ranked, top).ifPresent(shared::add);
-    of(What.SOURCE, Drawn::source, ranked, top).ifPresent(shared::add);
-    of(What.SUBJECT, d -> Optional.of(d.called()), ranked, top).ifPresent(shared::add);
+    of(What.MEDIUM, d -> d.medium().stream(), ranked, top).ifPresent(shared::add);
+    of(What.SOURCE, d -> d.source().stream(), ranked, top).ifPresent(shared::add);
+    of(What.SUBJECT, d -> Stream.of(d.called()), ranked, top).ifPresent(shared::add);
+    of(What.LENGTH, d -> PoseLength.of(d).stream().map(Enum::name), ranked, top)
+        .ifPresent(shared::add);
+    of(What.FACET, d -> d.learned().study().facets().stream(), ranked, top).ifPresent(shared::add);
     return shared;
   }
 
   private static Optional<SharedByTop> of(
-      What what, Function<Drawn, Optional<String>> of, List<Optional<Drawn>> ranked, int top) {
+      What what, Function<Drawn, Stream<String>> of, List<Optional<Drawn>> ranked, int top) {
     Map<String, Long> best = counts(of, ranked.subList(0, top));
     Map<String, Long> others = counts(of, ranked.subList(top, ranked.size()));
     return best.entrySet().stream()
@@ -62,11 +71,10 @@ public record SharedByTop(What what, String value, int top, int ofTop, int rest,
   }
 
   private static Map<String, Long> counts(
-      Function<Drawn, Optional<String>> of, List<Optional<Drawn>> drawn) {
+      Function<Drawn, Stream<String>> of, List<Optional<Drawn>> drawn) {
     return drawn.stream()
         .flatMap(Optional::stream)
-        .map(of)
-        .flatMap(Optional::stream)
+        .flatMap(of)
         .collect(Collectors.groupingBy(v -> v, Collectors.counting()));
   }
 }

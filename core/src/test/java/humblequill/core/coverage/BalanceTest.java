@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
 import humblequill.core.entry.Minutes;
 import humblequill.core.entry.Study;
@@ -102,6 +103,17 @@ class BalanceTest {
     assertThat(strip(balance, Balance.By.LENGTH).parts())
         .containsExactly(
             new Balance.Part("FIVE_TO_TWENTY", 30), new Balance.Part("UNDER_ONE_MINUTE", 20));
+  }
+
+  @Test
+  void what_drawings_show_is_split_too_and_left_out_where_none_tells_it() {
+    var head = drawn(1, Set.of("gulls"), "life", 1, 30);
+    var told = Balance.of(List.of(Drawns.showing(head, "front", "old"), head), GRAPH, d -> false);
+    assertThat(strip(told, Balance.By.FACET).parts())
+        .containsExactly(
+            new Balance.Part("front", 15), new Balance.Part("old", 15), new Balance.Part("", 30));
+    assertThat(Balance.of(List.of(head), GRAPH, d -> false).strips())
+        .noneMatch(s -> s.by() == Balance.By.FACET);
   }
 
   @Property

@@ -1,6 +1,7 @@
 package humblequill.core.entry;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -43,6 +44,20 @@ public final class Drawns {
   /** The same with what is to be learned from it. */
   public static Drawn learned(Drawn d, Drawn.Learned learned) {
     return copy(d, d.medium(), d.source(), learned);
+  }
+
+  /** The same that shows something beside its topic. */
+  public static Drawn showing(Drawn d, String... facets) {
+    var study =
+        new Study(
+            Optional.empty(),
+            Optional.empty(),
+            List.of(facets),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+    return learned(d, new Drawn.Learned(Drawn.Purpose.STUDY, Optional.empty(), study, false));
   }
 
   private static Drawn copy(

@@ -59,9 +59,20 @@ class BestAndTypicalTest {
   }
 
   @Test
+  void how_long_it_took_and_what_it_shows_may_be_shared_too() {
+    var front = Drawns.showing(Drawns.of(DAY, "heads", 1, 12), "front", "old");
+    var side = Drawns.showing(Drawns.of(DAY, "heads", 5, 10), "side");
+    var shared =
+        SharedByTop.of(List.of(Optional.of(front), Optional.of(front), Optional.of(side)), 2);
+    assertThat(shared)
+        .contains(new SharedByTop(SharedByTop.What.LENGTH, "LONG", 2, 2, 0, 1))
+        .contains(new SharedByTop(SharedByTop.What.FACET, "old", 2, 2, 0, 1));
+  }
+
+  @Test
   void the_best_without_anything_in_common_share_nothing() {
     var one = Drawns.with(Drawns.of(DAY, "hulls", 1, 10), "pen", null);
-    var other = Drawns.with(Drawns.of(DAY, "ropes", 1, 10), "pencil", null);
+    var other = Drawns.with(Drawns.of(DAY, "ropes", 1, 30), "pencil", null);
     assertThat(SharedByTop.of(List.of(Optional.of(one), Optional.of(other)), 2)).isEmpty();
   }
 

@@ -1,10 +1,10 @@
 package humblequill.server.bench;
 
-import humblequill.core.bench.PoseLength;
 import humblequill.core.bench.Quantity;
 import humblequill.core.bench.Quantity.Kind;
 import humblequill.core.bench.SaidWrong.Along;
 import humblequill.core.cabinet.Reference;
+import humblequill.core.entry.PoseLength;
 import humblequill.server.edge.PaperSize;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -125,8 +125,9 @@ class BenchController {
       @RequestParam(required = false) @Nullable String source,
       @RequestParam(required = false) @Nullable String medium,
       @RequestParam(required = false) @Nullable PoseLength length,
-      @RequestParam(required = false) @Nullable String topic) {
-    return tendencies.read(parted, new HabitFilter(source, medium, length, topic));
+      @RequestParam(required = false) @Nullable String topic,
+      @RequestParam(required = false) @Nullable String facet) {
+    return tendencies.read(parted, new HabitFilter(source, medium, length, topic, facet));
   }
 
   /** Errors that come back in the learner's own words. */

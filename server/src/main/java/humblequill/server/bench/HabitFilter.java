@@ -1,7 +1,7 @@
 package humblequill.server.bench;
 
-import humblequill.core.bench.PoseLength;
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.PoseLength;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,17 +11,19 @@ import org.jspecify.annotations.Nullable;
  * @param medium by name; null for all
  * @param length how long one drawing took; null for all
  * @param topic by name; null for all
+ * @param facet what the drawing shows beside its topic, by name; null for all
  */
 record HabitFilter(
     @Nullable String source,
     @Nullable String medium,
     @Nullable PoseLength length,
-    @Nullable String topic) {
-  static final HabitFilter ALL = new HabitFilter(null, null, null, null);
+    @Nullable String topic,
+    @Nullable String facet) {
+  static final HabitFilter ALL = new HabitFilter(null, null, null, null, null);
 
   /** Whether nothing is asked for, so that drawings without an entry count too. */
   boolean isAll() {
-    return source == null && medium == null && length == null && topic == null;
+    return source == null && medium == null && length == null && topic == null && facet == null;
   }
 
   boolean holds(@Nullable Drawn drawn) {
@@ -30,6 +32,7 @@ record HabitFilter(
             && (source == null || drawn.source().filter(source::equals).isPresent())
             && (medium == null || drawn.medium().filter(medium::equals).isPresent())
             && (length == null || PoseLength.of(drawn).filter(length::equals).isPresent())
-            && (topic == null || drawn.topics().contains(topic));
+            && (topic == null || drawn.topics().contains(topic))
+            && (facet == null || drawn.learned().study().facets().contains(facet));
   }
 }

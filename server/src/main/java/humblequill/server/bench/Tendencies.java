@@ -2,12 +2,12 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.AimResult;
 import humblequill.core.bench.Case;
-import humblequill.core.bench.PoseLength;
 import humblequill.core.bench.Practice;
 import humblequill.core.bench.Quantity;
 import humblequill.core.bench.Sides;
 import humblequill.core.bench.Tendency;
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.PoseLength;
 import humblequill.core.stats.MeanInterval;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.data.Memory;
@@ -22,10 +22,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -138,12 +138,14 @@ public class Tendencies {
    * @param sources of the drawings that were compared
    * @param media of these
    * @param lengths of these
+   * @param facets of these
    */
   record HabitsView(
       List<TemplateTendencies> templates,
       List<String> sources,
       List<String> media,
-      List<PoseLength> lengths) {}
+      List<PoseLength> lengths,
+      List<String> facets) {}
 
   /** Habits; those of a day parted into before and after. */
   @Transactional(readOnly = true)
@@ -156,13 +158,14 @@ public class Tendencies {
             .toList();
     return new HabitsView(
         templates(day, filter),
-        told(compared, Drawn::source),
-        told(compared, Drawn::medium),
-        told(compared, PoseLength::of));
+        told(compared, d -> d.source().stream()),
+        told(compared, d -> d.medium().stream()),
+        told(compared, d -> PoseLength.of(d).stream()),
+        told(compared, d -> d.learned().study().facets().stream()));
   }
 
-  private static <T> List<T> told(List<Drawn> drawn, Function<Drawn, Optional<T>> what) {
-    return drawn.stream().map(what).flatMap(Optional::stream).distinct().sorted().toList();
+  private static <T> List<T> told(List<Drawn> drawn, Function<Drawn, Stream<T>> what) {
+    return drawn.stream().flatMap(what).distinct().sorted().toList();
   }
 
   private static @Nullable Drawn drawnAs(

@@ -1,6 +1,5 @@
-package humblequill.core.bench;
+package humblequill.core.entry;
 
-import humblequill.core.entry.Drawn;
 import java.util.Optional;
 
 /** How long one drawing took. Common practice, no published source. */
