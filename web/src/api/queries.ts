@@ -208,6 +208,11 @@ export const queries = {
       queryKey: ['reviews', from],
       queryFn: () => answer(api.GET('/api/reviews/{from}', { params: { path: { from } } })),
     }),
+  remarks: (from: string) =>
+    queryOptions({
+      queryKey: ['reviews', from, 'remarks'],
+      queryFn: () => answer(api.GET('/api/reviews/{from}/remarks', { params: { path: { from } } })),
+    }),
   serving: () =>
     queryOptions({
       queryKey: ['reviews', 'serving'],

@@ -197,6 +197,7 @@ export const BOUNDS = {
   ToPreview: { week: { maxLength: 80 } },
   ToldTopic: { weakDrawings: { min: 1, max: 200 } },
   TopicLine: { name: { maxLength: 80 } },
+  TwoRemarks: { one: { maxLength: 2000 }, other: { maxLength: 2000 } },
   UnitSpan: { from: { min: 1, max: 99999 }, to: { min: 1, max: 99999 } },
   Units: { count: { min: 1 }, exerciseId: { maxLength: 80 } },
   UntilDone: { week: { maxLength: 80 } },

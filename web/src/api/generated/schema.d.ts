@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_8"];
-        put: operations["tell_1"];
+        put: operations["tell_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -764,7 +764,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["topic"];
-        put: operations["tell"];
+        put: operations["tell_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2541,6 +2541,22 @@ export interface paths {
         };
         get: operations["read_2"];
         put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reviews/{from}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["remarks"];
+        put: operations["tell"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4660,6 +4676,10 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        MeantSame: {
+            one: string;
+            other: string;
+        };
         MeasuredPicture: {
             /** Format: uuid */
             comparison: string;
@@ -5931,6 +5951,10 @@ export interface components {
             topic: string;
             weekKey: string;
         };
+        RemarksView: {
+            remarks: string[];
+            same: components["schemas"]["MeantSame"][];
+        };
         RemediesView: {
             drops: components["schemas"]["Drop"][];
             /** Format: int32 */
@@ -7070,6 +7094,11 @@ export interface components {
             part: string;
             sheet: components["schemas"]["SheetOfPicture"];
         };
+        TwoRemarks: {
+            one: string;
+            other: string;
+            same: boolean;
+        };
         TypicalView: {
             /** Format: int32 */
             drawings: number;
@@ -7991,7 +8020,7 @@ export interface operations {
             };
         };
     };
-    tell_1: {
+    tell_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8846,7 +8875,7 @@ export interface operations {
             };
         };
     };
-    tell: {
+    tell_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -12072,6 +12101,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    remarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                from: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarksView"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                from: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoRemarks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarksView"];
                 };
             };
         };

@@ -17,6 +17,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { Parts } from './Parts'
+import { SameWords } from './SameWords'
 import { effect, keptAt, markdown, offer, type Review } from './text'
 
 /** One week as a letter: what it was on the left, what the learner makes of it on the right. */
@@ -35,6 +36,7 @@ function Letter({ review }: { review: Review }) {
       <Leaf aria-labelledby="week">
         <Parts />
         <Facts review={review} />
+        <SameWords from={review.from} />
         {!review.over && (
           <div className="mt-4">
             <CourseEnd named />

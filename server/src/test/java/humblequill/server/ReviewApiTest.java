@@ -100,6 +100,38 @@ class ReviewApiTest {
   }
 
   @Test
+  void remarks_that_mean_the_same_are_counted_as_one_until_they_are_parted(Api api) {
+    var week = LocalDate.of(2021, 5, 3);
+    log(api, week, "minutes", 10, "wentWrong", "Bow too blunt. Stern lost");
+    log(api, week.plusDays(1), "minutes", 10, "wentWrong", "bows not sharp");
+    var path = "/api/reviews/" + week;
+    assertThat(api.get(path).json().path("remarks")).as("each was said once").isEmpty();
+    assertThat(api.get(path + "/remarks").json().path("remarks").toString())
+        .isEqualTo("[\"bows not sharp\",\"Stern lost\",\"Bow too blunt\"]");
+    var same = Map.of("one", "Bow too blunt", "other", "Bow not sharp", "same", true);
+    for (int again = 0; again < 2; again++) {
+      var told = api.put(path + "/remarks", same);
+      assertThat(told.status()).as(told.body()).isEqualTo(200);
+      assertThat(told.json().path("same")).as("told twice it is kept once").hasSize(1);
+    }
+    var remark = api.get(path).json().path("remarks").path(0);
+    assertThat(remark.path("words").asString()).isEqualTo("bows not sharp");
+    assertThat(remark.path("times").asInt()).isEqualTo(2);
+    assertThat(keep(api, week, 0L, "Sharper.", "CLOSED").status()).isEqualTo(200);
+    assertThat(api.get(path + "/remarks").json().path("same"))
+        .as("closing the week keeps it")
+        .hasSize(1);
+    var parted = Map.of("one", "bow not sharp", "other", "Bow too blunt", "same", false);
+    assertThat(api.put(path + "/remarks", parted).json().path("same")).isEmpty();
+    assertThat(api.get(path).json().path("remarks")).isEmpty();
+    assertThat(api.get(path).json().path("words").asString()).isEqualTo("Sharper.");
+    var never = Map.of("one", "Stern lost", "other", "Bow too blunt", "same", false);
+    assertThat(api.put(path + "/remarks", never).status()).as("parted twice").isEqualTo(200);
+    var blank = Map.of("one", " ", "other", "Bow too blunt", "same", true);
+    assertThat(api.put(path + "/remarks", blank).status()).isEqualTo(400);
+  }
+
+  @Test
   void the_day_for_looking_back_decides_what_is_due(Api api) {
     var week = running(api);
     log(api, week.minusDays(7), "note", "before", "minutes", 5);

@@ -2,14 +2,14 @@ package humblequill.core.review;
 
 import humblequill.core.name.Fold;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.regex.Pattern;
 
 /**
- * Words under "went wrong" that come back: two remarks are the same when their words are, whatever
- * their number and case.
+ * Words under "went wrong" that come back.
  *
  * @param words as they were written last
  * @param times how often in the week
@@ -35,19 +35,19 @@ public record SaidAgain(String words, int times, int before) {
    * @param week notes of the week, the oldest first
    * @param before notes of the weeks before
    */
-  public static List<SaidAgain> again(List<String> week, List<String> before) {
+  public static List<SaidAgain> again(List<String> week, List<String> before, SameWords same) {
     var counts = new LinkedHashMap<String, Count>();
     week.stream()
         .flatMap(note -> in(note).stream())
         .forEach(
             remark -> {
-              var count = counts.computeIfAbsent(Fold.of(remark), k -> new Count());
+              var count = counts.computeIfAbsent(same.key(remark), k -> new Count());
               count.words = remark;
               count.times++;
             });
     before.stream()
         .flatMap(note -> in(note).stream())
-        .map(Fold::of)
+        .map(same::key)
         .filter(counts::containsKey)
         .forEach(key -> counts.get(key).before++);
     var again = new ArrayList<SaidAgain>();
@@ -63,13 +63,28 @@ public record SaidAgain(String words, int times, int before) {
   }
 
   /** How often a remark was said in some notes. */
-  public static int count(String remark, List<String> notes) {
-    var sought = Fold.of(remark);
+  public static int count(String remark, List<String> notes, SameWords same) {
+    var sought = same.key(remark);
     return (int)
         notes.stream()
             .flatMap(note -> in(note).stream())
-            .map(Fold::of)
+            .map(same::key)
             .filter(sought::equals)
             .count();
+  }
+
+  /** All remarks of some notes, each once and as it was written last; the newest first. */
+  public static List<String> remarks(List<String> notes) {
+    var remarks = new LinkedHashMap<String, String>();
+    notes.stream()
+        .flatMap(note -> in(note).stream())
+        .forEach(
+            remark -> {
+              remarks.remove(Fold.of(remark));
+              remarks.put(Fold.of(remark), remark);
+            });
+    var newestFirst = new ArrayList<>(remarks.values());
+    Collections.reverse(newestFirst);
+    return newestFirst;
   }
 }

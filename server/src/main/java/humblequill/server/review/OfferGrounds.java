@@ -32,6 +32,7 @@ class OfferGrounds {
   private static final int WEEKS_AHEAD = 2;
 
   private final WeekGround ground;
+  private final SaidRemarks said;
   private final Standings standings;
   private final Teaching teaching;
   private final SittingsLookedBack sittings;
@@ -40,12 +41,14 @@ class OfferGrounds {
 
   OfferGrounds(
       WeekGround ground,
+      SaidRemarks said,
       Standings standings,
       Teaching teaching,
       SittingsLookedBack sittings,
       PlacementService placements,
       SettingsService settings) {
     this.ground = ground;
+    this.said = said;
     this.standings = standings;
     this.teaching = teaching;
     this.sittings = sittings;
@@ -63,7 +66,7 @@ class OfferGrounds {
         ground.planned(learner, from),
         Offers.share(ground.planned(learner, from.minusDays(WeekGround.DAYS))),
         course.flatMap(c -> held(c, to)),
-        ground.remarks(from),
+        said.again(from),
         ground.rusty(learner),
         course.map(c -> missing(c, learner)).orElse(List.of()),
         ahead,

@@ -7,7 +7,6 @@ import humblequill.core.plan.DayOrder;
 import humblequill.core.review.LessWork;
 import humblequill.core.review.OfferedChange;
 import humblequill.core.review.Offers;
-import humblequill.core.review.SaidAgain;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.plan.ChangeService;
@@ -28,6 +27,7 @@ import org.springframework.stereotype.Component;
 class Offering {
   private final OfferGrounds grounds;
   private final WeekGround ground;
+  private final SaidRemarks said;
   private final ChangeService changes;
   private final PlacementService placements;
   private final SettingsService settings;
@@ -37,6 +37,7 @@ class Offering {
   Offering(
       OfferGrounds grounds,
       WeekGround ground,
+      SaidRemarks said,
       ChangeService changes,
       PlacementService placements,
       SettingsService settings,
@@ -44,6 +45,7 @@ class Offering {
       NameService names) {
     this.grounds = grounds;
     this.ground = ground;
+    this.said = said;
     this.changes = changes;
     this.placements = placements;
     this.settings = settings;
@@ -182,7 +184,7 @@ class Offering {
     var until = from.plusDays(WeekGround.DAYS);
     return switch (o.kind()) {
       case MORE_OF, WARM_UP, DETOUR -> ground.drawings(o.subject(), from, until);
-      case AIM -> SaidAgain.count(o.subject(), ground.wrong(from, until));
+      case AIM -> said.count(o.subject(), from);
       case MINUTES -> ground.minutesOn(DayOfWeek.valueOf(o.subject()), from);
       case RESOURCE -> ground.minutesWith(o.subject(), from);
       case FREE_SHARE, STRETCH, LESS, REPEAT, ORDER -> 0;

@@ -25,12 +25,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/reviews")
 class ReviewController {
   private static final int LONGEST = 20_000;
+  private static final int LONGEST_REMARK = 2000;
 
   private final Reviews reviews;
   private final ReviewViews views;
+  private final SaidRemarks said;
   private final SettingsService settings;
 
-  ReviewController(Reviews reviews, ReviewViews views, SettingsService settings) {
+  ReviewController(Reviews reviews, ReviewViews views, SaidRemarks said, SettingsService settings) {
+    this.said = said;
     this.reviews = reviews;
     this.views = views;
     this.settings = settings;
@@ -59,6 +62,26 @@ class ReviewController {
     reviews.take(from, taken.id(), taken.key());
     return views.read(from);
   }
+
+  /** Remarks that can be said to mean the same. */
+  @GetMapping("/{from}/remarks")
+  SaidRemarks.RemarksView remarks(@PathVariable LocalDate from) {
+    return said.read(from);
+  }
+
+  /** Tells whether two remarks mean the same. */
+  @PutMapping("/{from}/remarks")
+  SaidRemarks.RemarksView tell(@PathVariable LocalDate from, @RequestBody @Valid TwoRemarks two) {
+    reviews.check(settings.learner(), from);
+    said.tell(from, two.one().strip(), two.other().strip(), two.same());
+    return said.read(from);
+  }
+
+  /** Two remarks, and whether they mean the same. */
+  record TwoRemarks(
+      @NotBlank @Size(max = LONGEST_REMARK) String one,
+      @NotBlank @Size(max = LONGEST_REMARK) String other,
+      boolean same) {}
 
   /** Chooses the weekday for looking back. */
   @PutMapping("/day")

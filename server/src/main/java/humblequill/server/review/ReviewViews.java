@@ -31,6 +31,8 @@ class ReviewViews {
   private static final int MOST_REMARKS = 5;
 
   private final Reviews reviews;
+  private final KeptReviews keptReviews;
+  private final SaidRemarks said;
   private final WeekGround ground;
   private final SettingsService settings;
   private final SittingsLookedBack sittings;
@@ -41,6 +43,8 @@ class ReviewViews {
 
   ReviewViews(
       Reviews reviews,
+      KeptReviews keptReviews,
+      SaidRemarks said,
       WeekGround ground,
       SettingsService settings,
       Offering offering,
@@ -50,6 +54,8 @@ class ReviewViews {
       Recall recall) {
     this.sittings = sittings;
     this.reviews = reviews;
+    this.keptReviews = keptReviews;
+    this.said = said;
     this.ground = ground;
     this.settings = settings;
     this.offering = offering;
@@ -85,14 +91,14 @@ class ReviewViews {
     var last = Weeks.startOf(learner.today(), learner.weekStart());
     var drawn = ground.drawn();
     for (var from = last; !from.isBefore(ground.firstWeek(learner)); from = from.minusDays(7)) {
-      var kept = reviews.of(from);
+      var kept = keptReviews.of(from);
       var week = drawn.between(from, from.plusDays(6));
       lines.add(
           new ReviewLine(
               from,
               from.plusDays(6),
               Weeks.numberOf(from),
-              kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
+              kept.map(KeptReviews.KeptReview::state).orElse(Reviews.State.OPEN),
               week.stream().mapToInt(d -> d.minutes().minutes()).sum(),
               week.stream().mapToInt(d -> d.drawings().orElse(0)).sum(),
               kept.map(r -> r.document().words()).orElse(""),
@@ -110,16 +116,16 @@ class ReviewViews {
       throw Refusal.badValue("from", from, "Nothing was drawn as early as " + from + ".");
     }
     var to = from.plusDays(WeekGround.DAYS - 1);
-    var kept = reviews.of(from);
-    var document = kept.map(Reviews.KeptReview::document).orElse(StoredReview.EMPTY);
+    var kept = keptReviews.of(from);
+    var document = kept.map(KeptReviews.KeptReview::document).orElse(StoredReview.EMPTY);
     boolean fresh = Reviews.offers(learner, from);
     return new ReviewView(
         from,
         to,
         Weeks.numberOf(from),
         to.isBefore(learner.today()),
-        kept.map(Reviews.KeptReview::state).orElse(Reviews.State.OPEN),
-        kept.map(Reviews.KeptReview::version).orElse(null),
+        kept.map(KeptReviews.KeptReview::state).orElse(Reviews.State.OPEN),
+        kept.map(KeptReviews.KeptReview::version).orElse(null),
         learner.availability().pausesWithin(from, to),
         course(learner, to),
         facts(WeekFigures.of(ground.drawn(), from)),
@@ -129,12 +135,12 @@ class ReviewViews {
         fresh ? rusty(learner) : List.of(),
         readIn(from),
         recall.between(from, to),
-        ground.remarks(from).stream().limit(MOST_REMARKS).toList(),
+        said.again(from).stream().limit(MOST_REMARKS).toList(),
         fresh ? tendencies.running() : List.of(),
         tendencies.changed(from, to.plusDays(1)),
         fresh ? sittings.suitingLength().orElse(null) : null,
         whatFor(learner, to),
-        reviews.of(from.minusDays(WeekGround.DAYS)).map(r -> r.document().expects()).orElse(""),
+        keptReviews.of(from.minusDays(WeekGround.DAYS)).map(r -> r.document().expects()).orElse(""),
         document.words(),
         document.expects(),
         offers(learner, from),
@@ -265,7 +271,7 @@ class ReviewViews {
 
   /** What became of the changes of the review before, until the end of this week. */
   private List<ReviewView.BecameView> became(LocalDate from, Learner learner) {
-    return reviews.of(from.minusDays(WeekGround.DAYS)).stream()
+    return keptReviews.of(from.minusDays(WeekGround.DAYS)).stream()
         .flatMap(before -> before.document().taken().stream())
         .map(
             t ->

@@ -11,12 +11,9 @@ import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -27,27 +24,25 @@ import org.springframework.transaction.annotation.Transactional;
 public class Reviews {
   private static final long MOST_WEEKS_AGO = 1;
 
-  private final WeekReviewRepository repository;
+  private final KeptReviews kept;
   private final LookBackRepository lookBack;
   private final WeekGround ground;
   private final Offering offering;
   private final SettingsService settings;
-  private final Remembered<Map<LocalDate, KeptReview>> stored;
   private final Remembered<Optional<DayOfWeek>> day;
 
   Reviews(
-      WeekReviewRepository repository,
+      KeptReviews kept,
       LookBackRepository lookBack,
       WeekGround ground,
       Offering offering,
       SettingsService settings,
       Memory memory) {
-    this.repository = repository;
+    this.kept = kept;
     this.lookBack = lookBack;
     this.ground = ground;
     this.offering = offering;
     this.settings = settings;
-    this.stored = memory.remember("weeks looked back on");
     this.day = memory.remember("the day for looking back");
   }
 
@@ -59,28 +54,6 @@ public class Reviews {
     CLOSED,
     /** It was passed over. */
     SKIPPED
-  }
-
-  /** A review as it is kept. */
-  record KeptReview(LocalDate from, long version, State state, StoredReview document) {}
-
-  @Transactional(readOnly = true)
-  Map<LocalDate, KeptReview> all() {
-    return stored.get(
-        () ->
-            repository.findAll().stream()
-                .map(
-                    e ->
-                        new KeptReview(
-                            e.weekStart,
-                            e.version == null ? 0 : e.version,
-                            StoredJson.kind(State.class, e.state),
-                            StoredJson.read(e.document, StoredReview.class)))
-                .collect(Collectors.toMap(KeptReview::from, r -> r)));
-  }
-
-  Optional<KeptReview> of(LocalDate from) {
-    return Optional.ofNullable(all().get(from));
   }
 
   /** The weekday on which the week is looked back on: the learner's, else the last of the week. */
@@ -109,7 +82,7 @@ public class Reviews {
   @Transactional(readOnly = true)
   public Optional<LocalDate> due(Learner learner) {
     var from = ReviewDay.week(learner.today(), learner.weekStart(), day(learner));
-    boolean open = of(from).map(r -> r.state() == State.OPEN).orElse(true);
+    boolean open = kept.of(from).map(r -> r.state() == State.OPEN).orElse(true);
     boolean drawn = !from.isBefore(ground.firstWeek(learner)) && !ground.entries(from).isEmpty();
     return open && drawn ? Optional.of(from) : Optional.empty();
   }
@@ -119,9 +92,8 @@ public class Reviews {
   public Optional<String> aim(Learner learner) {
     var running = Weeks.startOf(learner.today(), learner.weekStart());
     for (int i = 0; i <= 2; i++) {
-      var kept = of(running.minusDays(7L * i));
       var aim =
-          kept.stream()
+          kept.of(running.minusDays(7L * i)).stream()
               .flatMap(r -> r.document().taken().stream())
               .map(StoredReview.StoredTaken::offer)
               .filter(o -> o.kind() == OfferedChange.Kind.AIM)
@@ -157,7 +129,7 @@ public class Reviews {
     }
     var taken =
         Stream.of(from, from.minusDays(WeekGround.DAYS), from.plusDays(WeekGround.DAYS))
-            .flatMap(week -> of(week).stream())
+            .flatMap(week -> kept.of(week).stream())
             .flatMap(r -> r.document().taken().stream())
             .map(t -> t.offer().key())
             .toList();
@@ -169,22 +141,7 @@ public class Reviews {
   public void keep(
       LocalDate from, @Nullable Long version, String words, String expects, State state) {
     check(settings.learner(), from);
-    var before = of(from).map(KeptReview::document).orElse(StoredReview.EMPTY);
-    write(from, version, state, new StoredReview(words.strip(), expects.strip(), before.taken()));
-  }
-
-  private void write(LocalDate from, @Nullable Long version, State state, StoredReview document) {
-    var found = repository.findById(from);
-    long now = found.map(e -> e.version == null ? 0L : e.version).orElse(-1L);
-    if (version == null ? found.isPresent() : version != now) {
-      throw Refusal.stale("review", document);
-    }
-    var entity = found.orElseGet(WeekReviewEntity::new);
-    entity.weekStart = from;
-    entity.state = StoredJson.word(state);
-    entity.document = StoredJson.write(document);
-    repository.saveAndFlush(entity);
-    stored.changed();
+    kept.write(from, version, state, document(from).saying(words.strip(), expects.strip()));
   }
 
   /**
@@ -196,10 +153,8 @@ public class Reviews {
   public void take(LocalDate from, UUID id, String key) {
     var learner = settings.learner();
     check(learner, from);
-    var kept = of(from);
     boolean twice =
-        kept.stream()
-            .flatMap(r -> r.document().taken().stream())
+        document(from).taken().stream()
             .anyMatch(t -> id.equals(t.decision()) || t.offer().key().equals(key));
     if (twice) {
       return;
@@ -215,14 +170,12 @@ public class Reviews {
                         "The plan moved on, and this change does not follow any more. Look at"
                             + " what is offered now."));
     var placement = offering.make(learner, offer, id).orElse(null);
-    var document = kept.map(KeptReview::document).orElse(StoredReview.EMPTY);
-    var taken = new ArrayList<>(document.taken());
-    taken.add(StoredReview.StoredTaken.of(offer, placement, placement == null ? null : id));
-    write(
-        from,
-        kept.map(KeptReview::version).orElse(null),
-        kept.map(KeptReview::state).orElse(State.OPEN),
-        new StoredReview(document.words(), document.expects(), taken));
+    var taken = StoredReview.StoredTaken.of(offer, placement, placement == null ? null : id);
+    kept.write(from, document(from).taking(taken));
+  }
+
+  private StoredReview document(LocalDate from) {
+    return kept.of(from).map(KeptReviews.KeptReview::document).orElse(StoredReview.EMPTY);
   }
 
   /**
@@ -232,14 +185,7 @@ public class Reviews {
    */
   @Transactional
   public void remember(LocalDate from, OfferedChange offer, UUID placement, UUID decision) {
-    var kept = of(from);
-    var document = kept.map(KeptReview::document).orElse(StoredReview.EMPTY);
-    var taken = new ArrayList<>(document.taken());
-    taken.add(StoredReview.StoredTaken.of(offer, placement, decision));
-    write(
-        from,
-        kept.map(KeptReview::version).orElse(null),
-        kept.map(KeptReview::state).orElse(State.OPEN),
-        new StoredReview(document.words(), document.expects(), taken));
+    kept.write(
+        from, document(from).taking(StoredReview.StoredTaken.of(offer, placement, decision)));
   }
 }

@@ -1,7 +1,9 @@
 package humblequill.server.review;
 
 import humblequill.core.review.OfferedChange;
+import humblequill.core.review.SameWords;
 import humblequill.server.data.StoredJson;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -12,9 +14,36 @@ import org.jspecify.annotations.Nullable;
  * @param words what the learner thinks of the week
  * @param expects what is expected of the next one
  * @param taken changes that were taken
+ * @param same remarks that the learner said mean the same; reviews from before have none
  */
-record StoredReview(String words, String expects, List<StoredTaken> taken) {
-  static final StoredReview EMPTY = new StoredReview("", "", List.of());
+record StoredReview(
+    String words,
+    String expects,
+    List<StoredTaken> taken,
+    @Nullable List<SameWords.MeantSame> same) {
+  static final StoredReview EMPTY = new StoredReview("", "", List.of(), List.of());
+
+  /** The same with other words. */
+  StoredReview saying(String otherWords, String otherExpects) {
+    return new StoredReview(otherWords, otherExpects, taken, same);
+  }
+
+  /** The same with one more change taken. */
+  StoredReview taking(StoredTaken one) {
+    var all = new ArrayList<>(taken);
+    all.add(one);
+    return new StoredReview(words, expects, all, same);
+  }
+
+  /** The same with other remarks that mean the same. */
+  StoredReview joining(List<SameWords.MeantSame> pairs) {
+    return new StoredReview(words, expects, taken, pairs);
+  }
+
+  /** Remarks that the learner said mean the same. */
+  List<SameWords.MeantSame> pairs() {
+    return same == null ? List.of() : same;
+  }
 
   /**
    * A change that was taken.

@@ -8,8 +8,6 @@ import humblequill.core.placement.PlacedCourse;
 import humblequill.core.placement.PlacedWeek;
 import humblequill.core.review.CourseEnd;
 import humblequill.core.review.PlannedExercise;
-import humblequill.core.review.SaidAgain;
-import humblequill.core.review.WeekFigures;
 import humblequill.core.review.WhatFor;
 import humblequill.server.coverage.Standings;
 import humblequill.server.data.Derived;
@@ -107,13 +105,6 @@ class WeekGround {
 
   private static boolean isIn(LocalDate day, LocalDate from) {
     return !day.isBefore(from) && day.isBefore(from.plusDays(DAYS));
-  }
-
-  /** What was said again in a week, beside the weeks before. */
-  List<SaidAgain> remarks(LocalDate from) {
-    return SaidAgain.again(
-        wrong(from, from.plusDays(DAYS)),
-        wrong(from.minusDays((long) WeekFigures.BEFORE * DAYS), from));
   }
 
   /** What went wrong from one day on until before another. */
