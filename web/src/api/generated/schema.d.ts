@@ -3301,7 +3301,7 @@ export interface components {
             /** Format: int64 */
             days?: number | null;
             /** @enum {string} */
-            kind: "ONE_RESOURCE" | "NOTHING_FROM_LIFE" | "NOTHING_FREE" | "NOT_APPLIED";
+            kind: "ONE_RESOURCE" | "ONE_KIND" | "NOTHING_FROM_LIFE" | "NOTHING_FREE" | "NOT_APPLIED";
             /** Format: int32 */
             percent: number;
             resource?: string | null;
@@ -6992,6 +6992,7 @@ export interface components {
             facets: components["schemas"]["Group"][];
             freshness: components["schemas"]["FreshnessPoint"][];
             groups: components["schemas"]["Group"][];
+            kinds: components["schemas"]["ResourceShare"][];
             levels: components["schemas"]["MarkLevels"];
             marks: components["schemas"]["MarkPoint"][];
             resources: components["schemas"]["ResourceShare"][];

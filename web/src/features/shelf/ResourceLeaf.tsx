@@ -6,18 +6,8 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { ReadRuler } from './ReadRuler'
-import {
-  ENDED,
-  finish,
-  howUsed,
-  KINDS,
-  OWNERSHIP,
-  progress,
-  ROLES,
-  units,
-  waits,
-  type Resource,
-} from './text'
+import { ENDED, finish, howUsed, OWNERSHIP, progress, ROLES, units, waits, type Resource } from './text'
+import { RESOURCE_KINDS } from '../../shared/resource-kinds'
 import { useShelf } from './useShelf'
 import { useOpening } from '../../ui/opening'
 
@@ -35,7 +25,7 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
     <>
       <h2 className="text-2xl">{fields.name}</h2>
       <p className="text-faded">
-        {KINDS[fields.kind]}, {ROLES[fields.role]} · {OWNERSHIP[fields.ownership]}
+        {RESOURCE_KINDS[fields.kind]}, {ROLES[fields.role]} · {OWNERSHIP[fields.ownership]}
         {fields.dueBack != null &&
           fields.ownership === 'BORROWED' &&
           `, back on ${format.dayMonthYear(fields.dueBack)}`}

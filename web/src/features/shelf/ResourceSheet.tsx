@@ -14,7 +14,8 @@ import { NumberField, readWithin, type NumberKind } from '../../ui/NumberField'
 import { Refused, refusedAt } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
 import { Check } from '../../ui/Check'
-import { ENDED, KINDS, OWNERSHIP, ROLES, type Resource } from './text'
+import { ENDED, OWNERSHIP, ROLES, type Resource } from './text'
+import { RESOURCE_KINDS } from '../../shared/resource-kinds'
 import { useShelf } from './useShelf'
 
 type Fields = Schemas['ResourceFields']
@@ -127,7 +128,7 @@ export default function ResourceSheet({
             value={fields.kind}
             onChange={(e) => set({ kind: e.target.value as Fields['kind'] })}
           >
-            <Options of={KINDS} />
+            <Options of={RESOURCE_KINDS} />
           </SelectField>
           <SelectField
             label="It"

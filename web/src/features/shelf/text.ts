@@ -7,20 +7,6 @@ import { noun, plural } from '../../ui/plural'
 export type Resource = Schemas['ResourceView']
 type Fields = Schemas['ResourceFields']
 
-export const KINDS: Record<Fields['kind'], string> = {
-  BOOK: 'book',
-  COURSE: 'course',
-  VIDEO_SERIES: 'video series',
-  MODEL_3D: 'model to turn on the screen',
-  CAST: 'cast or object',
-  PHOTO_SET: 'set of photos',
-  LIVE_MODEL_GROUP: 'life-drawing group',
-  MUSEUM: 'museum',
-  MEDICAL_TEXT: 'anatomy text',
-  OWN_NOTES: 'own notes',
-  OTHER: 'something else',
-}
-
 export const ROLES: Record<Fields['role'], string> = {
   TEACHES: 'teaches',
   REFERENCE: 'to look things up in',

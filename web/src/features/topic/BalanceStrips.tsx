@@ -64,6 +64,7 @@ function RemarkAction({ remark: { kind, topic } }: { remark: Schemas['BalanceRem
         </Link>
       )
     case 'ONE_RESOURCE':
+    case 'ONE_KIND':
       return (
         <Link to={`/shelf?topic=${encodeURIComponent(topic ?? '')}`} className={LINE_LINK}>
           What else teaches it

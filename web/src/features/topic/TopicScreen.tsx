@@ -4,6 +4,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { DEPTHS } from '../../shared/entry/study'
+import { resourceKind } from '../../shared/resource-kinds'
 import { useWarmUps } from '../../shared/useWarmUps'
 import { RecallOf } from './RecallOf'
 import { useTell } from './useTell'
@@ -301,6 +302,7 @@ function Groups({ topic }: { topic: Topic }) {
 function Resources({ topic }: { topic: Topic }) {
   const format = useFormats()
   const named = topic.record.resources.filter((r) => r.resource !== '')
+  const kinds = topic.record.kinds.filter((k) => k.resource !== '')
   return named.length === 0 ? null : (
     <section aria-labelledby="resources" className="mt-5">
       <h2 id="resources">Learned from</h2>
@@ -314,6 +316,11 @@ function Resources({ topic }: { topic: Topic }) {
           </li>
         ))}
       </ul>
+      {kinds.length > 0 && (
+        <p className="text-faded">
+          By kind: {kinds.map((k) => `${resourceKind(k.resource)} ${format.percent(k.share)}`).join(' · ')}
+        </p>
+      )}
     </section>
   )
 }

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { resourceKind } from '../../shared/resource-kinds'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 
@@ -57,6 +58,8 @@ export function remark({ kind, topic, resource, percent: share, days }: Remark, 
   switch (kind) {
     case 'ONE_RESOURCE':
       return `${format.number(share)} % of ${topic} in four weeks came from ${resource}. Look from another side.`
+    case 'ONE_KIND':
+      return `${format.number(share)} % of ${topic} in four weeks came from one kind of resource: ${resourceKind(resource ?? '')}. Look from another side.`
     case 'NOTHING_FROM_LIFE':
       return `Nothing was drawn from life for five weeks.${since}`
     case 'NOTHING_FREE':

@@ -10,14 +10,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
  * Something one-sided. Bounds are common practice, no published source.
  *
  * @param topic what it is about; empty for what concerns all drawing
- * @param resource the one resource; empty for other kinds
- * @param percent the share of the one resource, 0 for other kinds
+ * @param resource the one resource, or what kind of resource they are; empty for other kinds
+ * @param percent its share, 0 for other kinds
  * @param days since the last of what is missing, or since study; empty where there never was any
  */
 public record BalanceRemark(
@@ -39,6 +40,8 @@ public record BalanceRemark(
   public enum Kind {
     /** All of a topic from one resource. */
     ONE_RESOURCE,
+    /** All of a topic from several resources of one kind. */
+    ONE_KIND,
     /** Nothing from life for five weeks. */
     NOTHING_FROM_LIFE,
     /** Nothing drawn freely for five weeks. */
@@ -52,13 +55,18 @@ public record BalanceRemark(
    *
    * @param fromLife whether something was drawn from life
    * @param free whether something was drawn for liking alone
+   * @param kindOf what kind of resource one is, by its name; empty where that was not told
    */
   public static List<BalanceRemark> on(
-      LocalDate today, Ledger ledger, Predicate<Drawn> fromLife, Predicate<Drawn> free) {
+      LocalDate today,
+      Ledger ledger,
+      Predicate<Drawn> fromLife,
+      Predicate<Drawn> free,
+      Function<String, Optional<String>> kindOf) {
     var remarks = new ArrayList<BalanceRemark>();
     missing(Kind.NOTHING_FROM_LIFE, today, ledger, fromLife).ifPresent(remarks::add);
     missing(Kind.NOTHING_FREE, today, ledger, free).ifPresent(remarks::add);
-    remarks.addAll(oneResource(ledger.between(today.minusDays(WINDOW - 1L), today)));
+    remarks.addAll(oneSided(ledger.between(today.minusDays(WINDOW - 1L), today), kindOf));
     remarks.addAll(notApplied(today, ledger));
     return remarks.stream().limit(MOST).toList();
   }
@@ -78,38 +86,51 @@ public record BalanceRemark(
         : Optional.of(new BalanceRemark(kind, Optional.empty(), Optional.empty(), 0, since));
   }
 
-  private static List<BalanceRemark> oneResource(List<Drawn> drawn) {
+  /** A topic that one resource gives has no second remark about its kind. */
+  private static List<BalanceRemark> oneSided(
+      List<Drawn> drawn, Function<String, Optional<String>> kindOf) {
+    var remarks = oneSided(Kind.ONE_RESOURCE, drawn, Optional::of);
+    var said = remarks.stream().map(BalanceRemark::topic).toList();
+    oneSided(Kind.ONE_KIND, drawn, kindOf).stream()
+        .filter(r -> !said.contains(r.topic()))
+        .forEach(remarks::add);
+    remarks.sort(Comparator.comparing(r -> r.topic.orElseThrow()));
+    return remarks;
+  }
+
+  private static List<BalanceRemark> oneSided(
+      Kind kind, List<Drawn> drawn, Function<String, Optional<String>> of) {
     var minutes = new TreeMap<String, Integer>();
-    var byResource = new HashMap<String, TreeMap<String, Integer>>();
+    var parted = new HashMap<String, TreeMap<String, Integer>>();
     for (var d : drawn) {
       for (var topic : d.topics()) {
         minutes.merge(topic, d.minutes().minutes(), Integer::sum);
         d.learned()
             .resource()
+            .flatMap(of)
             .ifPresent(
-                r ->
-                    byResource
+                part ->
+                    parted
                         .computeIfAbsent(topic, t -> new TreeMap<>())
-                        .merge(r, d.minutes().minutes(), Integer::sum));
+                        .merge(part, d.minutes().minutes(), Integer::sum));
       }
     }
     var remarks = new ArrayList<BalanceRemark>();
-    byResource.forEach(
-        (topic, resources) ->
-            resources.forEach(
-                (resource, m) -> {
+    parted.forEach(
+        (topic, parts) ->
+            parts.forEach(
+                (part, m) -> {
                   int all = minutes.get(topic);
                   if (all >= ENOUGH_MINUTES && m > MOST_FROM_ONE * all) {
                     remarks.add(
                         new BalanceRemark(
-                            Kind.ONE_RESOURCE,
+                            kind,
                             Optional.of(topic),
-                            Optional.of(resource),
+                            Optional.of(part),
                             (int) Math.round(100. * m / all),
                             Optional.empty()));
                   }
                 }));
-    remarks.sort(Comparator.comparing(r -> r.topic.orElseThrow()));
     return remarks;
   }
 

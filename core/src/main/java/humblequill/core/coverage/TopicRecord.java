@@ -26,6 +26,7 @@ import java.util.stream.Collectors;
  * @param marks over days and over drawings
  * @param levels how they went
  * @param resources what it was learned from, the most first; without a name what tells none
+ * @param kinds the same by what kind of resource it was; without a name what tells none
  * @param groups with and without reference, from which sources
  * @param chain how far it was taken, in the order of the steps
  * @param facets what it showed, the most marked first
@@ -37,6 +38,7 @@ public record TopicRecord(
     List<MarkPoint> marks,
     MarkLevels levels,
     List<ResourceShare> resources,
+    List<ResourceShare> kinds,
     List<Group> groups,
     List<ChainLink> chain,
     List<Group> facets,
@@ -60,7 +62,7 @@ public record TopicRecord(
    */
   public record MarkPoint(UUID entry, LocalDate day, int drawings, int mark) {}
 
-  /** Minutes with one resource; an empty name tells none. */
+  /** Minutes with one resource, or with those of a kind; an empty name tells none. */
   public record ResourceShare(String resource, int minutes, double share) {}
 
   /**
@@ -111,13 +113,15 @@ public record TopicRecord(
    *
    * @param drawn entries of the topic, oldest first
    * @param source what a source was called when it shipped
+   * @param kindOf what kind of resource one is, by its name; empty where that was not told
    */
   public static TopicRecord of(
       List<Drawn> drawn,
       LocalDate today,
       DayOfWeek weekStart,
       FreshnessRule rule,
-      Function<String, String> source) {
+      Function<String, String> source,
+      Function<String, Optional<String>> kindOf) {
     var byReference =
         drawn.stream().collect(Collectors.groupingBy(d -> reference(d.source().map(source))));
     var groups = new ArrayList<Group>();
@@ -130,7 +134,8 @@ public record TopicRecord(
         weeks(drawn, today, weekStart),
         marks,
         MarkLevels.of(marks, weekStart),
-        resources(drawn),
+        resources(drawn, Optional::of),
+        resources(drawn, kindOf),
         groups,
         chain(drawn, source),
         facets(drawn),
@@ -197,11 +202,13 @@ public record TopicRecord(
     return points;
   }
 
-  private static List<ResourceShare> resources(List<Drawn> drawn) {
+  private static List<ResourceShare> resources(
+      List<Drawn> drawn, Function<String, Optional<String>> of) {
     var minutes = new LinkedHashMap<String, Integer>();
     int all = 0;
     for (var d : drawn) {
-      minutes.merge(d.learned().resource().orElse(""), d.minutes().minutes(), Integer::sum);
+      minutes.merge(
+          d.learned().resource().flatMap(of).orElse(""), d.minutes().minutes(), Integer::sum);
       all += d.minutes().minutes();
     }
     double total = Math.max(1, all);

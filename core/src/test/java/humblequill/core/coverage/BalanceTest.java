@@ -140,7 +140,8 @@ class BalanceTest {
         TODAY,
         Ledger.of(drawn),
         d -> d.source().equals(Optional.of("life")),
-        d -> d.learned().purpose() == Drawn.Purpose.FREE);
+        d -> d.learned().purpose() == Drawn.Purpose.FREE,
+        resource -> Optional.of("BOOK").filter(k -> resource.endsWith("book")));
   }
 
   @Test
@@ -176,6 +177,23 @@ class BalanceTest {
               assertThat(r.percent()).isEqualTo(71);
             });
     assertThat(remarks(mine.subList(1, 2))).isEmpty();
+  }
+
+  @Test
+  void several_of_one_kind_are_said_where_none_of_them_is_alone() {
+    var books =
+        List.of(
+            one(3, "hulls", "photo", 40, Drawn.Purpose.FREE, "keel book"),
+            one(2, "hulls", "photo", 40, Drawn.Purpose.FREE, "rail book"),
+            one(1, "hulls", "life", 20, Drawn.Purpose.FREE, "evening group"));
+    assertThat(remarks(books))
+        .singleElement()
+        .satisfies(
+            r -> {
+              assertThat(r.kind()).isEqualTo(BalanceRemark.Kind.ONE_KIND);
+              assertThat(r.resource()).contains("BOOK");
+              assertThat(r.percent()).isEqualTo(80);
+            });
   }
 
   @Test

@@ -60,7 +60,8 @@ class TopicRecordTest {
           MONDAY.plusDays(29),
           DayOfWeek.MONDAY,
           FreshnessRule.USUAL,
-          s -> s);
+          s -> s,
+          r -> Optional.of("PHOTO_SET"));
 
   @Test
   void marks_stand_over_days_and_over_drawings() {
@@ -118,5 +119,12 @@ class TopicRecordTest {
         .containsExactly(false, true, true, false);
     assertThat(points.get(3).value()).isCloseTo(.850667, within(5e-7));
     assertThat(points.get(1).value()).isCloseTo(Math.pow(2, -4 / 45.), within(1e-12));
+  }
+
+  @Test
+  void what_it_was_learned_from_is_parted_by_kind_too() {
+    assertThat(RECORD.kinds().get(0).resource()).isEqualTo("PHOTO_SET");
+    assertThat(RECORD.kinds().get(0).minutes()).isEqualTo(RECORD.resources().get(0).minutes());
+    assertThat(RECORD.kinds().get(1).resource()).as("nothing named").isEmpty();
   }
 }

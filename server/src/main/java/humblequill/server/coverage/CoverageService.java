@@ -16,6 +16,7 @@ import humblequill.server.name.NameService;
 import humblequill.server.quota.PromisedEntries;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
+import humblequill.server.shelf.Teaching;
 import humblequill.server.topic.TopicService;
 import humblequill.server.topic.Topics;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ class CoverageService {
   private final TopicService topics;
   private final NameService names;
   private final PromisedEntries promised;
+  private final Teaching teaching;
   private final Derived<List<BalanceRemark>> remarks = new Derived<>();
 
   CoverageService(
@@ -43,7 +45,9 @@ class CoverageService {
       Standings standings,
       TopicService topics,
       NameService names,
-      PromisedEntries promised) {
+      PromisedEntries promised,
+      Teaching teaching) {
+    this.teaching = teaching;
     this.settings = settings;
     this.standings = standings;
     this.topics = topics;
@@ -148,8 +152,9 @@ class CoverageService {
   /** They look at everything drawn, so they are made once for as long as that stays. */
   private List<BalanceRemark> remarks(Standings.Known known, Set<UUID> promisedEntries) {
     var all = names.names();
+    var kinds = teaching.kinds();
     return remarks.get(
-        List.of(known.ledger(), all, promisedEntries, known.today()),
+        List.of(known.ledger(), all, promisedEntries, known.today(), kinds.toString()),
         () -> {
           var sources = new HashMap<String, String>();
           return BalanceRemark.on(
@@ -162,7 +167,8 @@ class CoverageService {
                       .isPresent(),
               d ->
                   d.learned().purpose() == Drawn.Purpose.FREE
-                      && !promisedEntries.contains(d.entry()));
+                      && !promisedEntries.contains(d.entry()),
+              resource -> Optional.ofNullable(kinds.get(resource)));
         });
   }
 

@@ -15,6 +15,7 @@ import humblequill.server.entry.EntryService;
 import humblequill.server.entry.EntryView;
 import humblequill.server.name.NameService;
 import humblequill.server.settings.SettingsService;
+import humblequill.server.shelf.Teaching;
 import humblequill.server.topic.TopicService;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -41,6 +42,7 @@ class TopicViews {
   private final NameService names;
   private final EntryService entries;
   private final ToldTopicRepository told;
+  private final Teaching teaching;
 
   TopicViews(
       SettingsService settings,
@@ -48,7 +50,9 @@ class TopicViews {
       TopicService topics,
       NameService names,
       EntryService entries,
-      ToldTopicRepository told) {
+      ToldTopicRepository told,
+      Teaching teaching) {
+    this.teaching = teaching;
     this.settings = settings;
     this.standings = standings;
     this.topics = topics;
@@ -82,13 +86,15 @@ class TopicViews {
         facet == null
             ? drawn
             : drawn.stream().filter(d -> d.learned().study().facets().contains(facet)).toList();
+    var kinds = teaching.kinds();
     var record =
         TopicRecord.of(
             shown,
             learner.today(),
             learner.weekStart(),
             learner.freshness(),
-            s -> CoverageService.source(known, s));
+            s -> CoverageService.source(known, s),
+            r -> Optional.ofNullable(kinds.get(r)));
     var mine = told.findById(name.id());
     var graph = all.graph();
     var wrong = wrong(shown);

@@ -93,6 +93,11 @@ record StoredResource(
             f.note().strip()));
   }
 
+  /** What it is. */
+  ResourceKind kindOf() {
+    return StoredJson.kind(ResourceKind.class, kind);
+  }
+
   /** The same at another place in the queue. */
   StoredResource queued(int place) {
     return new StoredResource(

@@ -1,10 +1,15 @@
 package humblequill.server.shelf;
 
+import humblequill.core.name.NameKind;
+import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.Teachers;
+import humblequill.server.name.NameService;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,8 +20,10 @@ public class Teaching {
   private final ShelfViews views;
   private final ShelfService shelf;
   private final ToldResources told;
+  private final NameService names;
 
-  Teaching(ShelfViews views, ShelfService shelf, ToldResources told) {
+  Teaching(ShelfViews views, ShelfService shelf, ToldResources told, NameService names) {
+    this.names = names;
     this.views = views;
     this.shelf = shelf;
     this.told = told;
@@ -24,6 +31,19 @@ public class Teaching {
 
   /** A resource that teaches. */
   public record Teacher(UUID id, String name) {}
+
+  /** What kinds resources are, by their names; without those that are something else. */
+  @Transactional(readOnly = true)
+  public Map<String, String> kinds() {
+    var kinds = new TreeMap<String, String>();
+    for (var name : names.names().all(NameKind.RESOURCE)) {
+      var kind = told.of(name.id()).resource().kindOf();
+      if (kind != ResourceKind.OTHER) {
+        kinds.put(name.text(), kind.name());
+      }
+    }
+    return kinds;
+  }
 
   /** The one to take up for some topics; empty where one is read for them, or none is left. */
   @Transactional(readOnly = true)
