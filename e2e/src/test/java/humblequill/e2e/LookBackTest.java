@@ -48,10 +48,17 @@ class LookBackTest {
     assertThat(take).hasCount(before - 1);
     assertThat(page.getByLabel("What I think of it"))
         .hasValue("The other way round.\nThe quay helps.");
+    var next = button(page, "Take it: Evening group at the net loft next from the shelf");
+    assertThat(next).isEnabled();
+    next.press("Enter");
+    assertThat(page.getByText("It comes next on the shelf.")).isVisible();
+    assertThat(take).hasCount(before - 2);
     page.getByLabel("Next week I expect").fill("Gulls will not hold still.");
     button(page, "Close the week").click();
     assertThat(button(page, "Open it again")).isVisible();
     assertThat(page.getByText("The other way round.")).isVisible();
+    page.getByText("Two remarks that mean the same").click();
+    assertThat(button(page, "Count them as one")).isVisible();
     org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
     link(page, "The week after").click();
     assertThat(page.getByText("What became of last week’s changes")).isVisible();

@@ -121,6 +121,9 @@ class OfferedChangesTest extends ClockedTest {
     assertThat(decision.path("changes").get(0).path("kind").asString()).isEqualTo("DROP");
     assertThat(decision.path("reason").asString()).startsWith("Looking back: ");
     assertThat(stands("LESS")).isTrue();
+    assertThat(api.get(REVIEW).json().path("offers").toString())
+        .as("the other way out")
+        .doesNotContain("STRETCH");
     api.delete("/api/course/changes/" + decision.path("id").asString());
     assertThat(stands("LESS")).isFalse();
   }

@@ -1,5 +1,8 @@
 package humblequill.core.review;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /**
  * A change that follows from what a week shows. Nothing changes before the learner says so.
  *
@@ -21,6 +24,8 @@ public record OfferedChange(
     int secondsEach,
     double seen,
     double against) {
+  private static final Set<Kind> WAYS_OUT = EnumSet.of(Kind.STRETCH, Kind.LESS);
+
   /** What would change. */
   public enum Kind {
     /** So many more drawings of a topic; {@code seen} of {@code against} were drawn. */
@@ -59,6 +64,15 @@ public record OfferedChange(
      * A resource next, since it teaches a topic of the coming week and nothing that is read does.
      */
     RESOURCE
+  }
+
+  /**
+   * Whether another one has no place beside it: it is the same, or the other way out of too much
+   * work in the same week.
+   */
+  public boolean settles(OfferedChange other) {
+    return key().equals(other.key())
+        || WAYS_OUT.contains(kind) && WAYS_OUT.contains(other.kind) && week.equals(other.week);
   }
 
   /** Names an offer within its week. */

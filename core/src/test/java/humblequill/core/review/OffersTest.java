@@ -139,6 +139,22 @@ class OffersTest {
         .containsExactly(Map.entry("g", 19), Map.entry("s", 3));
   }
 
+  @Test
+  void one_way_out_of_too_much_work_settles_the_other() {
+    var offers = drawn(10, 5, 0.5).offers();
+    var stretch = offers.get(0);
+    var less = offers.get(1);
+    assertThat(stretch.settles(less)).isTrue();
+    assertThat(less.settles(stretch)).isTrue();
+    assertThat(less.settles(less)).isTrue();
+    assertThat(offers)
+        .filteredOn(o -> !less.settles(o))
+        .extracting(OfferedChange::kind)
+        .containsExactly(Kind.MORE_OF);
+    var later = new OfferedChange(Kind.STRETCH, stretch.subject(), "", "9", 14, 0, 0.5, 0.5);
+    assertThat(less.settles(later)).as("another week").isFalse();
+  }
+
   private static Optional<OfferedChange> repeat(LookedFor... answers) {
     var ground = new Ground();
     ground.held = Optional.of(new OfferGround.Held("7", "Steps", List.of(answers)));

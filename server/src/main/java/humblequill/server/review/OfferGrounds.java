@@ -116,18 +116,9 @@ class OfferGrounds {
   }
 
   private Optional<OfferGround.Teacher> teacher(PlacedWeek ahead, Learner learner) {
-    var topics = ahead.week().topics();
     return teaching
-        .next(topics, learner.today())
-        .map(t -> new OfferGround.Teacher(t.name(), about(topics, t)));
-  }
-
-  /** The topic of the week that it teaches. */
-  private String about(List<String> topics, Teaching.Teacher teacher) {
-    return topics.stream()
-        .filter(topic -> teaching.of(List.of(topic)).contains(teacher))
-        .findFirst()
-        .orElse("");
+        .next(ahead.week().topics(), learner.today())
+        .map(t -> new OfferGround.Teacher(t.name(), t.topic()));
   }
 
   /** Sittings on exercises of courses, with the kind of exercise. */

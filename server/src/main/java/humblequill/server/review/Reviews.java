@@ -131,9 +131,11 @@ public class Reviews {
         Stream.of(from, from.minusDays(WeekGround.DAYS), from.plusDays(WeekGround.DAYS))
             .flatMap(week -> kept.of(week).stream())
             .flatMap(r -> r.document().taken().stream())
-            .map(t -> t.offer().key())
+            .map(StoredReview.StoredTaken::offer)
             .toList();
-    return offering.of(learner, from).stream().filter(o -> !taken.contains(o.key())).toList();
+    return offering.of(learner, from).stream()
+        .filter(o -> taken.stream().noneMatch(t -> t.settles(o)))
+        .toList();
   }
 
   /** Keeps the learner's words, and whether the week is closed. */

@@ -5,6 +5,7 @@ import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.Teachers;
 import humblequill.server.name.NameService;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,15 +46,31 @@ public class Teaching {
     return kinds;
   }
 
+  /**
+   * A resource to take up.
+   *
+   * @param topic that it teaches
+   */
+  public record NextTeacher(String name, String topic) {}
+
   /** The one to take up for some topics; empty where one is read for them, or none is left. */
   @Transactional(readOnly = true)
-  public Optional<Teacher> next(List<String> topics, LocalDate today) {
-    var there =
-        views.resources().entrySet().stream()
-            .filter(e -> !told.of(e.getKey()).removed())
+  public Optional<NextTeacher> next(List<String> topics, LocalDate today) {
+    var there = new LinkedHashMap<>(views.resources());
+    there.keySet().removeIf(id -> told.of(id).removed());
+    var all =
+        there.entrySet().stream()
             .map(e -> new Teachers.OnShelf(e.getKey(), e.getValue(), queue(e.getKey())))
             .toList();
-    return Teachers.next(there, topics, today).map(id -> new Teacher(id, shelf.name(id).text()));
+    return Teachers.next(all, topics, today)
+        .map(
+            id ->
+                new NextTeacher(
+                    shelf.name(id).text(),
+                    topics.stream()
+                        .filter(there.get(id).about()::contains)
+                        .findFirst()
+                        .orElse("")));
   }
 
   private OptionalInt queue(UUID id) {
