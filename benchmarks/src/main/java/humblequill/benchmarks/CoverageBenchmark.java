@@ -95,6 +95,7 @@ public class CoverageBenchmark {
   /** What is one-sided. */
   @Benchmark
   public List<BalanceRemark> remarks() {
-    return BalanceRemark.on(TODAY, ledger, d -> d.source().isPresent(), d -> true);
+    return BalanceRemark.on(
+        TODAY, ledger, d -> d.source().isPresent(), d -> true, r -> Optional.of("BOOK"));
   }
 }
