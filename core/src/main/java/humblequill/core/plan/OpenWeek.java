@@ -82,6 +82,15 @@ public record OpenWeek(
 
   /** Plans the rest of the week. */
   public Outlook outlook() {
+    return outlook(true);
+  }
+
+  /** The same without looking for remedies, which takes as long as all else. */
+  public Outlook outlookAlone() {
+    return outlook(false);
+  }
+
+  private Outlook outlook(boolean withRemedies) {
     var ahead = days.stream().filter(day -> !day.date().isBefore(today)).toList();
     var left = left();
     var spread = Planner.spread(left, ahead, order);
@@ -106,7 +115,7 @@ public record OpenWeek(
         spread.workSeconds(),
         spread.roomSeconds(),
         respreads(withAppointed(plans)),
-        shortfalls.isEmpty() || ahead.isEmpty()
+        !withRemedies || shortfalls.isEmpty() || ahead.isEmpty()
             ? Optional.empty()
             : Optional.of(remedies(open, openDays, left, ahead)));
   }

@@ -79,7 +79,7 @@ public record PlanPreview(
     return new PlanPreview(
         after,
         after.end(),
-        after.week(weekKey).map(w -> WeekPlans.open(w, done, time).outlook()),
+        after.week(weekKey).map(w -> WeekPlans.open(w, done, time).outlookAlone()),
         drawings,
         minutes,
         refused);

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -133,9 +134,18 @@ class SittingsLookedBack {
 
   /** All of them in order of time. */
   List<Over> over() {
+    var past = sittings.all();
+    if (past.isEmpty()) {
+      return List.of();
+    }
+    var entries = past.stream().map(PastSittings.Past::entry).collect(Collectors.toSet());
     Map<UUID, Drawn> drawn = new HashMap<>();
-    ground.drawn().all().forEach(d -> drawn.put(d.entry(), d));
-    return sittings.all().stream()
+    ground
+        .drawn()
+        .all()
+        .filter(d -> entries.contains(d.entry()))
+        .forEach(d -> drawn.put(d.entry(), d));
+    return past.stream()
         .filter(p -> drawn.containsKey(p.entry()))
         .map(p -> new Over(p.sitting(), drawn.get(p.entry())))
         .toList();

@@ -3,6 +3,7 @@ package humblequill.server.shelf;
 import humblequill.core.book.Cost;
 import humblequill.core.book.FullDate;
 import humblequill.core.entry.Drawn;
+import humblequill.core.entry.Ledger;
 import humblequill.core.entry.Units;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
@@ -11,14 +12,17 @@ import humblequill.core.shelf.Queue;
 import humblequill.core.shelf.Resource;
 import humblequill.core.shelf.ResourceUse;
 import humblequill.core.shelf.Teachers;
+import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.SettingsService;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -43,6 +47,7 @@ class ShelfViews {
   private final EntryLedger ledger;
   private final PlacementService placements;
   private final SettingsService settings;
+  private final Derived<Map<UUID, Resource>> resources = new Derived<>();
 
   ShelfViews(
       ShelfService shelf,
@@ -96,20 +101,26 @@ class ShelfViews {
 
   /** All resources by the identity of their names, those off the shelf among them. */
   Map<UUID, Resource> resources() {
+    var drawn = ledger.read();
+    var weekStart = settings.learner().weekStart();
+    return resources.get(
+        List.of(drawn, names.names(), told.all(), weekStart), () -> resources(drawn, weekStart));
+  }
+
+  private Map<UUID, Resource> resources(Ledger drawn, DayOfWeek weekStart) {
     var byName =
-        ledger
-            .read()
+        drawn
             .all()
             .filter(d -> d.learned().resource().isPresent())
             .collect(Collectors.groupingBy(d -> d.learned().resource().orElseThrow()));
     var all = new LinkedHashMap<UUID, Resource>();
     for (var name : names.names().all(NameKind.RESOURCE)) {
-      all.put(name.id(), resource(name, byName.getOrDefault(name.text(), List.of())));
+      all.put(name.id(), resource(name, byName.getOrDefault(name.text(), List.of()), weekStart));
     }
-    return all;
+    return Collections.unmodifiableMap(all);
   }
 
-  private Resource resource(Name name, List<Drawn> drawn) {
+  private Resource resource(Name name, List<Drawn> drawn, DayOfWeek weekStart) {
     var f = told.of(name.id()).resource().fields(name.text(), names.names());
     var unit = Optional.ofNullable(f.unit());
     return new Resource(
@@ -128,7 +139,7 @@ class ShelfViews {
             unit.stream()
                 .flatMap(u -> f.byHand().stream().map(s -> new Units(u, s.from(), s.to())))
                 .toList(),
-            settings.learner().weekStart()));
+            weekStart));
   }
 
   private static ResourceView.UseOfResource view(Resource r, LocalDate today) {
