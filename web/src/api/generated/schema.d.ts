@@ -3579,6 +3579,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ChangedFinding: {
+            /** @enum {string} */
+            became: "GONE" | "LESS" | "MORE" | "NEW";
+            finding: components["schemas"]["FindingView"];
+        };
         ChangedPiece: {
             fields: components["schemas"]["PieceFields"];
             /** Format: int64 */
@@ -7078,6 +7083,7 @@ export interface components {
             sentence: string;
         };
         Try: {
+            changes: components["schemas"]["ChangedFinding"][];
             /** Format: date */
             day: string;
             /** Format: int32 */

@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import { useFormats } from '../../ui/locale'
 import { Plot } from '../../ui/Plot'
 import { plural } from '../../ui/plural'
-import { WAYS, type Comparison } from './text'
+import { changed, WAYS, type Comparison } from './text'
 
 /** All attempts of the same reference, with what became better. */
 export function Tries({ comparison }: { comparison: Comparison }) {
@@ -49,6 +49,7 @@ export function Tries({ comparison }: { comparison: Comparison }) {
                 : `${format.number(Math.round(t.meanOffset * 1000) / 10)} % off`}
               {`, ${WAYS[t.way]}`}
             </span>
+            {t.changes.length > 0 && <span className="text-faded block pl-4">{changed(t.changes)}</span>}
           </li>
         ))}
       </ol>

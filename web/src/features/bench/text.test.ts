@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { formats } from '../../ui/locale'
-import { finding, lineUp, measure, type Finding } from './text'
+import { changed, finding, lineUp, measure, type Finding } from './text'
 
 const format = formats('en-GB')
 
@@ -44,4 +44,26 @@ test('a line-up says which way it is off', () => {
   const line = { one: 'chin', other: 'right heel', plumb: true, off: -0.06 }
   expect(lineUp(line, format)).toBe('Chin stands over right heel; in yours it is 6 % to the left.')
   expect(lineUp({ ...line, off: 0.01 }, format, true)).toBe('Chin stands over right heel; yours too.')
+})
+
+test('what became of differences is told by what became of them', () => {
+  const change = (
+    became: 'GONE' | 'LESS' | 'MORE' | 'NEW',
+    kind: 'TILT' | 'LENGTH' | 'LEAN',
+    subject: string,
+  ) => ({
+    became,
+    finding: { key: '', kind, subject, layer: 'LIMBS' as const, truth: 0, yours: 0 },
+  })
+  expect(
+    changed([
+      change('LESS', 'TILT', 'hips'),
+      change('NEW', 'LEAN', 'figure'),
+      change('GONE', 'LENGTH', 'left forearm'),
+      change('GONE', 'TILT', 'left forearm'),
+    ]),
+  ).toBe(
+    'right now: left forearm (length), left forearm (tilt); less off: hips (tilt); newly off: the lean of the whole',
+  )
+  expect(changed([])).toBe('')
 })

@@ -116,3 +116,25 @@ export const newTold = (
   refused: [],
   notes: [],
 })
+
+const WHAT: Record<Finding['kind'], string> = {
+  LEAN: 'the lean of the whole',
+  TILT: 'tilt',
+  LENGTH: 'length',
+  PLACE: 'place',
+}
+
+const BECAME: [Schemas['ChangedFinding']['became'], string][] = [
+  ['GONE', 'right now'],
+  ['LESS', 'less off'],
+  ['MORE', 'more off'],
+  ['NEW', 'newly off'],
+]
+
+/** What became of differences since the try before, in words; empty where nothing did. */
+export const changed = (changes: Schemas['ChangedFinding'][]): string =>
+  BECAME.flatMap(([became, words]) => {
+    const these = changes.filter((c) => c.became === became).map((c) => c.finding)
+    const names = these.map((f) => (f.kind === 'LEAN' ? WHAT.LEAN : `${f.subject} (${WHAT[f.kind]})`))
+    return names.length > 0 ? [`${words}: ${names.join(', ')}`] : []
+  }).join('; ')

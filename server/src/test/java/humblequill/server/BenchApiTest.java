@@ -108,6 +108,13 @@ class BenchApiTest {
     assertThat(last.path("number").asInt()).isEqualTo(3);
     assertThat(last.path("tries").asInt()).isEqualTo(3);
     var tries = api.get(PATH + last.path("id").asString()).json().path("tries");
+    assertThat(tries.get(0).path("changes")).as("the first has none before it").isEmpty();
+    for (int i = 1; i < 3; i++) {
+      assertThat(tries.get(i).path("changes").valueStream())
+          .as("forearms came nearer each time")
+          .isNotEmpty()
+          .allSatisfy(c -> assertThat(c.path("became").asString()).isIn("LESS", "GONE"));
+    }
     assertThat(tries.get(0).path("meanOffset").asDouble())
         .isGreaterThan(tries.get(2).path("meanOffset").asDouble());
     assertThat(api.delete(PATH + last.path("id").asString()).status()).isEqualTo(204);

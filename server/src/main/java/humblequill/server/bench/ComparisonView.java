@@ -1,6 +1,7 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Finding;
+import humblequill.core.bench.FindingChange;
 import humblequill.core.bench.LineUp;
 import humblequill.core.bench.Response;
 import humblequill.core.bench.Sides;
@@ -133,7 +134,19 @@ record ComparisonView(
   /** How much of a foreshortening, a narrowing or an area is drawn. */
   record MeasuredShare(String name, double share) {}
 
-  /** One attempt of the same reference. */
+  /**
+   * One attempt of the same reference.
+   *
+   * @param changes what became of differences since the measured try before
+   */
   record Try(
-      UUID id, LocalDate day, Way way, @Nullable Double meanOffset, @Nullable Integer findings) {}
+      UUID id,
+      LocalDate day,
+      Way way,
+      @Nullable Double meanOffset,
+      @Nullable Integer findings,
+      List<ChangedFinding> changes) {}
+
+  /** What became of a difference; one that is gone stands as it was. */
+  record ChangedFinding(FindingView finding, FindingChange.Became became) {}
 }

@@ -1,6 +1,7 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Compared;
+import humblequill.core.bench.FindingChange;
 import humblequill.core.bench.Series;
 import humblequill.core.bench.TrueAxis;
 import humblequill.core.book.Format;
@@ -14,6 +15,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -103,7 +105,7 @@ class ComparisonViews {
                 privates.holds(fields.attempt()),
                 fields.drawn());
     var series = comparisons.all().stream().filter(kept::sameReference).toList();
-    var tries = series.stream().map(comparisons::held).map(ComparisonViews::tried).toList();
+    var tries = tries(series.stream().map(comparisons::held).toList());
     return new ComparisonView(
         kept.id(),
         kept.version(),
@@ -148,7 +150,17 @@ class ComparisonViews {
         shows);
   }
 
-  private static ComparisonView.Try tried(HeldComparison held) {
+  private static List<ComparisonView.Try> tries(List<HeldComparison> series) {
+    var tries = new ArrayList<ComparisonView.Try>();
+    HeldComparison measured = null;
+    for (var held : series) {
+      tries.add(tried(held, measured));
+      measured = held.compared().isPresent() ? held : measured;
+    }
+    return tries;
+  }
+
+  private static ComparisonView.Try tried(HeldComparison held, @Nullable HeldComparison before) {
     var fields = held.kept().fields();
     return new ComparisonView.Try(
         held.kept().id(),
@@ -162,7 +174,21 @@ class ComparisonViews {
                         c.findings().stream()
                             .filter(f -> !fields.refused().contains(f.key()))
                             .count())
-            .orElse(null));
+            .orElse(null),
+        before == null ? List.of() : changes(before, held));
+  }
+
+  private static List<ComparisonView.ChangedFinding> changes(
+      HeldComparison before, HeldComparison now) {
+    var refused = new HashSet<>(before.kept().fields().refused());
+    refused.addAll(now.kept().fields().refused());
+    return now.compared().stream()
+        .flatMap(c -> FindingChange.between(before.compared().orElseThrow(), c, refused).stream())
+        .map(
+            c ->
+                new ComparisonView.ChangedFinding(
+                    ComparisonView.FindingView.of(c.finding()), c.became()))
+        .toList();
   }
 
   private static double ratio(@Nullable PictureLook now, @Nullable PictureLook before) {
