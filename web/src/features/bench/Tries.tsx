@@ -1,4 +1,5 @@
 import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { Plot } from '../../ui/Plot'
 import { plural } from '../../ui/plural'
@@ -49,7 +50,7 @@ export function Tries({ comparison }: { comparison: Comparison }) {
                 : `${format.number(Math.round(t.meanOffset * 1000) / 10)} % off`}
               {`, ${WAYS[t.way]}`}
             </span>
-            {t.changes.length > 0 && <span className="text-faded block pl-4">{changed(t.changes)}</span>}
+            {t.changes.length > 0 && <Changes changes={t.changes} />}
           </li>
         ))}
       </ol>
@@ -57,5 +58,22 @@ export function Tries({ comparison }: { comparison: Comparison }) {
         <p className="text-faded">Three tries without change: rest, or take another reference.</p>
       )}
     </section>
+  )
+}
+
+/** How many differences changed since the try before, and which. */
+function Changes({ changes }: { changes: Schemas['ChangedFinding'][] }) {
+  const parts = changed(changes)
+  return (
+    <details className="text-faded">
+      <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
+        {parts.map((p) => p.count).join(', ')}
+      </summary>
+      {parts.map((p) => (
+        <p key={p.count} className="pl-4">
+          {p.which}
+        </p>
+      ))}
+    </details>
   )
 }

@@ -62,8 +62,10 @@ test('what became of differences is told by what became of them', () => {
       change('GONE', 'LENGTH', 'left forearm'),
       change('GONE', 'TILT', 'left forearm'),
     ]),
-  ).toBe(
-    'right now: left forearm (length), left forearm (tilt); less off: hips (tilt); newly off: the lean of the whole',
-  )
-  expect(changed([])).toBe('')
+  ).toEqual([
+    { count: '2 right now', which: 'Right now: left forearm (length), left forearm (tilt).' },
+    { count: '1 less off', which: 'Less off: hips (tilt).' },
+    { count: '1 newly off', which: 'Newly off: the lean of the whole.' },
+  ])
+  expect(changed([])).toEqual([])
 })

@@ -131,10 +131,12 @@ const BECAME: [Schemas['ChangedFinding']['became'], string][] = [
   ['NEW', 'newly off'],
 ]
 
-/** What became of differences since the try before, in words; empty where nothing did. */
-export const changed = (changes: Schemas['ChangedFinding'][]): string =>
+/** What became of differences since the try before: how many of each, and which; empty where nothing did. */
+export const changed = (changes: Schemas['ChangedFinding'][]): { count: string; which: string }[] =>
   BECAME.flatMap(([became, words]) => {
     const these = changes.filter((c) => c.became === became).map((c) => c.finding)
     const names = these.map((f) => (f.kind === 'LEAN' ? WHAT.LEAN : `${f.subject} (${WHAT[f.kind]})`))
-    return names.length > 0 ? [`${words}: ${names.join(', ')}`] : []
-  }).join('; ')
+    return names.length > 0
+      ? [{ count: `${names.length} ${words}`, which: `${upperFirst(words)}: ${names.join(', ')}.` }]
+      : []
+  })
