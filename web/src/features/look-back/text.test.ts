@@ -95,7 +95,7 @@ describe('an offered change', () => {
     [
       { kind: 'MINUTES', subject: 'SATURDAY', amount: 75, seen: 77.5, against: 40 },
       '1 h 15 min on Saturdays instead of 40 min',
-      '1 h 18 min were drawn on the last four, on average',
+      '1 h 18 min were drawn on the last four, on average; setting up comes to it',
     ],
     [
       { kind: 'ORDER', subject: 'POSES_FIRST', seen: 3.94, against: 3.1 },

@@ -81,7 +81,7 @@ export function offer(o: Offer, format: Formats): [string, string] {
           : `${format.minutes(o.amount)} on ${WEEKDAYS[o.subject as Weekday]}s instead of ${format.minutes(o.against)}`,
         o.seen === 0
           ? `nothing was drawn on the last four, with ${format.minutes(o.against)} planned`
-          : `${format.minutes(Math.round(o.seen))} were drawn on the last four, on average`,
+          : `${format.minutes(Math.round(o.seen))} were drawn on the last four, on average; setting up comes to it`,
       ]
     case 'ORDER':
       return o.subject === 'POSES_FIRST'

@@ -70,6 +70,10 @@ class ReviewApiTest {
     assertThat(api.get("/api/reviews/" + week.plusDays(7)).body()).contains("not begun");
     assertThat(api.get("/api/reviews/1999-01-04").status()).isEqualTo(400);
     assertThat(api.get("/api/reviews/soon").status()).isEqualTo(400);
+    for (var far : List.of("-999999999-01-01", "+999999999-12-31")) {
+      assertThat(api.get("/api/reviews/" + far).body()).contains(far).contains("\"status\":400");
+      assertThat(api.get("/api/days/" + far).status()).isEqualTo(400);
+    }
     assertThat(api.get("/api/look-back/years/0").status()).isEqualTo(400);
     assertThat(api.get("/api/look-back/years/2019").json().path("minutes").asInt()).isZero();
   }
@@ -126,7 +130,11 @@ class ReviewApiTest {
     assertThat(api.get(path).json().path("remarks")).isEmpty();
     assertThat(api.get(path).json().path("words").asString()).isEqualTo("Sharper.");
     var never = Map.of("one", "Stern lost", "other", "Bow too blunt", "same", false);
-    assertThat(api.put(path + "/remarks", never).status()).as("parted twice").isEqualTo(200);
+    assertThat(api.put(path + "/remarks", never).status())
+        .as("these never were the same, and are not")
+        .isEqualTo(200);
+    var words = Map.of("one", "Stern lost", "other", "stern lost", "same", false);
+    assertThat(api.put(path + "/remarks", words).body()).contains("were not said to mean the same");
     var blank = Map.of("one", " ", "other", "Bow too blunt", "same", true);
     assertThat(api.put(path + "/remarks", blank).status()).isEqualTo(400);
   }

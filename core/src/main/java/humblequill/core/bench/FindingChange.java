@@ -12,9 +12,6 @@ import java.util.Set;
  * @param finding as it is now; of one that is gone as it was
  */
 public record FindingChange(Finding finding, Became became) {
-  /** A difference is less or more when it is off by a tenth less or more. Common practice. */
-  private static final double NOTEWORTHY = 0.9;
-
   /** What it became. */
   public enum Became {
     /** Within the tolerance now. */
@@ -41,9 +38,9 @@ public record FindingChange(Finding finding, Became became) {
         if (measures(before, finding)) {
           changes.add(new FindingChange(finding, Became.NEW));
         }
-      } else if (finding.weight() <= NOTEWORTHY * earlier.weight()) {
+      } else if (finding.weight() <= Series.BETTER * earlier.weight()) {
         changes.add(new FindingChange(finding, Became.LESS));
-      } else if (earlier.weight() <= NOTEWORTHY * finding.weight()) {
+      } else if (earlier.weight() <= Series.BETTER * finding.weight()) {
         changes.add(new FindingChange(finding, Became.MORE));
       }
     }

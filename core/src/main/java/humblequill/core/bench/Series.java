@@ -9,8 +9,8 @@ import java.util.function.Predicate;
 public final class Series {
   private static final int WITHOUT_CHANGE = 3;
 
-  /** A try is better when its offset is at most this share of the best before. */
-  private static final double BETTER = 0.9;
+  /** What is better is off by at most this share of what was before. Common practice. */
+  static final double BETTER = 0.9;
 
   private Series() {}
 

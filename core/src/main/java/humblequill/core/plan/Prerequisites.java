@@ -1,5 +1,6 @@
 package humblequill.core.plan;
 
+import humblequill.core.entry.Ledger;
 import humblequill.core.placement.PlacedWeek;
 import humblequill.core.placement.Placement;
 import humblequill.core.topic.Topic;
@@ -10,7 +11,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Tells what a week needs that was never touched. Common practice, no published source. */
 public final class Prerequisites {
@@ -29,18 +30,19 @@ public final class Prerequisites {
    * Needs of weeks from today on that were never touched and do not come up in the plan before
    * them; a course for the habit alone has none.
    *
-   * @param touched whether anything was drawn of a topic, by its name in the graph
+   * @param ledger all that was drawn
    * @param weeksAhead how many weeks from the current one on
    */
   public static List<Untouched> untouched(
-      Placement plan,
-      TopicGraph graph,
-      Predicate<String> touched,
-      LocalDate today,
-      int weeksAhead) {
+      Placement plan, TopicGraph graph, Ledger ledger, LocalDate today, int weeksAhead) {
     if (plan.course().habit()) {
       return List.of();
     }
+    var touched =
+        ledger.topicsTouched().stream()
+            .flatMap(name -> graph.find(name).stream())
+            .map(Topic::name)
+            .collect(Collectors.toSet());
     var untouched = new ArrayList<Untouched>();
     var covered = new HashSet<String>();
     int looked = 0;
@@ -56,7 +58,7 @@ public final class Prerequisites {
       var named = new HashSet<String>();
       for (var topic : topics) {
         for (var need : graph.find(topic).map(Topic::needs).orElse(List.of())) {
-          if (!covered.contains(need) && !touched.test(need) && named.add(need)) {
+          if (!covered.contains(need) && !touched.contains(need) && named.add(need)) {
             untouched.add(new Untouched(week.key(), topic, need));
           }
         }

@@ -195,16 +195,7 @@ public final class Offers {
   }
 
   private static double found(List<LookedFor> answers) {
-    return answers.stream()
-        .mapToDouble(
-            a ->
-                switch (a) {
-                  case YES -> 1;
-                  case PARTLY -> 0.5;
-                  case NO -> 0;
-                })
-        .average()
-        .orElse(1);
+    return answers.stream().mapToDouble(LookedFor::found).average().orElse(1);
   }
 
   /** Part of the planned minutes that was drawn, at most all of them; empty without a plan. */

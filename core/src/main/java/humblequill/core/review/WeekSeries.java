@@ -47,7 +47,6 @@ public record WeekSeries(
   public static final int LEAST_PHASE = 3;
 
   private static final int DAYS = 7;
-  private static final double PARTLY = 0.5;
 
   /**
    * All figures of all whole weeks.
@@ -116,7 +115,7 @@ public record WeekSeries(
       case LOOKED_FOR ->
           drawn.stream()
               .flatMap(d -> d.learned().study().lookedFor().stream())
-              .mapToDouble(WeekSeries::found)
+              .mapToDouble(LookedFor::found)
               .average()
               .orElse(Double.NaN);
       case OWN_FIGURE -> own.map(name -> ownFigure(name, drawn)).orElse(Double.NaN);
@@ -133,14 +132,6 @@ public record WeekSeries(
         telling.stream().mapToLong(d -> d.learned().study().own().orElseThrow().count()).sum();
     long drawings = telling.stream().mapToLong(d -> d.drawings().orElse(1)).sum();
     return drawings == 0 ? Double.NaN : (double) counted / drawings;
-  }
-
-  private static double found(LookedFor answer) {
-    return switch (answer) {
-      case YES -> 1;
-      case PARTLY -> PARTLY;
-      case NO -> 0;
-    };
   }
 
   private static double mean(

@@ -12,12 +12,14 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * A weekday on which, {@value #TIMES} times in a row, much less was drawn than planned, or more.
- * Limits are common practice, no published source.
+ * A weekday which, {@value #TIMES} times in a row, took much less time than planned, or more: time
+ * for drawing and, where something was drawn, for setting up. Limits are common practice, no
+ * published source.
  *
- * @param planned minutes
- * @param drawn minutes, the mean
- * @param instead minutes that would be true, in steps of {@value #STEP}; 0 for a rest day
+ * @param planned minutes, for everything
+ * @param drawn minutes, the mean, without setting up
+ * @param instead minutes for everything that would be true, in steps of {@value #STEP}; 0 for a
+ *     rest day
  */
 public record WeekdayMinutes(DayOfWeek day, int planned, double drawn, int instead) {
   /** How often in a row it must have been so. */
@@ -25,7 +27,7 @@ public record WeekdayMinutes(DayOfWeek day, int planned, double drawn, int inste
 
   private static final int STEP = 5;
 
-  /** Setting up takes as long; a shorter day is none to plan with. */
+  /** A shorter day is none to plan with. */
   private static final int SHORTEST = 10;
 
   private static final double LESS = 0.5;
@@ -35,19 +37,21 @@ public record WeekdayMinutes(DayOfWeek day, int planned, double drawn, int inste
    * The weekday on which the plan is furthest from what is drawn, if there is one. Days of rest, in
    * a pause, and with other minutes than usual tell nothing, nor do those before the first drawing.
    *
+   * @param minutes drawn
+   * @param settingUp minutes that a drawing day costs beside drawing
    * @param last the last day that is over
    */
   public static Optional<WeekdayMinutes> of(
-      Tally minutes, Availability availability, LocalDate last) {
+      Tally minutes, Availability availability, int settingUp, LocalDate last) {
     return Arrays.stream(DayOfWeek.values())
-        .flatMap(day -> of(day, minutes, availability, last).stream())
+        .flatMap(day -> of(day, minutes, availability, settingUp, last).stream())
         .max(
             Comparator.comparingInt((WeekdayMinutes w) -> Math.abs(w.planned - w.instead))
                 .thenComparing(WeekdayMinutes::day, Comparator.reverseOrder()));
   }
 
   private static Optional<WeekdayMinutes> of(
-      DayOfWeek day, Tally minutes, Availability availability, LocalDate last) {
+      DayOfWeek day, Tally minutes, Availability availability, int settingUp, LocalDate last) {
     var newest = last.with(TemporalAdjusters.previousOrSame(day));
     var oldest = newest.minusWeeks(TIMES - 1);
     int planned = availability.patternOn(last).minutesOn(day);
@@ -64,11 +68,14 @@ public record WeekdayMinutes(DayOfWeek day, int planned, double drawn, int inste
     var drawn =
         IntStream.range(0, TIMES)
             .map(i -> minutes.byDay().getOrDefault(newest.minusWeeks(i), 0))
-            .summaryStatistics();
-    int instead = instead(drawn.getAverage(), drawn.getMin(), planned);
+            .toArray();
+    var taken = Arrays.stream(drawn).map(m -> m == 0 ? 0 : m + settingUp).summaryStatistics();
+    int instead = instead(taken.getAverage(), taken.getMin(), planned);
     return instead == planned
         ? Optional.empty()
-        : Optional.of(new WeekdayMinutes(day, planned, drawn.getAverage(), instead));
+        : Optional.of(
+            new WeekdayMinutes(
+                day, planned, Arrays.stream(drawn).average().orElseThrow(), instead));
   }
 
   private static int instead(double mean, int least, int planned) {

@@ -20,6 +20,11 @@ public final class Courses {
     return new CourseWeek(title, "", topics, List.of(exercises), List.of());
   }
 
+  /** A course of these weeks. */
+  public static Course of(CourseWeek... weeks) {
+    return new Course("c", "C", "", List.of(weeks));
+  }
+
   /** Weeks of one drill each, named d1, d2 and so on. */
   public static Course drills(int weeks, int drawings, int secondsEach) {
     var all = new ArrayList<CourseWeek>();

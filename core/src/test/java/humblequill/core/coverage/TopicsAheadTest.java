@@ -4,7 +4,7 @@ import static humblequill.core.course.Courses.drill;
 import static humblequill.core.course.Courses.week;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.course.Course;
+import humblequill.core.course.Courses;
 import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
 import humblequill.core.placement.PlacedCourse;
@@ -30,15 +30,11 @@ class TopicsAheadTest {
 
   private static final Placement PLAN =
       Placement.of(
-          new Course(
-              "c",
-              "C",
-              "",
-              List.of(
-                  week("Now", List.of("boxes"), drill("a", 10, 120)),
-                  week("Hulls", List.of("boats"), drill("b", 5, 60)),
-                  week("Gulls", List.of("gulls"), drill("c", 5, 60)),
-                  week("Later", List.of("ellipses"), drill("d", 5, 60)))),
+          Courses.of(
+              week("Now", List.of("boxes"), drill("a", 10, 120)),
+              week("Hulls", List.of("boats"), drill("b", 5, 60)),
+              week("Gulls", List.of("gulls"), drill("c", 5, 60)),
+              week("Later", List.of("ellipses"), drill("d", 5, 60))),
           MONDAY);
 
   private static TopicStanding standing(String topic, Ledger ledger, LocalDate today) {

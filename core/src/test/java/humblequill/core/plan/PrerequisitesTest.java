@@ -4,7 +4,9 @@ import static humblequill.core.course.Courses.drill;
 import static humblequill.core.course.Courses.week;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.course.Course;
+import humblequill.core.course.Courses;
+import humblequill.core.entry.Drawns;
+import humblequill.core.entry.Ledger;
 import humblequill.core.placement.Extras;
 import humblequill.core.placement.Placement;
 import humblequill.core.placement.PlanChange;
@@ -29,14 +31,10 @@ class PrerequisitesTest {
 
   private final Placement plan =
       Placement.of(
-          new Course(
-              "c",
-              "C",
-              "",
-              List.of(
-                  week("Boxes", List.of("boxes"), drill("a", 5, 60)),
-                  week("Hulls", List.of("boats"), drill("b", 5, 60)),
-                  week("Cylinders", List.of("cylinders"), drill("c", 5, 60)))),
+          Courses.of(
+              week("Boxes", List.of("boxes"), drill("a", 5, 60)),
+              week("Hulls", List.of("boats"), drill("b", 5, 60)),
+              week("Cylinders", List.of("cylinders"), drill("c", 5, 60))),
           MONDAY);
 
   private static Topic topic(String name, String... needs) {
@@ -45,7 +43,11 @@ class PrerequisitesTest {
 
   private List<Prerequisites.Untouched> untouched(
       Placement of, Map<String, Integer> minutes, LocalDate today, int ahead) {
-    return Prerequisites.untouched(of, TOPICS, minutes::containsKey, today, ahead);
+    var drawn =
+        minutes.entrySet().stream()
+            .map(e -> Drawns.of(MONDAY.minusDays(1), e.getKey(), 1, e.getValue()))
+            .toList();
+    return Prerequisites.untouched(of, TOPICS, Ledger.of(drawn), today, ahead);
   }
 
   @Test

@@ -4,7 +4,7 @@ import static humblequill.core.course.Courses.drill;
 import static humblequill.core.course.Courses.week;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.course.Course;
+import humblequill.core.course.Courses;
 import humblequill.core.coverage.Freshness;
 import humblequill.core.coverage.RustAhead;
 import humblequill.core.coverage.TopicStanding;
@@ -33,12 +33,7 @@ class OffersTest {
   /** 20 gulls of 3 minutes and 4 sheds of 15: two hours. */
   private static final PlacedWeek AHEAD =
       Placement.of(
-              new Course(
-                  "c",
-                  "C",
-                  "",
-                  List.of(
-                      week("Gulls", List.of("gulls"), drill("g", 20, 180), drill("s", 4, 900)))),
+              Courses.of(week("Gulls", List.of("gulls"), drill("g", 20, 180), drill("s", 4, 900))),
               MONDAY.plusDays(7))
           .weeks()
           .get(0);

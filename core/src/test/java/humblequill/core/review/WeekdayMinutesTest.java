@@ -50,7 +50,7 @@ class WeekdayMinutesTest {
     "40, 90, 90, 90, 75",
   })
   void it_is_offered_what_is_drawn_on_it(int a, int b, int c, int d, int instead) {
-    assertThat(WeekdayMinutes.of(drawn(a, b, c, d), days(Map.of()), SUNDAY))
+    assertThat(WeekdayMinutes.of(drawn(a, b, c, d), days(Map.of()), 0, SUNDAY))
         .hasValue(new WeekdayMinutes(DayOfWeek.TUESDAY, PLANNED, (a + b + c + d) / 4.0, instead));
   }
 
@@ -61,18 +61,35 @@ class WeekdayMinutesTest {
     "45, 45, 45, 45", // not a quarter more
   })
   void near_the_plan_it_stays(int a, int b, int c, int d) {
-    assertThat(WeekdayMinutes.of(drawn(a, b, c, d), days(Map.of()), SUNDAY)).isEmpty();
+    assertThat(WeekdayMinutes.of(drawn(a, b, c, d), days(Map.of()), 0, SUNDAY)).isEmpty();
   }
 
   @Test
   void a_pause_other_minutes_and_what_lies_before_the_first_drawing_tell_nothing() {
     var nothing = drawn(0, 0, 0, 0);
     var away = new Pause(FIRST_TUESDAY.plusWeeks(2), FIRST_TUESDAY.plusWeeks(2), "away");
-    assertThat(WeekdayMinutes.of(nothing, days(Map.of(), away), SUNDAY)).isEmpty();
-    assertThat(WeekdayMinutes.of(nothing, days(Map.of(FIRST_TUESDAY, 10)), SUNDAY)).isEmpty();
+    assertThat(WeekdayMinutes.of(nothing, days(Map.of(), away), 0, SUNDAY)).isEmpty();
+    assertThat(WeekdayMinutes.of(nothing, days(Map.of(FIRST_TUESDAY, 10)), 0, SUNDAY)).isEmpty();
     var young = new TreeMap<>(nothing.byDay().tailMap(FIRST_TUESDAY.plusDays(1)));
-    assertThat(WeekdayMinutes.of(new Tally(young), days(Map.of()), SUNDAY)).isEmpty();
-    assertThat(WeekdayMinutes.of(Tally.NONE, days(Map.of()), SUNDAY)).isEmpty();
+    assertThat(WeekdayMinutes.of(new Tally(young), days(Map.of()), 0, SUNDAY)).isEmpty();
+    assertThat(WeekdayMinutes.of(Tally.NONE, days(Map.of()), 0, SUNDAY)).isEmpty();
+  }
+
+  /**
+   * 8 drawn and 6 of setting up twice in four times are 7 minutes a time; 12 and 6 each time are
+   * 18.
+   */
+  @Test
+  void setting_up_takes_its_time_where_something_was_drawn() {
+    var days = days(Map.of());
+    assertThat(WeekdayMinutes.of(drawn(8, 0, 8, 0), days, 6, SUNDAY).orElseThrow().instead())
+        .as("less than ten minutes is no day to plan with")
+        .isZero();
+    assertThat(WeekdayMinutes.of(drawn(12, 12, 12, 12), days, 6, SUNDAY))
+        .hasValue(new WeekdayMinutes(DayOfWeek.TUESDAY, PLANNED, 12, 20));
+    assertThat(WeekdayMinutes.of(drawn(12, 12, 12, 12), days, 10, SUNDAY))
+        .as("22 of 40 on Tuesdays are more than half; 40 and 10 on the other days are not 40")
+        .hasValue(new WeekdayMinutes(DayOfWeek.MONDAY, PLANNED, 40, 50));
   }
 
   @Test
@@ -81,7 +98,7 @@ class WeekdayMinutesTest {
     for (int i = 0; i < WeekdayMinutes.TIMES; i++) {
       minutes.put(FIRST_TUESDAY.plusWeeks(i).plusDays(2), 0);
     }
-    assertThat(WeekdayMinutes.of(new Tally(minutes), days(Map.of()), SUNDAY).orElseThrow().day())
+    assertThat(WeekdayMinutes.of(new Tally(minutes), days(Map.of()), 0, SUNDAY).orElseThrow().day())
         .isEqualTo(DayOfWeek.THURSDAY);
   }
 }

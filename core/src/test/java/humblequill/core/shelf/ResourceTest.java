@@ -4,7 +4,7 @@ import static humblequill.core.course.Courses.drill;
 import static humblequill.core.course.Courses.week;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.course.Course;
+import humblequill.core.course.Courses;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Minutes;
 import humblequill.core.entry.Study;
@@ -143,13 +143,9 @@ class ResourceTest {
 
   private static final Placement PLAN =
       Placement.of(
-          new Course(
-              "c",
-              "C",
-              "",
-              List.of(
-                  week("Now", List.of("hulls"), drill("a", 5, 60)),
-                  week("Gulls", List.of("gulls"), drill("b", 5, 60)))),
+          Courses.of(
+              week("Now", List.of("hulls"), drill("a", 5, 60)),
+              week("Gulls", List.of("gulls"), drill("b", 5, 60))),
           TODAY);
 
   @Test

@@ -41,12 +41,15 @@ public class BooksOfYear {
     return Optional.ofNullable(k.told().closed()).or(() -> last);
   }
 
-  /** Names of books that are kept private: what is shown around leaves them out. */
+  /**
+   * Names of books that are kept private, also of those taken off the shelf: what is shown around
+   * leaves them out.
+   */
   @Transactional(readOnly = true)
   public Set<String> keptPrivate() {
-    return books.onShelf().stream()
-        .filter(k -> k.told().keptPrivate())
-        .map(k -> k.name().text())
+    return books.shelf().stream()
+        .filter(BookLine::keptPrivate)
+        .map(BookLine::name)
         .collect(Collectors.toSet());
   }
 }

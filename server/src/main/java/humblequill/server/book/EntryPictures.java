@@ -73,7 +73,7 @@ public class EntryPictures {
   @Transactional(readOnly = true)
   public Map<UUID, UUID> shown(Set<UUID> entries) {
     var found = new HashMap<>(of(entries));
-    found.values().removeIf(privates::holds);
+    found.values().removeAll(privates.among(found.values()));
     return found;
   }
 

@@ -1,8 +1,13 @@
 package humblequill.server.book;
 
+import humblequill.server.picture.PagePicture;
 import humblequill.server.picture.PagePictures;
 import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,13 +28,30 @@ public class PrivatePictures {
   /** Whether a picture is one of them; one that waits for its page is none. */
   @Transactional(readOnly = true)
   public boolean holds(@Nullable UUID picture) {
-    var known = picture == null ? null : pictures.all().get(picture);
-    if (known == null || known.pageId() == null) {
-      return false;
+    return picture != null && !among(List.of(picture)).isEmpty();
+  }
+
+  /** Those of some pictures that are. */
+  @Transactional(readOnly = true)
+  public Set<UUID> among(Collection<UUID> some) {
+    var known = pictures.all();
+    var onPages =
+        some.stream()
+            .map(known::get)
+            .filter(p -> p != null && p.pageId() != null)
+            .collect(Collectors.toMap(PagePicture::id, PagePicture::pageId, (a, same) -> a));
+    if (onPages.isEmpty()) {
+      return Set.of();
     }
-    return pages.told().values().stream()
-        .flatMap(Collection::stream)
-        .filter(page -> page.id().equals(known.pageId()))
-        .anyMatch(page -> page.keptPrivate() || books.of(page.bookId()).keptPrivate());
+    var closed =
+        pages.told().values().stream()
+            .flatMap(Collection::stream)
+            .filter(page -> page.keptPrivate() || books.of(page.bookId()).keptPrivate())
+            .map(PageService.ToldPage::id)
+            .collect(Collectors.toSet());
+    return onPages.entrySet().stream()
+        .filter(e -> closed.contains(e.getValue()))
+        .map(Map.Entry::getKey)
+        .collect(Collectors.toSet());
   }
 }

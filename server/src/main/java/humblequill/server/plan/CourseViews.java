@@ -7,7 +7,6 @@ import humblequill.core.placement.PlacedWeek;
 import humblequill.core.placement.Placement;
 import humblequill.core.placement.Redraws;
 import humblequill.core.plan.Prerequisites;
-import humblequill.core.topic.Topic;
 import humblequill.server.course.CourseWeeks;
 import humblequill.server.edge.Refusal;
 import humblequill.server.entry.EntryLedger;
@@ -17,7 +16,6 @@ import humblequill.server.topic.TopicService;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -163,13 +161,8 @@ class CourseViews {
 
   private List<CourseView.Remark> remarks(PlacedCourse placed, LocalDate today) {
     var graph = topics.graph();
-    var touched =
-        ledger.read().topicsTouched().stream()
-            .flatMap(name -> graph.find(name).stream())
-            .map(Topic::name)
-            .collect(Collectors.toSet());
     return Prerequisites.untouched(
-            placed.placement(), graph, touched::contains, today, WEEKS_OF_REMARKS)
+            placed.placement(), graph, ledger.read(), today, WEEKS_OF_REMARKS)
         .stream()
         .map(
             u -> {

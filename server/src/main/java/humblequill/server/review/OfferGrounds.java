@@ -11,7 +11,6 @@ import humblequill.core.review.Offers;
 import humblequill.core.review.OrderThatSuits;
 import humblequill.core.review.WeekFigures;
 import humblequill.core.review.WeekdayMinutes;
-import humblequill.core.topic.Topic;
 import humblequill.server.coverage.Standings;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.settings.Learner;
@@ -96,13 +95,8 @@ class OfferGrounds {
 
   private List<OfferGround.Missing> missing(PlacedCourse course, Learner learner) {
     var graph = standings.of(learner).graph();
-    var touched =
-        ground.drawn().topicsTouched().stream()
-            .flatMap(name -> graph.find(name).stream())
-            .map(Topic::name)
-            .collect(Collectors.toSet());
     var today = learner.today();
-    return Prerequisites.untouched(course.placement(), graph, touched::contains, today, WEEKS_AHEAD)
+    return Prerequisites.untouched(course.placement(), graph, ground.drawn(), today, WEEKS_AHEAD)
         .stream()
         .filter(u -> course.placement().week(u.weekKey()).orElseThrow().from().isAfter(today))
         .map(u -> new OfferGround.Missing(u.need(), u.topic(), u.weekKey()))
@@ -112,7 +106,10 @@ class OfferGrounds {
   private Optional<WeekdayMinutes> weekday(Learner learner, LocalDate to) {
     var yesterday = learner.today().minusDays(1);
     return WeekdayMinutes.of(
-        ground.drawn().minutes(), learner.availability(), to.isBefore(yesterday) ? to : yesterday);
+        ground.drawn().minutes(),
+        learner.availability(),
+        learner.overheadMinutes(),
+        to.isBefore(yesterday) ? to : yesterday);
   }
 
   private Optional<OfferGround.Teacher> teacher(PlacedWeek ahead, Learner learner) {

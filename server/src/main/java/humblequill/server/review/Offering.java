@@ -94,8 +94,8 @@ class Offering {
   Optional<UUID> make(Learner learner, OfferedChange o, UUID id) {
     switch (o.kind()) {
       case FREE_SHARE -> settings.keepFree(o.amount());
-      case MINUTES -> settings.plan(DayOfWeek.valueOf(o.subject()), o.amount());
-      case ORDER -> settings.order(DayOrder.valueOf(o.subject()));
+      case MINUTES -> settings.planWeekday(DayOfWeek.valueOf(o.subject()), o.amount());
+      case ORDER -> settings.orderDays(DayOrder.valueOf(o.subject()));
       case RESOURCE ->
           names
               .names()

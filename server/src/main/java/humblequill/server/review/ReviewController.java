@@ -66,6 +66,7 @@ class ReviewController {
   /** Remarks that can be said to mean the same. */
   @GetMapping("/{from}/remarks")
   SaidRemarks.RemarksView remarks(@PathVariable LocalDate from) {
+    reviews.check(settings.learner(), from);
     return said.read(from);
   }
 

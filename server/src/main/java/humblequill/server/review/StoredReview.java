@@ -17,10 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param same remarks that the learner said mean the same; reviews from before have none
  */
 record StoredReview(
-    String words,
-    String expects,
-    List<StoredTaken> taken,
-    @Nullable List<SameWords.MeantSame> same) {
+    String words, String expects, List<StoredTaken> taken, @Nullable List<StoredSame> same) {
   static final StoredReview EMPTY = new StoredReview("", "", List.of(), List.of());
 
   /** The same with other words. */
@@ -37,13 +34,19 @@ record StoredReview(
 
   /** The same with other remarks that mean the same. */
   StoredReview joining(List<SameWords.MeantSame> pairs) {
-    return new StoredReview(words, expects, taken, pairs);
+    var stored = pairs.stream().map(p -> new StoredSame(p.one(), p.other())).toList();
+    return new StoredReview(words, expects, taken, stored);
   }
 
   /** Remarks that the learner said mean the same. */
   List<SameWords.MeantSame> pairs() {
-    return same == null ? List.of() : same;
+    return same == null
+        ? List.of()
+        : same.stream().map(s -> new SameWords.MeantSame(s.one(), s.other())).toList();
   }
+
+  /** Two remarks that mean the same. */
+  record StoredSame(String one, String other) {}
 
   /**
    * A change that was taken.

@@ -145,13 +145,13 @@ public class SettingsService {
 
   /** Takes the lesson or timed poses first from now on. */
   @Transactional
-  public void order(DayOrder order) {
+  public void orderDays(DayOrder order) {
     change(entity -> entity.dayOrder = order);
   }
 
   /** Plans other minutes on a weekday from today on; 0 makes it a rest day. */
   @Transactional
-  public void plan(DayOfWeek day, int minutes) {
+  public void planWeekday(DayOfWeek day, int minutes) {
     var today = learner().today();
     change(
         entity ->
