@@ -38,21 +38,28 @@ public final class Teachers {
    * A resource that is there.
    *
    * @param queue its place in the queue; empty outside
+   * @param waits whether others come first and are not done
    */
-  public record OnShelf(UUID id, Resource resource, OptionalInt queue) {}
+  public record OnShelf(UUID id, Resource resource, OptionalInt queue, boolean waits) {}
 
   /**
-   * The resource to take up for some topics: one that teaches them and was never opened, the one
-   * that waits least in the queue first. None where one that is being read teaches them, and none
-   * where it comes next anyway.
+   * The resource to take up for some topics: one that teaches them, was never opened and waits for
+   * no other, the one that is first of them in the queue. None where one that is being read teaches
+   * them, and none where it comes next anyway.
    */
   public static Optional<UUID> next(List<OnShelf> shelf, List<String> topics, LocalDate today) {
     if (shelf.stream().anyMatch(s -> isReadFor(s.resource(), topics, today))) {
       return Optional.empty();
     }
-    int first = shelf.stream().mapToInt(Teachers::queued).min().orElse(Integer.MAX_VALUE);
+    int first =
+        shelf.stream()
+            .filter(s -> !s.waits())
+            .mapToInt(Teachers::queued)
+            .min()
+            .orElse(Integer.MAX_VALUE);
     return shelf.stream()
-        .filter(s -> s.resource().teachesAny(topics) && isUnopened(s.resource(), today))
+        .filter(s -> !s.waits() && s.resource().teachesAny(topics))
+        .filter(s -> isUnopened(s.resource(), today))
         .min(Comparator.comparingInt(Teachers::queued))
         .filter(s -> s.queue().isEmpty() || s.queue().getAsInt() > first)
         .map(OnShelf::id);

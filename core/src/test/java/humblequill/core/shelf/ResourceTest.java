@@ -176,7 +176,7 @@ class ResourceTest {
 
   private static Teachers.OnShelf onShelf(int id, Resource resource, int place) {
     return new Teachers.OnShelf(
-        new UUID(0, id), resource, place == 0 ? OptionalInt.empty() : OptionalInt.of(place));
+        new UUID(0, id), resource, place == 0 ? OptionalInt.empty() : OptionalInt.of(place), false);
   }
 
   @Test
@@ -197,5 +197,9 @@ class ResourceTest {
         .as("one is read for it")
         .isEmpty();
     assertThat(Teachers.next(List.of(first), gulls, TODAY)).isEmpty();
+    var waits = new Teachers.OnShelf(new UUID(0, 5), second.resource(), OptionalInt.of(3), true);
+    assertThat(Teachers.next(List.of(first, waits), gulls, TODAY))
+        .as("it comes only after another")
+        .isEmpty();
   }
 }

@@ -1,6 +1,7 @@
 package humblequill.server.shelf;
 
 import humblequill.core.name.NameKind;
+import humblequill.core.shelf.Queue;
 import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.Teachers;
 import humblequill.server.name.NameService;
@@ -58,9 +59,16 @@ public class Teaching {
   public Optional<NextTeacher> next(List<String> topics, LocalDate today) {
     var there = new LinkedHashMap<>(views.resources());
     there.keySet().removeIf(id -> told.of(id).removed());
+    var waiting = told.waiting();
     var all =
         there.entrySet().stream()
-            .map(e -> new Teachers.OnShelf(e.getKey(), e.getValue(), queue(e.getKey())))
+            .map(
+                e ->
+                    new Teachers.OnShelf(
+                        e.getKey(),
+                        e.getValue(),
+                        queue(e.getKey()),
+                        !Queue.waitsFor(waiting.get(e.getKey()), waiting).isEmpty()))
             .toList();
     return Teachers.next(all, topics, today)
         .map(
