@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_8"];
-        put: operations["tell_2"];
+        put: operations["tell_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -764,9 +764,41 @@ export interface paths {
             cookie?: never;
         };
         get: operations["topic"];
-        put: operations["tell_1"];
+        put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coverage/{topic}/depth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reach"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coverage/{topic}/weak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["weak"];
+        post?: never;
+        delete: operations["better"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4069,6 +4101,12 @@ export interface components {
         Feed: {
             address: string;
         };
+        FeelsWeak: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: date */
+            since?: string | null;
+        };
         FeltAfter: {
             /** Format: int32 */
             energy?: number | null;
@@ -4084,6 +4122,12 @@ export interface components {
             energyBefore?: number | null;
             /** Format: int32 */
             was?: number | null;
+        };
+        FeltWeak: {
+            before: components["schemas"]["Marked"];
+            /** Format: int32 */
+            drawn: number;
+            since: components["schemas"]["Marked"];
         };
         Figures: {
             days: components["schemas"]["DayLoad"][];
@@ -4656,6 +4700,12 @@ export interface components {
             entry: string;
             /** Format: int32 */
             mark: number;
+        };
+        Marked: {
+            /** Format: int32 */
+            entries: number;
+            /** Format: double */
+            mean?: number | null;
         };
         MarkedPage: {
             book?: string | null;
@@ -5836,6 +5886,10 @@ export interface components {
             /** Format: int32 */
             middle: number;
         };
+        ReachedDepth: {
+            /** @enum {string|null} */
+            depth?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
+        };
         ReadExercise: {
             /** Format: int32 */
             chunk: number;
@@ -6121,6 +6175,7 @@ export interface components {
             to: string;
             /** Format: int64 */
             version?: number | null;
+            weak: components["schemas"]["WeakTopic"][];
             whatFor?: components["schemas"]["Serving"];
             words: string;
         };
@@ -6953,12 +7008,6 @@ export interface components {
             topics: components["schemas"]["AskedByTopics"];
             waiting: boolean;
         };
-        ToldTopic: {
-            /** @enum {string|null} */
-            depth?: "SIMPLE" | "GROUPED" | "DETAILED" | null;
-            /** Format: int32 */
-            weakDrawings?: number | null;
-        };
         TopicCell: {
             /** Format: int32 */
             column: number;
@@ -7276,6 +7325,16 @@ export interface components {
             drawn: number;
             /** Format: date */
             since: string;
+        };
+        WeakTopic: {
+            felt: components["schemas"]["FeltWeak"];
+            name: string;
+            /** Format: date */
+            since: string;
+            /** Format: uuid */
+            topic: string;
+            /** Format: int32 */
+            wished: number;
         };
         WeekDone: {
             /** Format: int32 */
@@ -8027,7 +8086,7 @@ export interface operations {
             };
         };
     };
-    tell_2: {
+    tell_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8882,7 +8941,7 @@ export interface operations {
             };
         };
     };
-    tell_1: {
+    reach: {
         parameters: {
             query?: never;
             header?: never;
@@ -8893,9 +8952,57 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ToldTopic"];
+                "application/json": components["schemas"]["ReachedDepth"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopicView"];
+                };
+            };
+        };
+    };
+    weak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                topic: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeelsWeak"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TopicView"];
+                };
+            };
+        };
+    };
+    better: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                topic: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -19,6 +19,7 @@ const review = (more: object = {}) => ({
   run: { length: 29, unit: 'DAYS' },
   newTopics: [],
   rusty: [],
+  weak: [],
   read: [],
   recalled: [{ title: 'Parts of a small boat', asked: 30, right: 28, due: '2026-03-17' }],
   remarks: [],
@@ -71,6 +72,31 @@ const page = (first: object, writes: Record<string, () => { status?: number; bod
     '/look-back/weeks/2026-02-23',
   )
 }
+
+test('a topic that felt weak is asked about again, and taken back by a press', async () => {
+  const weak = {
+    topic: 't',
+    name: 'rope and nets',
+    since: '2026-02-18',
+    wished: 20,
+    felt: { drawn: 12, before: { entries: 5, mean: 2.4 }, since: { entries: 4, mean: 3.25 } },
+  }
+  const asked = page(review({ weak: [weak] }), {
+    'DELETE /api/coverage/t/weak': () => ({ body: review() }),
+    'PUT /api/coverage/t/weak': () => ({ body: review({ weak: [weak] }) }),
+  })
+  expect(
+    await screen.findByText('rope and nets, since Feb 18: 12 of 20 more drawings made'),
+  ).toBeInTheDocument()
+  expect(
+    screen.getByText('marked 2.4 in 5 entries of four weeks before, 3.3 in 4 entries since'),
+  ).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'No longer weak: rope and nets' }))
+  await waitFor(() => expect(screen.queryByText('Does it still feel weak?')).not.toBeInTheDocument())
+  await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+  expect(await screen.findByText('Does it still feel weak?')).toBeInTheDocument()
+  expect(sent(asked, 'PUT', '/api/coverage/t/weak')[0]?.body).toEqual({ drawings: 20, since: '2026-02-18' })
+})
 
 test('a letter tells what was recalled, and when it is asked for next', async () => {
   page(review())

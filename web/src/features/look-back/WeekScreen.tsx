@@ -18,6 +18,7 @@ import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
+import { StillWeak } from './StillWeak'
 import { effect, keptAt, markdown, offer, type Review } from './text'
 
 /** One week as a letter: what it was on the left, what the learner makes of it on the right. */
@@ -143,6 +144,7 @@ function Open({ review }: { review: Review }) {
           onChange={(e) => setWords(e.target.value)}
         />
       </div>
+      <StillWeak weak={review.weak} />
       <h2 className="mt-4">What follows</h2>
       <p className="text-faded text-sm">
         {review.offers.length === 0

@@ -41,6 +41,7 @@ const review: Review = {
   run: { length: 29, unit: 'DAYS' },
   newTopics: [],
   rusty: [],
+  weak: [],
   read: [],
   remarks: [],
   aims: [],

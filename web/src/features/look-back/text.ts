@@ -163,6 +163,23 @@ export function became({ offer: o, stands, since }: Schemas['BecameView'], forma
 /** A fact of the week: what it is called, what it says, what it is held against. */
 export type Fact = { name: string; says: string; beside?: string; to?: string }
 
+/** A topic that felt weak, and what was drawn of it since. */
+export const stillWeak = ({ name, since, wished, felt }: Schemas['WeakTopic'], format: Formats) =>
+  `${name}, since ${format.dayMonth(since)}: ${
+    felt.drawn < wished
+      ? `${felt.drawn} of ${wished} more drawings made`
+      : `${plural(felt.drawn, 'drawing')} made, ${wished} were wished for`
+  }`
+
+/** Marks before a topic felt weak and since; empty where one of the two is missing. */
+function marksSince({ before, since }: Schemas['FeltWeak'], format: Formats): string {
+  const marked = ({ mean, entries }: Schemas['Marked']) =>
+    mean == null ? '' : `${mark(mean, format)} in ${plural(entries, 'entry', 'entries')}`
+  return before.mean == null || since.mean == null
+    ? ''
+    : `marked ${marked(before)} of four weeks before, ${marked(since)} since`
+}
+
 /** The facts of a week, each with where it comes from. */
 export function facts(r: Review, format: Formats): Fact[] {
   const f = r.facts
@@ -218,6 +235,12 @@ export function facts(r: Review, format: Formats): Fact[] {
           to: '/topics',
         }
       : undefined,
+    ...r.weak.map((t) => ({
+      name: 'Felt weak',
+      says: stillWeak(t, format),
+      beside: marksSince(t.felt, format),
+      to: `/topics/${t.topic}`,
+    })),
     ...r.read.map((b) => ({
       name: 'Read',
       says: `${b.resource}, ${b.unit} ${b.from === b.to ? b.from : `${b.from} to ${b.to}`}`,

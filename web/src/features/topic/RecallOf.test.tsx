@@ -27,16 +27,16 @@ const topic = (depth: string | null) =>
 const page = (depth: string | null, more: object = {}) =>
   show(<RecallOf topic={topic(depth)} />, {
     'GET /api/recall': () => ({ body: { resting: false, due: [], things: [{ ...line, ...more }] } }),
-    'PUT /api/coverage/t': () => ({ status: 204, body: '' }),
+    'PUT /api/coverage/t/depth': () => ({ status: 204, body: '' }),
   })
 
 test('a plate that was there after weeks proposes a depth, which is marked only by a press', async () => {
   const asked = page('SIMPLE')
   expect(await screen.findByText(/Drawn whole after 35 days, which speaks for/)).toBeInTheDocument()
-  expect(sent(asked, 'PUT', '/api/coverage/t')).toHaveLength(0)
+  expect(sent(asked, 'PUT', '/api/coverage/t/depth')).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Mark it so' }))
-  await expect.poll(() => sent(asked, 'PUT', '/api/coverage/t')).toHaveLength(1)
-  expect(sent(asked, 'PUT', '/api/coverage/t')[0]?.body).toEqual({ depth: 'GROUPED', weakDrawings: null })
+  await expect.poll(() => sent(asked, 'PUT', '/api/coverage/t/depth')).toHaveLength(1)
+  expect(sent(asked, 'PUT', '/api/coverage/t/depth')[0]?.body).toEqual({ depth: 'GROUPED' })
 })
 
 test.each([

@@ -7,7 +7,7 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { recallAt } from '../../shared/recall'
-import { useTell } from './useTell'
+import { useDepth } from '../../shared/told-topic'
 
 type Depth = NonNullable<Schemas['RecallLine']['speaksFor']>
 
@@ -18,7 +18,7 @@ const deeper = (one: Depth, other: Depth | null | undefined) => {
 
 /** Plates and orders of steps that belong to a topic; nothing where there are none. */
 export function RecallOf({ topic }: { topic: Schemas['TopicView'] }) {
-  const tell = useTell(topic.id)
+  const depth = useDepth(topic.id)
   const format = useFormats()
   const things = useQuery(queries.recall()).data?.things ?? []
   const mine = things.filter((s) => s.topics.includes(topic.name))
@@ -42,12 +42,7 @@ export function RecallOf({ topic }: { topic: Schemas['TopicView'] }) {
             {s.speaksFor && deeper(s.speaksFor, topic.depth) && (
               <p className="text-faded text-sm">
                 Drawn whole after {plural(s.held, 'day')}, which speaks for {DEPTHS[s.speaksFor]}.{' '}
-                <Button
-                  look="quiet"
-                  onClick={() =>
-                    tell.mutate({ depth: s.speaksFor ?? null, weakDrawings: topic.weak?.drawings ?? null })
-                  }
-                >
+                <Button look="quiet" onClick={() => depth.mutate(s.speaksFor ?? null)}>
                   Mark it so
                 </Button>
               </p>

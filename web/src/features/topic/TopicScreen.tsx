@@ -5,9 +5,9 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { DEPTHS } from '../../shared/entry/study'
 import { resourceKind } from '../../shared/resource-kinds'
+import { useDepth, useWeak } from '../../shared/told-topic'
 import { useWarmUps } from '../../shared/useWarmUps'
 import { RecallOf } from './RecallOf'
-import { useTell } from './useTell'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
@@ -116,7 +116,8 @@ function Actions({ topic }: { topic: Topic }) {
   const format = useFormats()
   const { put } = useWarmUps()
   const [more, setMore] = useOpening(false)
-  const tell = useTell(topic.id)
+  const reach = useDepth(topic.id)
+  const feels = useWeak(topic.id)
   const { weak, depth } = topic
   return (
     <section aria-label="To do">
@@ -136,7 +137,7 @@ function Actions({ topic }: { topic: Topic }) {
         <p className="mt-2">
           It feels weak since {format.dayMonth(weak.since)}: {weak.drawn} of {weak.drawings} more drawings are
           made.{' '}
-          <Button look="quiet" onClick={() => tell.mutate({ depth: depth ?? null, weakDrawings: null })}>
+          <Button look="quiet" onClick={() => feels.mutate(null)}>
             No longer
           </Button>
         </p>
@@ -145,12 +146,7 @@ function Actions({ topic }: { topic: Topic }) {
         <SelectField
           label="Depth reached"
           value={depth ?? ''}
-          onChange={(e) =>
-            tell.mutate({
-              depth: (e.target.value || null) as Topic['depth'] & string,
-              weakDrawings: weak?.drawings ?? null,
-            })
-          }
+          onChange={(e) => reach.mutate((e.target.value || null) as Topic['depth'] & string)}
         >
           <option value="">none yet</option>
           <Options of={DEPTHS} />
@@ -170,7 +166,7 @@ function Actions({ topic }: { topic: Topic }) {
             topic={topic.name}
             of={topic.more}
             onClose={() => setMore(false)}
-            onMade={(drawings) => tell.mutate({ depth: depth ?? null, weakDrawings: drawings })}
+            onMade={(drawings) => feels.mutate({ drawings })}
           />
         )}
       </Suspense>

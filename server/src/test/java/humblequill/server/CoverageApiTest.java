@@ -132,15 +132,28 @@ class CoverageApiTest {
     var cut = api.get("/api/coverage/" + id + "?facet=three-quarter%20view").json();
     assertThat(cut.path("entries").asInt()).isEqualTo(1);
 
-    var told =
-        api.put("/api/coverage/" + id, Map.of("depth", "DETAILED", "weakDrawings", 10)).json();
+    var told = api.put("/api/coverage/" + id + "/depth", Map.of("depth", "DETAILED")).json();
     assertThat(told.path("depth").asString()).isEqualTo("DETAILED");
-    assertThat(told.path("weak").path("drawn").asInt()).isZero();
+    var weak = api.put("/api/coverage/" + id + "/weak", Map.of("drawings", 10)).json();
+    assertThat(weak.path("depth").asString()).isEqualTo("DETAILED");
+    assertThat(weak.path("weak").path("drawn").asInt()).isZero();
     logged(api, 0, "gull wings", 5, null);
     assertThat(api.get("/api/coverage/" + id).json().path("weak").path("drawn").asInt())
         .isEqualTo(3);
     assertThat(api.get("/api/coverage/" + UUID.randomUUID()).status()).isEqualTo(404);
-    assertThat(api.put("/api/coverage/" + id, Map.of("weakDrawings", 0)).status()).isEqualTo(400);
+    for (var refused :
+        List.of(
+            Map.of(),
+            Map.of("drawings", 0),
+            Map.of("drawings", 10, "since", "2999-01-01"),
+            Map.of("drawings", 10, "since", "+999999999-01-01"))) {
+      assertThat(api.put("/api/coverage/" + id + "/weak", refused).status()).isEqualTo(400);
+    }
+    assertThat(api.get("/api/coverage/" + id).json().path("weak").path("drawings").asInt())
+        .isEqualTo(10);
+    var better = api.delete("/api/coverage/" + id + "/weak");
+    assertThat(better.json().path("weak").isNull()).isTrue();
+    assertThat(better.json().path("depth").asString()).isEqualTo("DETAILED");
   }
 
   @Test

@@ -143,6 +143,38 @@ class OfferedChangesTest extends ClockedTest {
   }
 
   @Test
+  void a_topic_that_felt_weak_is_looked_at_again_in_the_week_after_until_it_is_better() {
+    var id =
+        api.get("/api/coverage?window=DAYS&all=true")
+            .json()
+            .path("areas")
+            .valueStream()
+            .flatMap(a -> a.path("topics").valueStream())
+            .filter(t -> t.path("name").asString().equals("gulls"))
+            .findFirst()
+            .orElseThrow()
+            .path("id")
+            .asString();
+    var weak = Map.of("drawings", 12, "since", "2026-02-25");
+    assertThat(api.put("/api/coverage/" + id + "/weak", weak).status()).isEqualTo(200);
+    log("day", "2026-02-25", "topic", "gulls", "drawings", 3, "mark", 2);
+    log("day", "2026-03-03", "topic", "gulls", "drawings", 4, "mark", 4);
+    log("day", "2026-02-24", "topic", "gulls", "drawings", 9, "mark", 1);
+    var after = "/api/reviews/" + WEEK.plusDays(7);
+    assertThat(api.get(REVIEW).json().path("weak")).as("the week in which it was told").isEmpty();
+    var again = api.get(after).json().path("weak").get(0);
+    assertThat(again.path("name").asString()).isEqualTo("gulls");
+    assertThat(again.path("wished").asInt()).isEqualTo(12);
+    var felt = again.path("felt");
+    assertThat(felt.path("drawn").asInt()).isEqualTo(3 + 4);
+    assertThat(felt.path("before").path("mean").asDouble()).isEqualTo(1);
+    assertThat(felt.path("since").path("mean").asDouble()).isEqualTo(3);
+    assertThat(felt.path("since").path("entries").asInt()).isEqualTo(2);
+    api.delete("/api/coverage/" + id + "/weak");
+    assertThat(api.get(after).json().path("weak")).isEmpty();
+  }
+
+  @Test
   void what_teaches_the_coming_week_and_was_never_opened_comes_first_in_the_queue() {
     resource("Solids for sailors", List.of("cones"), null);
     resource("Knots", List.of("rope and nets"), 1);

@@ -166,8 +166,10 @@ class WholeTest {
             .get(0)
             .path("id")
             .asString();
-    var told = Map.of("depth", "GROUPED", "weakDrawings", 12);
-    assertThat(api.put("/api/coverage/" + topic, told).status()).isEqualTo(200);
+    var depth = api.put("/api/coverage/" + topic + "/depth", Map.of("depth", "GROUPED"));
+    assertThat(depth.status()).isEqualTo(200);
+    var weak = api.put("/api/coverage/" + topic + "/weak", Map.of("drawings", 12));
+    assertThat(weak.status()).isEqualTo(200);
     var warmUp = Map.of("topic", "hulls", "imagined", true);
     var one = "00000000-0000-4000-8000-000000000003";
     assertThat(api.put("/api/warm-ups/" + one, warmUp).status()).isEqualTo(204);

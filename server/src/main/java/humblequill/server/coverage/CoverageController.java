@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -57,21 +58,41 @@ class CoverageController {
     return views.read(topic, facet);
   }
 
-  /** Keeps what the learner tells of a topic. */
-  @PutMapping("/coverage/{topic}")
-  TopicView tell(@PathVariable UUID topic, @RequestBody @Valid ToldTopic told) {
-    views.tell(topic, told.depth(), told.weakDrawings());
+  /** Keeps how deep a topic is reached. */
+  @PutMapping("/coverage/{topic}/depth")
+  TopicView reach(@PathVariable UUID topic, @RequestBody @Valid ReachedDepth reached) {
+    views.reach(topic, reached.depth());
+    return views.read(topic, null);
+  }
+
+  /** Keeps that a topic feels weak. */
+  @PutMapping("/coverage/{topic}/weak")
+  TopicView weak(@PathVariable UUID topic, @RequestBody @Valid FeelsWeak weak) {
+    views.weak(topic, weak);
+    return views.read(topic, null);
+  }
+
+  /** Keeps that a topic feels weak no longer. */
+  @DeleteMapping("/coverage/{topic}/weak")
+  TopicView better(@PathVariable UUID topic) {
+    views.better(topic);
     return views.read(topic, null);
   }
 
   /**
-   * What the learner tells of a topic.
+   * How deep a topic is reached.
    *
-   * @param depth the depth reached; null to leave it to the entries
-   * @param weakDrawings how many more drawings are wished for since it feels weak; null where it
-   *     does not
+   * @param depth null to leave it to the entries
    */
-  record ToldTopic(@Nullable Depth depth, @Nullable @Min(1) @Max(200) Integer weakDrawings) {}
+  record ReachedDepth(@Nullable Depth depth) {}
+
+  /**
+   * That a topic feels weak.
+   *
+   * @param drawings how many more are wished for
+   * @param since the day on which that was told; null for today
+   */
+  record FeelsWeak(@NotNull @Min(1) @Max(200) Integer drawings, @Nullable LocalDate since) {}
 
   /** A course by its topics, with those of one week. */
   @GetMapping("/course-topics/{placement}/{week}")

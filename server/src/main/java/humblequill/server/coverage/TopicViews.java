@@ -1,5 +1,6 @@
 package humblequill.server.coverage;
 
+import humblequill.core.coverage.FeltWeak;
 import humblequill.core.coverage.Freshness;
 import humblequill.core.coverage.FreshnessRule;
 import humblequill.core.coverage.MoreOfIt;
@@ -41,7 +42,7 @@ class TopicViews {
   private final TopicService topics;
   private final NameService names;
   private final EntryService entries;
-  private final ToldTopicRepository told;
+  private final ToldTopics told;
   private final Teaching teaching;
 
   TopicViews(
@@ -50,7 +51,7 @@ class TopicViews {
       TopicService topics,
       NameService names,
       EntryService entries,
-      ToldTopicRepository told,
+      ToldTopics told,
       Teaching teaching) {
     this.teaching = teaching;
     this.settings = settings;
@@ -95,7 +96,7 @@ class TopicViews {
             learner.freshness(),
             s -> CoverageService.source(known, s),
             r -> Optional.ofNullable(kinds.get(r)));
-    var mine = told.findById(name.id());
+    var mine = told.of(name.id());
     var graph = all.graph();
     var wrong = wrong(shown);
     var area = graph.find(name.text()).map(Topic::area).orElse("");
@@ -113,7 +114,7 @@ class TopicViews {
         standing.freshness().map(Freshness::last).orElse(null),
         standing.minutesEver(),
         depths(area),
-        Stream.concat(record.depth().stream(), mine.map(t -> t.depth).stream())
+        Stream.concat(record.depth().stream(), mine.map(ToldTopics.Told::depth).stream())
             .max(Comparator.naturalOrder())
             .orElse(null),
         shown.size(),
@@ -135,7 +136,7 @@ class TopicViews {
             .distinct()
             .sorted()
             .toList(),
-        mine.flatMap(t -> weak(t, drawn)).orElse(null),
+        mine.map(ToldTopics.Told::weak).map(w -> weak(w, drawn, learner.today())).orElse(null),
         more(all, drawn));
   }
 
@@ -204,17 +205,9 @@ class TopicViews {
         .orElse(null);
   }
 
-  private static Optional<TopicView.Weak> weak(ToldTopicEntity told, List<Drawn> drawn) {
-    return Optional.ofNullable(told.weakSince)
-        .map(
-            since ->
-                new TopicView.Weak(
-                    since,
-                    told.weakDrawings == null ? 0 : told.weakDrawings,
-                    drawn.stream()
-                        .filter(d -> !d.day().isBefore(since))
-                        .mapToInt(d -> d.drawings().orElse(0))
-                        .sum()));
+  private static TopicView.Weak weak(ToldTopics.Weak told, List<Drawn> drawn, LocalDate today) {
+    var felt = FeltWeak.of(drawn, told.since(), today);
+    return new TopicView.Weak(told.since(), told.drawings(), felt.drawn());
   }
 
   private static TopicView.@Nullable MoreOfTopic more(Standings.Known all, List<Drawn> drawn) {
@@ -224,23 +217,26 @@ class TopicViews {
         .orElse(null);
   }
 
-  /** Keeps what the learner tells of a topic. */
+  /** Keeps the depth reached; null to leave it to the entries. */
   @Transactional
-  void tell(UUID id, @Nullable Depth depth, @Nullable Integer weakDrawings) {
-    var name = topic(id);
-    var entity = told.findById(name.id()).orElseGet(ToldTopicEntity::new);
-    entity.id = name.id();
-    entity.depth = depth;
-    if (weakDrawings == null) {
-      entity.weakSince = null;
-    } else if (entity.weakSince == null || !weakDrawings.equals(entity.weakDrawings)) {
-      entity.weakSince = today();
-    }
-    entity.weakDrawings = weakDrawings;
-    told.saveAndFlush(entity);
+  void reach(UUID id, @Nullable Depth depth) {
+    told.reach(topic(id).id(), depth);
   }
 
-  private LocalDate today() {
-    return settings.learner().today();
+  /** Keeps that a topic feels weak. */
+  @Transactional
+  void weak(UUID id, CoverageController.FeelsWeak weak) {
+    var today = settings.learner().today();
+    var since = weak.since() == null ? today : weak.since();
+    if (since.isAfter(today)) {
+      throw Refusal.badValue("since", since, "A topic cannot feel weak since a day to come.");
+    }
+    told.weak(topic(id).id(), new ToldTopics.Weak(since, weak.drawings()));
+  }
+
+  /** Keeps that a topic feels weak no longer. */
+  @Transactional
+  void better(UUID id) {
+    told.weak(topic(id).id(), null);
   }
 }

@@ -6,6 +6,7 @@ import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
 import humblequill.core.streak.Streak;
 import humblequill.server.bench.Tendencies;
+import humblequill.server.coverage.ToldTopics;
 import humblequill.server.plan.PreviewView;
 import humblequill.server.recall.Recall;
 import java.time.LocalDate;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param planned what courses gave the week, by exercise
  * @param newTopics topics first touched in it
  * @param rusty what the weeks to come need; only of this week and the last
+ * @param weak topics that felt weak before it and still do
  * @param read what was read or watched
  * @param recalled plates and orders of steps that were asked for
  * @param remarks what was said again under "went wrong"
@@ -50,6 +52,7 @@ record ReviewView(
     RunThen run,
     List<String> newTopics,
     List<RustyAhead> rusty,
+    List<ToldTopics.WeakTopic> weak,
     List<ReadInWeek> read,
     List<Recall.Recalled> recalled,
     List<SaidAgain> remarks,

@@ -8,6 +8,7 @@ import humblequill.core.review.WeekFigures;
 import humblequill.core.streak.PracticeRecord;
 import humblequill.server.bench.Tendencies;
 import humblequill.server.book.EntryPictures;
+import humblequill.server.coverage.ToldTopics;
 import humblequill.server.edge.Refusal;
 import humblequill.server.recall.Recall;
 import humblequill.server.settings.Learner;
@@ -40,6 +41,7 @@ class ReviewViews {
   private final Tendencies tendencies;
   private final EntryPictures pictures;
   private final Recall recall;
+  private final ToldTopics told;
 
   ReviewViews(
       Reviews reviews,
@@ -51,7 +53,9 @@ class ReviewViews {
       Tendencies tendencies,
       EntryPictures pictures,
       SittingsLookedBack sittings,
-      Recall recall) {
+      Recall recall,
+      ToldTopics told) {
+    this.told = told;
     this.sittings = sittings;
     this.reviews = reviews;
     this.keptReviews = keptReviews;
@@ -133,6 +137,7 @@ class ReviewViews {
         run(learner, to),
         ground.newTopics(from),
         fresh ? rusty(learner) : List.of(),
+        told.weakBefore(from, to),
         readIn(from),
         recall.between(from, to),
         said.again(from).stream().limit(MOST_REMARKS).toList(),

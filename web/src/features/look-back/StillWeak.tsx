@@ -1,0 +1,48 @@
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { useWeak } from '../../shared/told-topic'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { useNotice } from '../../ui/Notices'
+
+/** Asks of each topic that felt weak whether it still does. */
+export function StillWeak({ weak }: { weak: Schemas['WeakTopic'][] }) {
+  return weak.length === 0 ? null : (
+    <>
+      <h2 className="mt-4">Does it still feel weak?</h2>
+      <ul>
+        {weak.map((topic) => (
+          <Asked key={topic.topic} weak={topic} />
+        ))}
+      </ul>
+    </>
+  )
+}
+
+function Asked({ weak: { topic, name, since, wished } }: { weak: Schemas['WeakTopic'] }) {
+  const say = useNotice()
+  const feels = useWeak(topic)
+  return (
+    <li className="border-hairline flex flex-wrap items-baseline gap-x-3 border-b py-1.5">
+      <span className="min-w-0 flex-1">{name}</span>
+      <Link to={`/topics/${topic}`} className={LINE_LINK}>
+        More of it
+      </Link>
+      <Button
+        look="quiet"
+        disabled={feels.isPending}
+        aria-label={`No longer weak: ${name}`}
+        onClick={() =>
+          feels.mutate(null, {
+            onSuccess: () =>
+              say(`${name}: no longer weak.`, {
+                label: 'Undo',
+                run: () => feels.mutate({ drawings: wished, since }),
+              }),
+          })
+        }
+      >
+        No longer
+      </Button>
+    </li>
+  )
+}
