@@ -152,6 +152,7 @@ class ShapeTest {
               Set.of(
                   "bench",
                   "book",
+                  "coverage",
                   "entry",
                   "name",
                   "picture",

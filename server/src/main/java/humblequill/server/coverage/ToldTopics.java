@@ -90,9 +90,20 @@ public class ToldTopics {
     write(topic, new Told(depth, of(topic).map(Told::weak).orElse(null)));
   }
 
+  /**
+   * Keeps that a topic feels weak.
+   *
+   * @param since the day on which it is told
+   * @param drawings how many more are wished for
+   */
   @Transactional
-  void weak(UUID topic, @Nullable Weak weak) {
-    write(topic, new Told(of(topic).map(Told::depth).orElse(null), weak));
+  public void weak(UUID topic, LocalDate since, int drawings) {
+    write(topic, new Told(of(topic).map(Told::depth).orElse(null), new Weak(since, drawings)));
+  }
+
+  @Transactional
+  void better(UUID topic) {
+    write(topic, new Told(of(topic).map(Told::depth).orElse(null), null));
   }
 
   private void write(UUID topic, Told told) {

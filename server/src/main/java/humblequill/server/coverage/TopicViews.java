@@ -231,12 +231,12 @@ class TopicViews {
     if (since.isAfter(today)) {
       throw Refusal.badValue("since", since, "A topic cannot feel weak since a day to come.");
     }
-    told.weak(topic(id).id(), new ToldTopics.Weak(since, weak.drawings()));
+    told.weak(topic(id).id(), since, weak.drawings());
   }
 
   /** Keeps that a topic feels weak no longer. */
   @Transactional
   void better(UUID id) {
-    told.weak(topic(id).id(), null);
+    told.better(topic(id).id());
   }
 }

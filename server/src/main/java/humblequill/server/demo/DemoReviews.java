@@ -1,10 +1,13 @@
 package humblequill.server.demo;
 
 import humblequill.core.calendar.Weeks;
+import humblequill.core.name.NameKind;
 import humblequill.core.placement.Placement;
 import humblequill.core.placement.PlanChange;
 import humblequill.core.review.OfferedChange;
 import humblequill.core.review.OfferedChange.Kind;
+import humblequill.server.coverage.ToldTopics;
+import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
 import humblequill.server.review.Reviews;
 import humblequill.server.settings.Learner;
@@ -38,12 +41,18 @@ class DemoReviews {
           List.of(
               "They were not: the light does it all.", "Steps will be quick; the crane will not."));
 
+  private static final int MORE_GULLS = 50;
+
   private final Reviews reviews;
   private final PlacementService placements;
+  private final ToldTopics topics;
+  private final NameService names;
 
-  DemoReviews(Reviews reviews, PlacementService placements) {
+  DemoReviews(Reviews reviews, PlacementService placements, ToldTopics topics, NameService names) {
     this.reviews = reviews;
     this.placements = placements;
+    this.topics = topics;
+    this.names = names;
   }
 
   void write(Learner learner) {
@@ -55,6 +64,7 @@ class DemoReviews {
       reviews.keep(from, null, letter.get(0), letter.get(1), Reviews.State.CLOSED);
     }
     taken(learner);
+    topics.weak(names.idOf(NameKind.TOPIC, "gulls"), running.minusDays(10), MORE_GULLS);
   }
 
   /** The last day of the newest week that is looked back on already. */
