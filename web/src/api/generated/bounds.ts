@@ -8,6 +8,7 @@ export const BOUNDS = {
     name: { maxLength: 80 },
     simple: { maxLength: 200 },
   },
+  AsideOffer: { key: { maxLength: 400 } },
   BegunSitting: {
     aim: { maxLength: 400 },
     book: { maxLength: 120 },

@@ -2580,6 +2580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reviews/{from}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reviews/{from}/remarks": {
         parameters: {
             query?: never;
@@ -3300,6 +3316,14 @@ export interface components {
         AreaRows: {
             name: string;
             topics: components["schemas"]["TopicRow"][];
+        };
+        AsideOffer: {
+            aside: boolean;
+            key: string;
+        };
+        AsideView: {
+            key: string;
+            offer: components["schemas"]["OfferedChange"];
         };
         AskedByTopics: {
             away?: components["schemas"]["Return"];
@@ -6147,6 +6171,7 @@ export interface components {
         };
         ReviewView: {
             aims: components["schemas"]["AimView"][];
+            aside: components["schemas"]["AsideView"][];
             became: components["schemas"]["BecameView"][];
             course?: components["schemas"]["CourseThen"];
             expected: string;
@@ -12205,6 +12230,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ChangedReview"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+        };
+    };
+    putAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                from: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsideOffer"];
             };
         };
         responses: {

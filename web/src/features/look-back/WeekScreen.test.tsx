@@ -44,6 +44,7 @@ const review = (more: object = {}) => ({
       effect: null,
     },
   ],
+  aside: [],
   taken: [],
   became: [],
   ...more,
@@ -96,6 +97,31 @@ test('a topic that felt weak is asked about again, and taken back by a press', a
   await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
   expect(await screen.findByText('Does it still feel weak?')).toBeInTheDocument()
   expect(sent(asked, 'PUT', '/api/coverage/t/weak')[0]?.body).toEqual({ drawings: 20, since: '2026-02-18' })
+})
+
+test('what is not wanted now is put aside, and can be offered again', async () => {
+  const { key, offer } = review().offers[0] as { key: string; offer: object }
+  const put = { offers: [], aside: [{ key, offer }] }
+  let aside = false
+  const asked = page(review(), {
+    'PUT /api/reviews/2026-02-23/aside': () => {
+      aside = !aside
+      return { body: review(aside ? put : {}) }
+    },
+  })
+  await userEvent.click(
+    await screen.findByRole('button', { name: 'Not now: 3 drawings more of stairs next week' }),
+  )
+  const again = await screen.findByRole('button', {
+    name: 'Offer it again: 3 drawings more of stairs next week',
+  })
+  expect(again.closest('li')).toHaveTextContent('offered again in four weeks if it still follows')
+  await userEvent.click(again)
+  await screen.findByRole('button', { name: 'Not now: 3 drawings more of stairs next week' })
+  expect(sent(asked, 'PUT', '/api/reviews/2026-02-23/aside').map((a) => a.body)).toEqual([
+    { key, aside: true },
+    { key, aside: false },
+  ])
 })
 
 test('a letter tells what was recalled, and when it is asked for next', async () => {

@@ -116,12 +116,18 @@ function useReview(review: Review) {
       void client.invalidateQueries({ queryKey: queries.review(review.from).queryKey })
     },
   })
-  return { keep, take }
+  const putAside = useMutation({
+    mutationFn: (body: { key: string; aside: boolean }) =>
+      answer(api.PUT('/api/reviews/{from}/aside', { ...path, body })),
+    onSuccess: settled,
+    onError: (error) => say(`Not kept: ${error.message}`),
+  })
+  return { keep, take, putAside }
 }
 
 function Open({ review }: { review: Review }) {
   const format = useFormats()
-  const { keep, take } = useReview(review)
+  const { keep, take, putAside } = useReview(review)
   const [words, setWords] = useState(review.words)
   const [expects, setExpects] = useState(review.expects)
   const longest = BOUNDS.ChangedReview.words.maxLength
@@ -167,6 +173,32 @@ function Open({ review }: { review: Review }) {
                 onClick={() => take.mutate(key)}
               >
                 Take it
+              </Button>
+              <Button
+                look="quiet"
+                disabled={putAside.isPending}
+                aria-label={`Not now: ${what}`}
+                onClick={() => putAside.mutate({ key, aside: true })}
+              >
+                Not now
+              </Button>
+            </li>
+          )
+        })}
+        {review.aside.map(({ key, offer: o }) => {
+          const [what] = offer(o, format)
+          return (
+            <li key={`aside ${key}`} className="border-hairline flex items-baseline gap-x-3 border-b py-1.5">
+              <span className="text-faded min-w-0 flex-1">
+                {what}, <em>not now</em>; offered again in four weeks if it still follows
+              </span>
+              <Button
+                look="quiet"
+                disabled={putAside.isPending}
+                aria-label={`Offer it again: ${what}`}
+                onClick={() => putAside.mutate({ key, aside: false })}
+              >
+                Offer it again
               </Button>
             </li>
           )

@@ -49,6 +49,7 @@ const review: Review = {
   words: '',
   expects: '',
   offers: [],
+  aside: [],
   taken: [],
   became: [],
   recalled: [],

@@ -2,77 +2,16 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/**
- * Changes offered of the third week of a course, taken on the Thursday after: the learner drew what
- * he liked on every day but Tuesday, and missed what the course wanted to be looked for.
- */
-class OfferedChangesTest extends ClockedTest {
-  private static final LocalDate FIRST = LocalDate.of(2026, 2, 2);
-  private static final LocalDate WEEK = LocalDate.of(2026, 2, 23);
-  private static final LocalDate TODAY = LocalDate.of(2026, 3, 5);
-  private static final String REVIEW = "/api/reviews/" + WEEK;
-
-  OfferedChangesTest() {
-    super(60);
-  }
-
-  @BeforeEach
-  void fourWeeks() {
-    minutesADay();
-    api.put("/api/course", Map.of("courseId", "harbour-year", "start", "2026-02-09"));
-    for (var day = FIRST; day.isBefore(TODAY); day = day.plusDays(1)) {
-      if (day.getDayOfWeek() != DayOfWeek.TUESDAY) {
-        log("day", day.toString(), "topic", "gulls", "minutes", 60);
-      }
-    }
-    for (int i = 0; i < 4; i++) {
-      log(
-          "day",
-          WEEK.plusDays(i + 2).toString(),
-          "exerciseId",
-          "w03-ellipses",
-          "drawings",
-          1,
-          "minutes",
-          1,
-          "study",
-          Map.of("lookedFor", i == 0 ? "PARTLY" : "NO"));
-    }
-  }
-
-  private void log(Object... fields) {
-    var entry = Map.of("id", UUID.randomUUID(), "fields", EntryApiTest.fields(fields));
-    var answer = api.post("/api/entries", entry);
-    assertThat(answer.status()).as(answer.body()).isEqualTo(201);
-  }
-
-  private JsonNode offered(String kind) {
-    var review = api.get(REVIEW).json();
-    return review
-        .path("offers")
-        .valueStream()
-        .filter(o -> o.path("offer").path("kind").asString().equals(kind))
-        .findFirst()
-        .orElseThrow(() -> new AssertionError(kind + " is not among " + review.path("offers")));
-  }
-
-  private JsonNode taken(JsonNode offer) {
-    var body = Map.of("id", UUID.randomUUID(), "key", offer.path("key").asString());
-    var answer = api.post(REVIEW + "/taken", body);
-    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
-    return answer.json();
-  }
-
+/** Changes that are offered of a week and taken on the Thursday after. */
+class OfferedChangesTest extends OfferedWeek {
   private boolean stands(String kind) {
     return api.get("/api/reviews/" + WEEK.plusDays(7))
         .json()

@@ -51,8 +51,8 @@ public record OrderThatSuits(DayOrder order, double marks, double otherwise) {
     if (Math.min(after.size(), without.size()) < ENOUGH) {
       return Optional.empty();
     }
-    var posesFirst = MeanInterval.of(after, WITHIN);
-    var lessonFirst = MeanInterval.of(without, WITHIN);
+    var posesFirst = MeanInterval.ofWhole(after, WITHIN);
+    var lessonFirst = MeanInterval.ofWhole(without, WITHIN);
     return present == DayOrder.LESSON_FIRST
         ? apart(DayOrder.POSES_FIRST, posesFirst, lessonFirst)
         : apart(DayOrder.LESSON_FIRST, lessonFirst, posesFirst);

@@ -88,7 +88,7 @@ public record SittingGroups(
             .filter(OptionalInt::isPresent)
             .map(v -> (double) v.getAsInt())
             .toList();
-    return values.isEmpty() ? Optional.empty() : Optional.of(MeanInterval.of(values, WITHIN));
+    return values.isEmpty() ? Optional.empty() : Optional.of(MeanInterval.ofWhole(values, WITHIN));
   }
 
   /** The one that stands above all others; only groups with enough values are looked at. */

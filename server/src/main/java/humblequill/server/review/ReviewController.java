@@ -63,6 +63,13 @@ class ReviewController {
     return views.read(from);
   }
 
+  /** Puts an offered change aside, or offers it again. */
+  @PutMapping("/{from}/aside")
+  ReviewView putAside(@PathVariable LocalDate from, @RequestBody @Valid AsideOffer offer) {
+    reviews.putAside(from, offer.key(), offer.aside());
+    return views.read(from);
+  }
+
   /** Remarks that can be said to mean the same. */
   @GetMapping("/{from}/remarks")
   SaidRemarks.RemarksView remarks(@PathVariable LocalDate from) {
@@ -128,6 +135,9 @@ class ReviewController {
       @NotNull @Size(max = LONGEST) String words,
       @NotNull @Size(max = LONGEST) String expects,
       @NotNull State state) {}
+
+  /** An offered change by its key, and whether it is put aside. */
+  record AsideOffer(@NotBlank @Size(max = 400) String key, boolean aside) {}
 
   /** An offered change by its key, and the id of what it does. */
   record TakenOffer(@NotNull UUID id, @NotBlank @Size(max = 400) String key) {}

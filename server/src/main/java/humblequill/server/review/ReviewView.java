@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param whatFor what all this is for; null where nothing was said
  * @param expected what was expected of it a week before; empty without
  * @param offers changes that follow from it, each with its effect; none of older weeks
+ * @param aside those that were put aside in this week, to be offered again four weeks later
  * @param taken those that were taken
  * @param became what became of the changes taken the week before
  */
@@ -64,6 +65,7 @@ record ReviewView(
     String words,
     String expects,
     List<OfferView> offers,
+    List<AsideView> aside,
     List<OfferedChange> taken,
     List<BecameView> became) {
   /** Where the main course stood. */
@@ -133,6 +135,9 @@ record ReviewView(
    * @param effect what it would do to the plan; null where it changes none
    */
   record OfferView(String key, OfferedChange offer, @Nullable PreviewView effect) {}
+
+  /** An offered change that was put aside. */
+  record AsideView(String key, OfferedChange offer) {}
 
   /**
    * What became of a change.

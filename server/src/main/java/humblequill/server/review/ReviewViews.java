@@ -149,6 +149,7 @@ class ReviewViews {
         document.words(),
         document.expects(),
         offers(learner, from),
+        document.putAside().stream().map(o -> new ReviewView.AsideView(o.key(), o)).toList(),
         document.taken().stream().map(StoredReview.StoredTaken::offer).toList(),
         became(from, learner));
   }

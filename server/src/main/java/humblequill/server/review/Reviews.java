@@ -11,9 +11,13 @@ import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -23,6 +27,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Reviews {
   private static final long MOST_WEEKS_AGO = 1;
+
+  /** What is put aside is offered again in the fourth week after. */
+  private static final int WEEKS_ASIDE = 4;
 
   private final KeptReviews kept;
   private final LookBackRepository lookBack;
@@ -122,7 +129,10 @@ public class Reviews {
     return !from.isBefore(running.minusDays(7 * MOST_WEEKS_AGO));
   }
 
-  /** All changes that follow from a week and were not taken yet, nor in the week beside it. */
+  /**
+   * All changes that follow from a week and were not taken yet, nor in the week beside it, nor put
+   * aside of late.
+   */
   List<OfferedChange> open(Learner learner, LocalDate from) {
     if (!offers(learner, from)) {
       return List.of();
@@ -133,9 +143,50 @@ public class Reviews {
             .flatMap(r -> r.document().taken().stream())
             .map(StoredReview.StoredTaken::offer)
             .toList();
+    var aside = aside(from);
     return offering.of(learner, from).stream()
         .filter(o -> taken.stream().noneMatch(t -> t.settles(o)))
+        .filter(o -> !aside.contains(o.key()))
         .toList();
+  }
+
+  /** Keys of what was put aside in the week, in the one after it, or in the weeks of late. */
+  private Set<String> aside(LocalDate from) {
+    return IntStream.range(-1, WEEKS_ASIDE)
+        .mapToObj(from::minusWeeks)
+        .flatMap(week -> kept.of(week).stream())
+        .flatMap(r -> r.document().putAside().stream())
+        .map(OfferedChange::key)
+        .collect(Collectors.toSet());
+  }
+
+  /** Puts an offered change aside for some weeks, or offers it again. */
+  @Transactional
+  public void putAside(LocalDate from, String key, boolean aside) {
+    var learner = settings.learner();
+    check(learner, from);
+    var document = document(from);
+    var left = new ArrayList<>(document.putAside());
+    boolean stood = left.removeIf(o -> o.key().equals(key));
+    if (stood == aside) {
+      return;
+    }
+    if (aside) {
+      left.add(offered(learner, from, key));
+    }
+    kept.write(from, document.puttingAside(left));
+  }
+
+  private OfferedChange offered(Learner learner, LocalDate from, String key) {
+    return open(learner, from).stream()
+        .filter(o -> o.key().equals(key))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                Refusal.conflict(
+                    "offer-gone",
+                    "The plan moved on, and this change does not follow any more. Look at"
+                        + " what is offered now."));
   }
 
   /** Keeps the learner's words, and whether the week is closed. */
@@ -161,16 +212,7 @@ public class Reviews {
     if (twice) {
       return;
     }
-    var offer =
-        open(learner, from).stream()
-            .filter(o -> o.key().equals(key))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    Refusal.conflict(
-                        "offer-gone",
-                        "The plan moved on, and this change does not follow any more. Look at"
-                            + " what is offered now."));
+    var offer = offered(learner, from, key);
     var placement = offering.make(learner, offer, id).orElse(null);
     var taken = StoredReview.StoredTaken.of(offer, placement, placement == null ? null : id);
     kept.write(from, document(from).taking(taken));

@@ -15,27 +15,43 @@ import org.jspecify.annotations.Nullable;
  * @param expects what is expected of the next one
  * @param taken changes that were taken
  * @param same remarks that the learner said mean the same; reviews from before have none
+ * @param aside changes that were put aside; reviews from before have none
  */
 record StoredReview(
-    String words, String expects, List<StoredTaken> taken, @Nullable List<StoredSame> same) {
-  static final StoredReview EMPTY = new StoredReview("", "", List.of(), List.of());
+    String words,
+    String expects,
+    List<StoredTaken> taken,
+    @Nullable List<StoredSame> same,
+    @Nullable List<StoredTaken> aside) {
+  static final StoredReview EMPTY = new StoredReview("", "", List.of(), List.of(), List.of());
 
   /** The same with other words. */
   StoredReview saying(String otherWords, String otherExpects) {
-    return new StoredReview(otherWords, otherExpects, taken, same);
+    return new StoredReview(otherWords, otherExpects, taken, same, aside);
   }
 
   /** The same with one more change taken. */
   StoredReview taking(StoredTaken one) {
     var all = new ArrayList<>(taken);
     all.add(one);
-    return new StoredReview(words, expects, all, same);
+    return new StoredReview(words, expects, all, same, aside);
   }
 
   /** The same with other remarks that mean the same. */
   StoredReview joining(List<SameWords.MeantSame> pairs) {
     var stored = pairs.stream().map(p -> new StoredSame(p.one(), p.other())).toList();
-    return new StoredReview(words, expects, taken, stored);
+    return new StoredReview(words, expects, taken, stored, aside);
+  }
+
+  /** The same with other changes put aside. */
+  StoredReview puttingAside(List<OfferedChange> offers) {
+    var stored = offers.stream().map(o -> StoredTaken.of(o, null, null)).toList();
+    return new StoredReview(words, expects, taken, same, stored);
+  }
+
+  /** Changes that were put aside. */
+  List<OfferedChange> putAside() {
+    return aside == null ? List.of() : aside.stream().map(StoredTaken::offer).toList();
   }
 
   /** Remarks that the learner said mean the same. */
@@ -49,7 +65,7 @@ record StoredReview(
   record StoredSame(String one, String other) {}
 
   /**
-   * A change that was taken.
+   * A change that was taken, or put aside.
    *
    * @param decision the decision it made in a course's plan; null for one that changes no plan
    */
