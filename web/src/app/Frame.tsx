@@ -119,6 +119,7 @@ function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> 
         name="q"
         defaultValue={searched}
         placeholder="Search"
+        maxLength={200}
         aria-label="Search entries and exercises"
         className="placeholder:text-faded min-h-8 w-36 bg-transparent px-1 max-sm:w-full pointer-coarse:min-h-11"
       />

@@ -4265,6 +4265,7 @@ export interface components {
             days: string[];
             entries: components["schemas"]["EntryList"];
             exercises: components["schemas"]["FoundExercise"][];
+            letters: components["schemas"]["FoundLetter"][];
             pages: components["schemas"]["FoundPages"];
         };
         FoundExercise: {
@@ -4276,6 +4277,11 @@ export interface components {
             week?: number | null;
             weekKey: string;
             weekTitle: string;
+        };
+        FoundLetter: {
+            excerpt: string;
+            /** Format: date */
+            from: string;
         };
         FoundPage: {
             about: string;

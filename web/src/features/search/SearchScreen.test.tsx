@@ -22,7 +22,22 @@ const entry = (more: object = {}) => ({
 })
 
 const page = (at: string, found: object) =>
-  show(<SearchScreen />, { 'GET /api/search': () => ({ body: { days: [], ...found } }) }, at)
+  show(
+    <SearchScreen />,
+    {
+      'GET /api/search': () => ({ body: { days: [], letters: [], ...found } }),
+      'GET /api/names': () => ({
+        body: {
+          names: [
+            { id: 'b', kind: 'BOOK', text: 'Harbour book 3', spellings: [] },
+            { id: 'm', kind: 'MEDIUM', text: 'harbour ink', spellings: [] },
+          ],
+        },
+      }),
+      'GET /api/quotas': () => ({ body: [{ id: 'q', terms: { title: 'Ninety posts of the harbour' } }] }),
+    },
+    at,
+  )
 
 test('exercises lead to their week, entries open to be mended', async () => {
   page('/search?q=bollard', {
@@ -76,4 +91,26 @@ test('a date leads to its day', async () => {
     'href',
     '/day/2026-03-04',
   )
+})
+
+test('books, promises and what was written when looking back lead to their places', async () => {
+  page('/search?q=harbour', {
+    pages: { pages: [], total: 0 },
+    exercises: [],
+    entries: { entries: [], total: 0 },
+    letters: [{ from: '2026-02-23', excerpt: '…the harbour at night…' }],
+  })
+  expect(await screen.findByRole('link', { name: 'Harbour book 3 · book' })).toHaveAttribute(
+    'href',
+    '/books/b',
+  )
+  expect(screen.getByRole('link', { name: 'Ninety posts of the harbour · promise' })).toHaveAttribute(
+    'href',
+    '/quotas/q',
+  )
+  expect(screen.getByRole('link', { name: /the harbour at night/ })).toHaveAttribute(
+    'href',
+    '/look-back/weeks/2026-02-23',
+  )
+  expect(screen.queryByText(/harbour ink/)).not.toBeInTheDocument()
 })

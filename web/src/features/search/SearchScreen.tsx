@@ -20,8 +20,8 @@ export default function SearchScreen() {
   if (text.trim() === '') {
     return (
       <p className="p-8">
-        Write what you look for into the search line: an exercise, a medium, words from a note, a date, or a
-        page such as <i>p 41</i>.
+        Write what you look for into the search line: an exercise, a medium, words from a note or a letter, a
+        book, a date, or a page such as <i>p 41</i>.
       </p>
     )
   }
@@ -70,6 +70,7 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
             </li>
           ))}
         </ul>
+        <Letters found={found.letters} />
       </Leaf>
       <Leaf>
         <Pages found={found.pages} />
@@ -148,31 +149,58 @@ function Pages({ found }: { found: Schemas['FoundPages'] }) {
   )
 }
 
-const PLACES = { TOPIC: '/topics', RESOURCE: '/shelf' } as const
-
-/** Topics and resources whose name holds the words, each at its own page. */
-function Named({ text }: { text: string }) {
-  const names = useQuery(queries.names()).data?.names ?? []
-  const sought = text.trim().toLowerCase()
-  const found = names.filter(
-    (name) =>
-      (name.kind === 'TOPIC' || name.kind === 'RESOURCE') &&
-      [name.text, ...name.spellings].some((spelling) => spelling.toLowerCase().includes(sought)),
-  )
+/** What was written when looking back, each with the week it stands in. */
+function Letters({ found }: { found: Schemas['FoundLetter'][] }) {
+  const format = useFormats()
   return found.length === 0 ? null : (
     <>
-      <h2 className="mt-4">Topics and resources</h2>
+      <h2 className="mt-4">In your letters</h2>
       <ul>
-        {found.slice(0, 12).map((name) => (
-          <li key={name.id} className="border-hairline border-t">
-            <Link
-              to={`${PLACES[name.kind as keyof typeof PLACES]}/${name.id}`}
-              className="hover:bg-deeper block py-2 font-medium"
-            >
-              {name.text}{' '}
-              <span className="text-faded font-normal">
-                · {name.kind === 'TOPIC' ? 'topic' : 'on the shelf'}
-              </span>
+        {found.map(({ from, excerpt }, i) => (
+          <li key={i} className="border-hairline border-t">
+            <Link to={`/look-back/weeks/${from}`} className="hover:bg-deeper block py-2">
+              <span className="font-serif text-lg">{excerpt}</span>{' '}
+              <span className="text-faded">· week of {format.dayMonthYear(from)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
+
+const PLACES = {
+  TOPIC: { at: '/topics', called: 'topic' },
+  BOOK: { at: '/books', called: 'book' },
+  RESOURCE: { at: '/shelf', called: 'on the shelf' },
+} as const
+
+type Place = { id: string; title: string; at: string; called: string }
+
+/** Topics, books, resources and promises whose name holds the words, each at its own page. */
+function Named({ text }: { text: string }) {
+  const names = useQuery(queries.names()).data?.names ?? []
+  const quotas = useQuery(queries.quotas()).data ?? []
+  const sought = text.trim().toLowerCase()
+  const holds = (title: string) => title.toLowerCase().includes(sought)
+  const found: Place[] = [
+    ...Object.entries(PLACES).flatMap(([kind, place]) =>
+      names
+        .filter((name) => name.kind === kind && [name.text, ...name.spellings].some(holds))
+        .map((name) => ({ id: name.id, title: name.text, ...place })),
+    ),
+    ...quotas
+      .filter((quota) => holds(quota.terms.title))
+      .map((quota) => ({ id: quota.id, title: quota.terms.title, at: '/quotas', called: 'promise' })),
+  ]
+  return found.length === 0 ? null : (
+    <>
+      <h2 className="mt-4">By name</h2>
+      <ul>
+        {found.slice(0, 12).map(({ id, title, at, called }) => (
+          <li key={id} className="border-hairline border-t">
+            <Link to={`${at}/${id}`} className="hover:bg-deeper block py-2 font-medium">
+              {title} <span className="text-faded font-normal">· {called}</span>
             </Link>
           </li>
         ))}

@@ -49,6 +49,16 @@ class RefusedWordsTest {
     }
   }
 
+  /** The calendar knows years of nine digits; a sketchbook does not. */
+  @Test
+  void a_day_has_a_year_of_four_digits(Api api) {
+    for (var far : List.of("-999999999-01-01", "+999999999-12-31", "+10000-01-01", "0999-12-31")) {
+      var start = api.put("/api/course", Map.of("courseId", "harbour-year", "start", far));
+      assertThat(start.json().path("detail").asString())
+          .isEqualTo("start cannot be \"" + far + "\".");
+    }
+  }
+
   @Test
   void the_same_in_an_address(Api api) {
     assertThat(api.get("/api/search?text=").json().path("detail").asString())

@@ -54,6 +54,10 @@ class ReviewApiTest {
     assertThat(closed.status()).as(closed.body()).isEqualTo(200);
     assertThat(closed.json().path("words").asString()).as("as text").isEqualTo(words);
     assertThat(closed.json().path("facts").path("minutes").asInt()).isEqualTo(40);
+    for (var sought : List.of("photos%20do%20not", "steps%20will%20be")) {
+      var letters = api.get("/api/search?text=" + sought).json().path("letters");
+      assertThat(letters.findValuesAsString("from")).contains(week.toString());
+    }
     var next = api.get("/api/reviews/" + week.plusDays(7)).json();
     assertThat(next.path("expected").asString()).isEqualTo("Steps will be quick.");
     assertThat(keep(api, week, null, "from another tab", "CLOSED").status()).isEqualTo(409);

@@ -116,7 +116,7 @@ class ShapeTest {
           Map.entry("entry", Set.of("name", "placement", "settings")),
           Map.entry("logline", Set.of("book", "entry", "name", "placement", "quota", "settings")),
           Map.entry("exchange", Set.of("entry", "placement")),
-          Map.entry("search", Set.of("book", "entry", "logline", "placement")),
+          Map.entry("search", Set.of("book", "entry", "logline", "placement", "review")),
           Map.entry("streak", Set.of("entry", "settings")),
           Map.entry("appointment", Set.of("entry", "name", "settings")),
           Map.entry(

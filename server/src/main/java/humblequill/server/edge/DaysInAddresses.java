@@ -25,7 +25,11 @@ class DaysInAddresses implements WebMvcConfigurer {
     if (text.isEmpty()) {
       return null;
     }
-    var day = LocalDate.parse(text);
+    return usual(LocalDate.parse(text));
+  }
+
+  /** A day of a year of four digits; refuses all others. */
+  static LocalDate usual(LocalDate day) {
     if (day.getYear() < FIRST_YEAR || day.getYear() > LAST_YEAR) {
       throw new DateTimeException("a year of four digits is needed, not " + day.getYear());
     }

@@ -12,6 +12,7 @@ import humblequill.server.settings.SettingsService;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -216,6 +217,27 @@ public class Reviews {
     var placement = offering.make(learner, offer, id).orElse(null);
     var taken = StoredReview.StoredTaken.of(offer, placement, placement == null ? null : id);
     kept.write(from, document(from).taking(taken));
+  }
+
+  /**
+   * What the learner wrote when looking back.
+   *
+   * @param from first day of the week that it stands in
+   */
+  public record Written(LocalDate from, String text) {}
+
+  /**
+   * All that was written, the newest week first: what was thought of it, then what was expected.
+   */
+  @Transactional(readOnly = true)
+  public List<Written> written() {
+    return kept.all().values().stream()
+        .sorted(Comparator.comparing(KeptReviews.KeptReview::from).reversed())
+        .flatMap(
+            r ->
+                Stream.of(r.document().words(), r.document().expects())
+                    .map(text -> new Written(r.from(), text)))
+        .toList();
   }
 
   private StoredReview document(LocalDate from) {

@@ -9,6 +9,7 @@ import humblequill.server.entry.EntryList;
 import humblequill.server.entry.EntryService;
 import humblequill.server.logline.LogLineService;
 import humblequill.server.placement.PlacementService;
+import humblequill.server.review.Reviews;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -36,9 +37,15 @@ class SearchController {
   private final PlacementService placements;
   private final LogLineService lines;
   private final PageSearch pages;
+  private final Reviews reviews;
 
   SearchController(
-      EntryService entries, PlacementService placements, LogLineService lines, PageSearch pages) {
+      EntryService entries,
+      PlacementService placements,
+      LogLineService lines,
+      PageSearch pages,
+      Reviews reviews) {
+    this.reviews = reviews;
     this.pages = pages;
     this.entries = entries;
     this.placements = placements;
@@ -58,7 +65,15 @@ class SearchController {
         sought.map(Sought::days).orElse(List.of()),
         exercises,
         pages.find(text, found.ids(), MOST_PAGES),
+        words.isEmpty() ? List.of() : letters(words),
         found.newest());
+  }
+
+  private List<FoundLetter> letters(String words) {
+    return reviews.written().stream()
+        .flatMap(w -> Excerpt.of(w.text(), words).map(e -> new FoundLetter(w.from(), e)).stream())
+        .limit(MOST)
+        .toList();
   }
 
   private static EntryFilter filter(String text, Optional<Sought> sought) {
@@ -109,6 +124,7 @@ class SearchController {
    * @param days days that the words name, the likelier first
    * @param exercises exercises of the courses followed
    * @param pages pages of these entries, or of which the words tell
+   * @param letters what was written when looking back, newest first
    * @param entries entries, newest first: of the first of these days, or on the pages named, or
    *     that hold the words
    */
@@ -116,7 +132,16 @@ class SearchController {
       List<LocalDate> days,
       List<FoundExercise> exercises,
       PageSearch.FoundPages pages,
+      List<FoundLetter> letters,
       EntryList entries) {}
+
+  /**
+   * Words that were written when looking back.
+   *
+   * @param from first day of the week
+   * @param excerpt the words with some around them
+   */
+  record FoundLetter(LocalDate from, String excerpt) {}
 
   /** An exercise and its week. */
   record FoundExercise(
