@@ -228,6 +228,16 @@ export const queries = {
       queryKey: ['look-back', 'series'],
       queryFn: () => answer(api.GET('/api/look-back/series')),
     }),
+  months: () =>
+    queryOptions({
+      queryKey: ['look-back', 'months'],
+      queryFn: () => answer(api.GET('/api/look-back/months')),
+    }),
+  month: (month: string) =>
+    queryOptions({
+      queryKey: ['look-back', 'month', month],
+      queryFn: () => answer(api.GET('/api/look-back/months/{month}', { params: { path: { month } } })),
+    }),
   year: (year: number) =>
     queryOptions({
       queryKey: ['look-back', 'year', year],

@@ -22,6 +22,7 @@ const MeasureScreen = page(() => import('../features/bench/MeasureScreen'))
 const WeeksScreen = page(() => import('../features/look-back/WeeksScreen'))
 const WeekScreen = page(() => import('../features/look-back/WeekScreen'))
 const MonthsScreen = page(() => import('../features/look-back/MonthsScreen'))
+const MonthScreen = page(() => import('../features/look-back/MonthScreen'))
 const YearScreen = page(() => import('../features/look-back/YearScreen'))
 const BeforeScreen = page(() => import('../features/look-back/BeforeScreen'))
 const FavouritesScreen = page(() => import('../features/look-back/FavouritesScreen'))
@@ -128,6 +129,7 @@ function Framed() {
           <Route path="/look-back/weeks" element={<WeeksScreen />} />
           <Route path="/look-back/weeks/:from" element={<WeekScreen />} />
           <Route path="/look-back/months" element={<MonthsScreen />} />
+          <Route path="/look-back/months/:month" element={<MonthScreen />} />
           <Route path="/look-back/year" element={<YearScreen />} />
           <Route path="/look-back/year/:year" element={<YearScreen />} />
           <Route path="/look-back/before" element={<BeforeScreen />} />

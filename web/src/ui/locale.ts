@@ -70,6 +70,8 @@ export function formats(tag: string) {
     shortDay: with_({ weekday: 'short', day: 'numeric' }),
     dayMonth: with_({ day: 'numeric', month: 'short' }),
     month: with_({ month: 'short' }),
+    /** A month with its year. */
+    monthYear: with_({ month: 'long', year: 'numeric' }),
     dayMonthYear,
     /** A stretch of days with their years; a single day by itself. */
     fromTo: (from: Day, to: Day) =>

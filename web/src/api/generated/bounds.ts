@@ -36,6 +36,7 @@ export const BOUNDS = {
     price: { min: 0, max: 99999.99 },
   },
   Caption: { text: { maxLength: 400 } },
+  ChangedMonth: { expects: { maxLength: 20000 }, words: { maxLength: 20000 } },
   ChangedReview: { expects: { maxLength: 20000 }, words: { maxLength: 20000 } },
   ComparisonFields: { template: { maxLength: 120 }, title: { maxLength: 200 } },
   DayMinutes: { minutes: { min: 0, max: 960 } },

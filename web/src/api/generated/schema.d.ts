@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_10"];
+        get: operations["read_11"];
         put: operations["write_2"];
         post?: never;
         delete?: never;
@@ -91,8 +91,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_9"];
-        put: operations["keep_7"];
+        get: operations["read_10"];
+        put: operations["keep_8"];
         post?: never;
         delete: operations["remove_8"];
         options?: never;
@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_8"];
+        get: operations["read_9"];
         put: operations["tell_1"];
         post?: never;
         delete?: never;
@@ -299,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_7"];
+        get: operations["read_8"];
         put: operations["change_2"];
         post?: never;
         delete: operations["remove_7"];
@@ -747,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_19"];
+        get: operations["read_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -925,7 +925,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_16"];
+        post: operations["read_17"];
         delete?: never;
         options?: never;
         head?: never;
@@ -939,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_6"];
+        get: operations["read_7"];
         put: operations["choose_1"];
         post?: never;
         delete?: never;
@@ -1005,7 +1005,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_15"];
+        post: operations["read_16"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1053,6 +1053,38 @@ export interface paths {
         };
         get: operations["dips"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/months": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look-back/months/{month}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_6"];
+        put: operations["keep_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1339,7 +1371,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_14"];
+        get: operations["read_15"];
         put?: never;
         post: operations["create_3"];
         delete?: never;
@@ -1901,7 +1933,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_13"];
+        post: operations["read_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2171,7 +2203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_18"];
+        get: operations["read_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2699,7 +2731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_12"];
+        get: operations["read_13"];
         put?: never;
         post: operations["create_1"];
         delete?: never;
@@ -2941,7 +2973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_11"];
+        post: operations["read_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3035,7 +3067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_17"];
+        get: operations["read_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3640,6 +3672,12 @@ export interface components {
             became: "GONE" | "LESS" | "MORE" | "NEW";
             finding: components["schemas"]["FindingView"];
         };
+        ChangedMonth: {
+            expects: string;
+            /** Format: int64 */
+            version?: number | null;
+            words: string;
+        };
         ChangedPiece: {
             fields: components["schemas"]["PieceFields"];
             /** Format: int64 */
@@ -4098,6 +4136,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ExercisesMet: {
+            /** Format: int32 */
+            met: number;
+            /** Format: int32 */
+            of: number;
+        };
         EyeLevelView: {
             /** Format: double */
             degrees?: number | null;
@@ -4282,6 +4326,7 @@ export interface components {
             excerpt: string;
             /** Format: date */
             from: string;
+            ofMonth: boolean;
         };
         FoundPage: {
             about: string;
@@ -4834,6 +4879,65 @@ export interface components {
             /** Format: date */
             planned: string;
             title: string;
+        };
+        MonthFacts: {
+            best?: components["schemas"]["MarkedPage"];
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            marked: number;
+            /** Format: int32 */
+            markedBefore: number;
+            /** Format: double */
+            meanMark?: number | null;
+            /** Format: double */
+            meanMarkBefore?: number | null;
+            /** Format: int32 */
+            minutes: number;
+            told: boolean;
+            weakest?: components["schemas"]["MarkedPage"];
+            /** Format: double */
+            weekly?: number | null;
+            /** Format: double */
+            weeklyBefore?: number | null;
+        };
+        MonthLetter: {
+            became: components["schemas"]["BecameView"][];
+            exercises: components["schemas"]["ExercisesMet"];
+            expected: string;
+            expects: string;
+            facts: components["schemas"]["MonthFacts"];
+            /** Format: date */
+            from: string;
+            habits: components["schemas"]["HabitChange"][];
+            /** Format: date */
+            month: string;
+            newTopics: string[];
+            over: boolean;
+            pauses: components["schemas"]["Pause"][];
+            read: components["schemas"]["ReadInWeek"][];
+            recalled: components["schemas"]["Recalled"][];
+            remarks: components["schemas"]["SaidAgain"][];
+            /** Format: date */
+            to: string;
+            /** Format: int64 */
+            version?: number | null;
+            weeks: components["schemas"]["WeekOfMonth"][];
+            whatFor?: components["schemas"]["Serving"];
+            words: string;
+        };
+        MonthLine: {
+            /** Format: int32 */
+            days: number;
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date */
+            month: string;
+            words: string;
         };
         MonthView: {
             /** Format: int32 */
@@ -7420,6 +7524,21 @@ export interface components {
             placement: string;
             title: string;
         };
+        WeekOfMonth: {
+            course?: components["schemas"]["CourseThen"];
+            /** Format: int32 */
+            drawings: number;
+            expects: string;
+            /** Format: date */
+            from: string;
+            /** Format: int32 */
+            minutes: number;
+            /** @enum {string} */
+            state: "OPEN" | "CLOSED" | "SKIPPED";
+            /** Format: date */
+            to: string;
+            words: string;
+        };
         WeekTable: {
             aim: string;
             clashes: components["schemas"]["Clash"][];
@@ -7587,7 +7706,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    read_10: {
+    read_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7739,7 +7858,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7761,7 +7880,7 @@ export interface operations {
             };
         };
     };
-    keep_7: {
+    keep_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8094,7 +8213,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -8144,7 +8263,7 @@ export interface operations {
             };
         };
     };
-    read_7: {
+    read_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8925,7 +9044,7 @@ export interface operations {
             };
         };
     };
-    read_19: {
+    read_20: {
         parameters: {
             query?: {
                 window?: "DAYS" | "COURSE" | "YEAR";
@@ -9303,7 +9422,7 @@ export interface operations {
             };
         };
     };
-    read_16: {
+    read_17: {
         parameters: {
             query?: {
                 apply?: boolean;
@@ -9325,7 +9444,7 @@ export interface operations {
             };
         };
     };
-    read_6: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9433,7 +9552,7 @@ export interface operations {
             };
         };
     };
-    read_15: {
+    read_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -9513,6 +9632,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DipView"][];
+                };
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MonthLine"][];
+                };
+            };
+        };
+    };
+    read_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                month: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MonthLetter"];
+                };
+            };
+        };
+    };
+    keep_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                month: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedMonth"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MonthLetter"];
                 };
             };
         };
@@ -9915,7 +10102,7 @@ export interface operations {
             };
         };
     };
-    read_14: {
+    read_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -10979,7 +11166,7 @@ export interface operations {
             };
         };
     };
-    read_13: {
+    read_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -11502,7 +11689,7 @@ export interface operations {
             };
         };
     };
-    read_18: {
+    read_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -12494,7 +12681,7 @@ export interface operations {
             };
         };
     };
-    read_12: {
+    read_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -12934,7 +13121,7 @@ export interface operations {
             };
         };
     };
-    read_11: {
+    read_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -13107,7 +13294,7 @@ export interface operations {
             };
         };
     };
-    read_17: {
+    read_18: {
         parameters: {
             query?: never;
             header?: never;

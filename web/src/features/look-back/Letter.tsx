@@ -1,6 +1,50 @@
 import { Link } from 'react-router'
 import { useFormats } from '../../ui/locale'
-import { became, facts, offer, weekTitle, type Review } from './text'
+import { pictureAt } from '../../shared/pictures'
+import { became, facts, offer, weekTitle, type Fact, type Review } from './text'
+
+/** Facts as they stand in a letter, each leading to where it comes from. */
+export function FactList({ facts }: { facts: Fact[] }) {
+  return (
+    <dl className="mt-3 grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+      {facts.map((fact, i) => (
+        <div key={i} className="contents">
+          <dt className="text-faded">{fact.name}</dt>
+          <dd className="max-sm:mb-1">
+            {fact.to ? (
+              <Link to={fact.to} className="hover:underline">
+                {fact.says}
+              </Link>
+            ) : (
+              fact.says
+            )}{' '}
+            {fact.beside && <span className="text-faded">{fact.beside}</span>}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  )
+}
+
+/** The best and the weakest marked, side by side; nothing where one of them has no picture. */
+export function BestAndWeakest({ of: { best, weakest } }: { of: Pick<Review['facts'], 'best' | 'weakest'> }) {
+  return best?.picture && weakest?.picture ? (
+    <div className="mt-4 flex gap-4">
+      {[best, weakest].map((page) => (
+        <figure key={page.entry} className="w-40">
+          <img
+            src={pictureAt(page.picture ?? '', 'SMALL')}
+            alt={`${page.called}, mark ${page.mark}`}
+            className="plate border-hairline w-full border object-contain"
+          />
+          <figcaption className="text-faded text-sm">
+            mark {page.mark}, {page.called}
+          </figcaption>
+        </figure>
+      ))}
+    </div>
+  ) : null
+}
 
 /** The facts of a week: the left leaf of its letter. */
 export function Facts({ review }: { review: Review }) {
@@ -12,39 +56,8 @@ export function Facts({ review }: { review: Review }) {
         {format.span(review.from, review.to)}
         {!review.over && ', not over yet'}
       </p>
-      <dl className="mt-3 grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
-        {facts(review, format).map((fact, i) => (
-          <div key={i} className="contents">
-            <dt className="text-faded">{fact.name}</dt>
-            <dd className="max-sm:mb-1">
-              {fact.to ? (
-                <Link to={fact.to} className="hover:underline">
-                  {fact.says}
-                </Link>
-              ) : (
-                fact.says
-              )}{' '}
-              {fact.beside && <span className="text-faded">{fact.beside}</span>}
-            </dd>
-          </div>
-        ))}
-      </dl>
-      {review.facts.best?.picture && review.facts.weakest?.picture && (
-        <div className="mt-4 flex gap-4">
-          {[review.facts.best, review.facts.weakest].map((page) => (
-            <figure key={page.entry} className="w-40">
-              <img
-                src={`/api/pictures/${page.picture}/SMALL`}
-                alt={`${page.called}, mark ${page.mark}`}
-                className="plate border-hairline w-full border object-contain"
-              />
-              <figcaption className="text-faded text-sm">
-                mark {page.mark}, {page.called}
-              </figcaption>
-            </figure>
-          ))}
-        </div>
-      )}
+      <FactList facts={facts(review, format)} />
+      <BestAndWeakest of={review.facts} />
       {review.became.length > 0 && (
         <>
           <h2 className="mt-5">What became of last week’s changes</h2>

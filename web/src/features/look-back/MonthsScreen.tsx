@@ -13,13 +13,14 @@ import { noun, plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { monthAt } from './month'
 import { Parts } from './Parts'
 import { PhaseBegins } from './PhaseBegins'
 import { figureName, howSure, isShare, trend, value, type Series } from './text'
 
 const day = (date: string) => Date.parse(date) / 86_400_000
 
-/** Figures from week to week on the left, the phases they fall into on the right. */
+/** The letters of all months and figures from week to week on the left, the phases they fall into on the right. */
 export default function MonthsScreen() {
   return (
     <Waiting query={useQuery(queries.series())}>
@@ -30,6 +31,7 @@ export default function MonthsScreen() {
             <Leaf aria-labelledby="months">
               <Parts />
               <h1 id="months">Months</h1>
+              <MonthList />
               {shown.length === 0 && (
                 <p className="mt-2">
                   The first week that is over shows here. A trend is said from eight weeks on, where it can be
@@ -48,6 +50,29 @@ export default function MonthsScreen() {
         )
       }}
     </Waiting>
+  )
+}
+
+/** All months, each with its letter. */
+function MonthList() {
+  const format = useFormats()
+  const months = useQuery(queries.months()).data ?? []
+  return (
+    <ul className="mb-5">
+      {months.map((m) => (
+        <li key={m.month} className="border-hairline flex flex-wrap items-baseline gap-x-3 border-b py-1.5">
+          <Link to={monthAt(m.month)} className="font-serif text-lg underline underline-offset-4">
+            {format.monthYear(m.month)}
+          </Link>
+          <span className="text-faded">
+            {m.days === 0
+              ? 'nothing drawn'
+              : `${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.days, 'day')}`}
+          </span>
+          {m.words && <p className="w-full truncate font-serif italic">{m.words}</p>}
+        </li>
+      ))}
+    </ul>
   )
 }
 

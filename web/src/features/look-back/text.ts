@@ -98,7 +98,8 @@ export function offer(o: Offer, format: Formats): [string, string] {
   }
 }
 
-const mark = (value: number, format: Formats) => format.number(Math.round(value * 10) / 10)
+/** A mean mark with one place. */
+export const mark = (value: number, format: Formats) => format.number(Math.round(value * 10) / 10)
 
 /** Where a change that was taken is kept. */
 export function keptAt(kind: Offer['kind']): string {
@@ -180,20 +181,111 @@ function marksSince({ before, since }: Schemas['FeltWeak'], format: Formats): st
     : `marked ${marked(before)} of four weeks before, ${marked(since)} since`
 }
 
+type Letter = Pick<Review, 'from' | 'to' | 'pauses' | 'newTopics' | 'read' | 'recalled' | 'remarks'>
+
+const marked = (page: Schemas['MarkedPage']) =>
+  `${page.page == null ? page.called : `p ${page.page}`}, mark ${page.mark}`
+
+/** What was drawn. */
+export const drawn = (f: Pick<Review['facts'], 'told' | 'minutes' | 'drawings' | 'days'>, format: Formats) =>
+  `${f.told ? '' : 'about '}${format.minutes(f.minutes)}, ${plural(f.drawings, 'drawing')} on ${plural(f.days, 'day')}`
+
+/** What of pauses lies in it. */
+export const paused = (r: Letter, whole: string, format: Formats): Fact[] =>
+  r.pauses.map((p) => ({
+    name: 'Paused',
+    says: p.from === r.from && p.to === r.to ? whole : format.span(p.from, p.to),
+    beside: p.reason,
+    to: '/settings',
+  }))
+
+/** Topics first touched. */
+export const newTopics = (r: Letter): Fact[] =>
+  r.newTopics.length > 0 ? [{ name: 'New', says: r.newTopics.join(', '), to: '/topics' }] : []
+
+/** What was read, and what was recalled. */
+export const learned = (r: Letter, format: Formats): Fact[] => [
+  ...r.read.map((b) => ({
+    name: 'Read',
+    says: `${b.resource}, ${b.unit} ${b.from === b.to ? b.from : `${b.from} to ${b.to}`}`,
+    beside: format.minutes(b.minutes),
+    to: '/shelf',
+  })),
+  ...r.recalled.map((a) => ({
+    name: 'Recalled',
+    says: `${a.title}, ${a.right} of ${a.asked}`,
+    beside: a.due ? `next on ${format.dayMonth(a.due)}` : '',
+    to: '/recall',
+  })),
+]
+
+/** The best and the weakest marked. */
+export const best = (f: Pick<Review['facts'], 'best' | 'weakest'>): Fact[] =>
+  f.best && f.weakest
+    ? [
+        {
+          name: 'Best',
+          says: marked(f.best),
+          beside: `weakest: ${marked(f.weakest)}`,
+          to: `/day/${f.best.day}`,
+        },
+      ]
+    : []
+
+/** What went wrong again; `before` is the time before that it is held against. */
+export const wentWrong = (r: Letter, before: string): Fact[] =>
+  r.remarks.length > 0
+    ? [
+        {
+          name: 'Went wrong',
+          says: r.remarks.map((w) => `“${w.words}” ${times(w.times)}`).join(' · '),
+          beside: r.remarks.some((w) => w.before > 0)
+            ? `${plural(
+                r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0),
+                'such remark',
+              )} in ${before}`
+            : '',
+        },
+      ]
+    : []
+
+/** What all this is for, and what served it. */
+export const whatFor = (serving: Review['whatFor'], format: Formats): Fact[] =>
+  serving
+    ? [
+        {
+          name: 'What for',
+          says: serving.aim,
+          beside:
+            serving.topics.length === 0
+              ? ''
+              : `${format.minutes(serving.minutes)} of ${format.minutes(serving.of)} in four weeks went into ${serving.topics.join(', ')}`,
+          to: '/look-back/what-for',
+        },
+      ]
+    : []
+
+/** Habits that came or went. */
+export const habitsChanged = (habits: Review['habits']): Fact[] =>
+  habits.length > 0
+    ? [
+        {
+          name: 'Habits changed',
+          says: habits.map((h) => `${h.came ? 'new' : 'gone'}: ${habitName(h)}`).join(' · '),
+          to: '/bench',
+        },
+      ]
+    : []
+
 /** The facts of a week, each with where it comes from. */
 export function facts(r: Review, format: Formats): Fact[] {
   const f = r.facts
   const met = r.planned.filter((p) => p.left === 0)
   const unmet = r.planned.filter((p) => p.left > 0)
-  const marked = (page: Schemas['MarkedPage']) =>
-    `${page.page == null ? page.called : `p ${page.page}`}, mark ${page.mark}`
   const all: (Fact | undefined)[] = [
     {
       name: 'Drawn',
-      says:
-        f.days === 0
-          ? 'nothing this week'
-          : `${f.told ? '' : 'about '}${format.minutes(f.minutes)}, ${plural(f.drawings, 'drawing')} on ${plural(f.days, 'day')}`,
+      says: f.days === 0 ? 'nothing this week' : drawn(f, format),
       beside:
         f.before == null
           ? 'the first week; the next ones can be held against it'
@@ -202,12 +294,7 @@ export function facts(r: Review, format: Formats): Fact[] {
             : `${format.minutes(Math.round(f.before))} a week in the ${UP_TO_FOUR[f.weeksBefore]} before`,
       to: `/day/${r.from}`,
     },
-    ...r.pauses.map((p) => ({
-      name: 'Paused',
-      says: p.from === r.from && p.to === r.to ? 'the whole week' : format.span(p.from, p.to),
-      beside: p.reason,
-      to: '/settings',
-    })),
+    ...paused(r, 'the whole week', format),
     r.planned.length > 0
       ? {
           name: 'Planned',
@@ -224,7 +311,7 @@ export function facts(r: Review, format: Formats): Fact[] {
       says: plural(r.run.length, r.run.unit === 'DAYS' ? 'day' : 'week'),
       to: '/look-back/year',
     },
-    r.newTopics.length > 0 ? { name: 'New', says: r.newTopics.join(', '), to: '/topics' } : undefined,
+    ...newTopics(r),
     r.rusty.length > 0
       ? {
           name: 'Going rusty',
@@ -241,67 +328,24 @@ export function facts(r: Review, format: Formats): Fact[] {
       beside: marksSince(t.felt, format),
       to: `/topics/${t.topic}`,
     })),
-    ...r.read.map((b) => ({
-      name: 'Read',
-      says: `${b.resource}, ${b.unit} ${b.from === b.to ? b.from : `${b.from} to ${b.to}`}`,
-      beside: format.minutes(b.minutes),
-      to: '/shelf',
-    })),
-    ...r.recalled.map((a) => ({
-      name: 'Recalled',
-      says: `${a.title}, ${a.right} of ${a.asked}`,
-      beside: a.due ? `next on ${format.dayMonth(a.due)}` : '',
-      to: '/recall',
-    })),
-    f.best && f.weakest
-      ? {
-          name: 'Best',
-          says: marked(f.best),
-          beside: `weakest: ${marked(f.weakest)}`,
-          to: `/day/${f.best.day}`,
-        }
-      : undefined,
-    r.remarks.length > 0
-      ? {
-          name: 'Went wrong',
-          says: r.remarks.map((w) => `“${w.words}” ${times(w.times)}`).join(' · '),
-          beside: r.remarks.some((w) => w.before > 0)
-            ? `${plural(
-                r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0),
-                'such remark',
-              )} in the four weeks before`
-            : '',
-        }
-      : undefined,
-    r.whatFor
-      ? {
-          name: 'What for',
-          says: r.whatFor.aim,
-          beside:
-            r.whatFor.topics.length === 0
-              ? ''
-              : `${format.minutes(r.whatFor.minutes)} of ${format.minutes(r.whatFor.of)} in four weeks went into ${r.whatFor.topics.join(', ')}`,
-          to: '/look-back/what-for',
-        }
-      : undefined,
+    ...learned(r, format),
+    ...best(f),
+    ...wentWrong(r, 'the four weeks before'),
+    ...whatFor(r.whatFor, format),
     r.suitingLength
       ? { name: 'Length that suits', says: sittingLength(r.suitingLength), to: '/look-back/sittings' }
       : undefined,
-    r.habits.length > 0
-      ? {
-          name: 'Habits changed',
-          says: r.habits.map((h) => `${h.came ? 'new' : 'gone'}: ${habitName(h)}`).join(' · '),
-          to: '/bench',
-        }
-      : undefined,
+    ...habitsChanged(r.habits),
     r.aims.length > 0 ? { name: 'Habits', says: r.aims.map(aimWords).join(' · '), to: '/bench' } : undefined,
   ]
   return all.filter((fact): fact is Fact => fact !== undefined)
 }
 
+/** What the learner wrote, as Markdown. */
+export const quoted = (text: string) => text.split('\n').map((line) => `> ${line}`)
+
 /** The letter as Markdown; what the learner wrote is quoted line by line. */
 export function markdown(r: Review, format: Formats): string {
-  const quoted = (text: string) => text.split('\n').map((line) => `> ${line}`)
   const lines = [
     `# ${weekTitle(r)}`,
     '',

@@ -98,7 +98,10 @@ test('books, promises and what was written when looking back lead to their place
     pages: { pages: [], total: 0 },
     exercises: [],
     entries: { entries: [], total: 0 },
-    letters: [{ from: '2026-02-23', excerpt: '…the harbour at night…' }],
+    letters: [
+      { from: '2026-02-23', ofMonth: false, excerpt: '…the harbour at night…' },
+      { from: '2026-01-01', ofMonth: true, excerpt: 'Harbour at last.' },
+    ],
   })
   expect(await screen.findByRole('link', { name: 'Harbour book 3 · book' })).toHaveAttribute(
     'href',
@@ -111,6 +114,10 @@ test('books, promises and what was written when looking back lead to their place
   expect(screen.getByRole('link', { name: /the harbour at night/ })).toHaveAttribute(
     'href',
     '/look-back/weeks/2026-02-23',
+  )
+  expect(screen.getByRole('link', { name: /Harbour at last/ })).toHaveAttribute(
+    'href',
+    '/look-back/months/2026-01',
   )
   expect(screen.queryByText(/harbour ink/)).not.toBeInTheDocument()
 })

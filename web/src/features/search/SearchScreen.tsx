@@ -149,18 +149,23 @@ function Pages({ found }: { found: Schemas['FoundPages'] }) {
   )
 }
 
-/** What was written when looking back, each with the week it stands in. */
+/** What was written when looking back, each with the week or month it stands in. */
 function Letters({ found }: { found: Schemas['FoundLetter'][] }) {
   const format = useFormats()
   return found.length === 0 ? null : (
     <>
       <h2 className="mt-4">In your letters</h2>
       <ul>
-        {found.map(({ from, excerpt }, i) => (
+        {found.map(({ from, ofMonth, excerpt }, i) => (
           <li key={i} className="border-hairline border-t">
-            <Link to={`/look-back/weeks/${from}`} className="hover:bg-deeper block py-2">
+            <Link
+              to={ofMonth ? `/look-back/months/${from.slice(0, 7)}` : `/look-back/weeks/${from}`}
+              className="hover:bg-deeper block py-2"
+            >
               <span className="font-serif text-lg">{excerpt}</span>{' '}
-              <span className="text-faded">· week of {format.dayMonthYear(from)}</span>
+              <span className="text-faded">
+                · {ofMonth ? format.monthYear(from) : `week of ${format.dayMonthYear(from)}`}
+              </span>
             </Link>
           </li>
         ))}

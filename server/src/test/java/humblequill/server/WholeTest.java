@@ -63,6 +63,7 @@ class WholeTest {
           "/api/look-back/course-end",
           "/api/look-back/course-end/back",
           "/api/look-back/dips",
+          "/api/look-back/months",
           "/api/look-back/runs",
           "/api/look-back/series",
           "/api/look-back/sittings",

@@ -2,8 +2,11 @@ package humblequill.core.calendar;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.Period;
+import java.time.YearMonth;
 import java.time.temporal.IsoFields;
 import java.time.temporal.TemporalAdjusters;
+import java.util.List;
 
 /** Calendar weeks: where they begin by the learner's setting, and their ISO 8601 names. */
 public final class Weeks {
@@ -39,5 +42,19 @@ public final class Weeks {
    */
   public static int numberOf(LocalDate from) {
     return isoNumber(from.plusDays(3));
+  }
+
+  /** The month that most days of a week lie in, so that each week is of one month alone. */
+  public static YearMonth monthOf(LocalDate from) {
+    return YearMonth.from(from.plusDays(3));
+  }
+
+  /** First days of the weeks of a month, four or five. */
+  public static List<LocalDate> of(YearMonth month, DayOfWeek weekStart) {
+    var first = startOf(month.atDay(4), weekStart);
+    return first
+        .datesUntil(first.plusWeeks(6), Period.ofWeeks(1))
+        .filter(from -> monthOf(from).equals(month))
+        .toList();
   }
 }

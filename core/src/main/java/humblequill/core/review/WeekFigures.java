@@ -3,7 +3,6 @@ package humblequill.core.review;
 import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Ledger;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -11,30 +10,18 @@ import java.util.OptionalDouble;
 /**
  * What was drawn in a week, beside the weeks before.
  *
- * @param minutes estimated where not told
- * @param told whether all minutes were told
- * @param drawings how many
- * @param days on which something was drawn
+ * @param drawn what was drawn
  * @param before the weeks before; empty in the first week
- * @param meanMark of those that were given; empty without any
  * @param freeShare part of the minutes of this week and the {@value #FREE} before it that was drawn
  *     freely; empty without minutes
  * @param minutesOfFree minutes of these weeks
- * @param best the best marked, the newest of several; empty without two different marks
- * @param weakest the weakest marked
  */
 public record WeekFigures(
     LocalDate from,
-    int minutes,
-    boolean told,
-    int drawings,
-    int days,
+    SpanFigures drawn,
     Optional<Before> before,
-    OptionalDouble meanMark,
     OptionalDouble freeShare,
-    int minutesOfFree,
-    Optional<Drawn> best,
-    Optional<Drawn> weakest) {
+    int minutesOfFree) {
   /**
    * What a week is held against.
    *
@@ -52,41 +39,20 @@ public record WeekFigures(
 
   /** The figures of the week that begins on a day. */
   public static WeekFigures of(Ledger ledger, LocalDate from) {
-    var drawn = ledger.between(from, from.plusDays(DAYS - 1)).stream().filter(Drawn::isPractice);
-    var week = drawn.toList();
     var free = ledger.between(from.minusDays(FREE * DAYS), from.plusDays(DAYS - 1));
-    int minutesOfFree = minutes(free);
-    var marked =
-        week.stream()
-            .filter(d -> d.mark() > 0)
-            .sorted(Comparator.comparing(Drawn::mark).thenComparing(Drawn::day))
-            .toList();
-    boolean differ =
-        !marked.isEmpty() && marked.get(0).mark() < marked.get(marked.size() - 1).mark();
+    int minutesOfFree = SpanFigures.minutes(free);
     return new WeekFigures(
         from,
-        minutes(week),
-        week.stream().allMatch(d -> d.minutes().told()),
-        week.stream().mapToInt(d -> d.drawings().orElse(0)).sum(),
-        (int) week.stream().map(Drawn::day).distinct().count(),
+        SpanFigures.of(ledger, from, from.plusDays(DAYS - 1)),
         before(ledger, from),
-        marked.stream().mapToInt(Drawn::mark).average(),
         minutesOfFree == 0
             ? OptionalDouble.empty()
-            : OptionalDouble.of(
-                (double)
-                        minutes(
-                            free.stream()
-                                .filter(d -> d.learned().purpose() == Drawn.Purpose.FREE)
-                                .toList())
-                    / minutesOfFree),
-        minutesOfFree,
-        differ ? Optional.of(marked.get(marked.size() - 1)) : Optional.empty(),
-        differ ? Optional.of(marked.get(0)) : Optional.empty());
+            : OptionalDouble.of((double) SpanFigures.minutes(freely(free)) / minutesOfFree),
+        minutesOfFree);
   }
 
-  private static int minutes(List<Drawn> drawn) {
-    return drawn.stream().mapToInt(d -> d.minutes().minutes()).sum();
+  private static List<Drawn> freely(List<Drawn> drawn) {
+    return drawn.stream().filter(d -> d.learned().purpose() == Drawn.Purpose.FREE).toList();
   }
 
   private static Optional<Before> before(Ledger ledger, LocalDate from) {
@@ -100,7 +66,7 @@ public record WeekFigures(
       var begin = from.minusDays((long) i * DAYS);
       if (byDay.firstKey().isBefore(begin.plusDays(DAYS))) {
         weeks++;
-        sum += minutes(ledger.between(begin, begin.plusDays(DAYS - 1)));
+        sum += SpanFigures.minutes(ledger.between(begin, begin.plusDays(DAYS - 1)));
       }
     }
     return Optional.of(new Before(weeks, sum / weeks));

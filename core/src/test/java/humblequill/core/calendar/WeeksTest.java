@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.YearMonth;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,6 +49,23 @@ class WeeksTest {
       assertThat(from.datesUntil(from.plusDays(7)).filter(d -> Weeks.isoNumber(d) == number))
           .as("week of %s", from)
           .hasSizeGreaterThanOrEqualTo(4);
+    }
+  }
+
+  /** By counting days; ISO 8601 puts weeks into years in the same way. */
+  @ParameterizedTest
+  @EnumSource(DayOfWeek.class)
+  void every_week_is_of_the_month_that_most_of_its_days_lie_in(DayOfWeek weekStart) {
+    var expected = Weeks.of(YearMonth.of(2024, 1), weekStart).get(0);
+    for (var month = YearMonth.of(2024, 1); month.getYear() < 2027; month = month.plusMonths(1)) {
+      for (var from : Weeks.of(month, weekStart)) {
+        assertThat(from).as("no week twice or left out").isEqualTo(expected);
+        var same = month;
+        assertThat(from.datesUntil(from.plusDays(7)).filter(d -> YearMonth.from(d).equals(same)))
+            .as("week of %s", from)
+            .hasSizeGreaterThanOrEqualTo(4);
+        expected = expected.plusWeeks(1);
+      }
     }
   }
 

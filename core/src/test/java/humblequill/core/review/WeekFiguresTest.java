@@ -25,21 +25,23 @@ class WeekFiguresTest {
     drawn.add(Drawns.of(MONDAY.minusDays(1), "hulls", 1, 40));
     drawn.add(Drawns.of(MONDAY.minusDays(8), "hulls", 1, 20));
     var week = WeekFigures.of(Ledger.of(drawn), MONDAY);
-    assertThat(List.of(week.minutes(), week.drawings(), week.days())).containsExactly(60, 6, 2);
+    var of = week.drawn();
+    assertThat(List.of(of.minutes(), of.drawings(), of.days())).containsExactly(60, 6, 2);
     assertThat(week.before()).as("40 and 20").contains(new WeekFigures.Before(2, 30));
-    assertThat(week.meanMark()).isEqualTo(OptionalDouble.of(3));
-    assertThat(week.best().orElseThrow().mark()).isEqualTo(4);
-    assertThat(week.weakest().orElseThrow().mark()).isEqualTo(2);
-    assertThat(week.told()).isTrue();
+    assertThat(of.meanMark()).isEqualTo(OptionalDouble.of(3));
+    assertThat(of.best().orElseThrow().mark()).isEqualTo(4);
+    assertThat(of.weakest().orElseThrow().mark()).isEqualTo(2);
+    assertThat(of.told()).isTrue();
   }
 
   @Test
   void a_week_without_entries_and_the_first_week_say_what_is_missing() {
     var first = WeekFigures.of(Ledger.of(List.of(Drawns.of(MONDAY, "hulls", 3, 30))), MONDAY);
     assertThat(first.before()).isEmpty();
-    assertThat(first.best()).as("one mark at most").isEmpty();
+    assertThat(first.drawn().best()).as("one mark at most").isEmpty();
     var empty = WeekFigures.of(Ledger.EMPTY, MONDAY);
-    assertThat(List.of(empty.minutes(), empty.drawings(), empty.days())).containsOnly(0);
+    var nothing = empty.drawn();
+    assertThat(List.of(nothing.minutes(), nothing.drawings(), nothing.days())).containsOnly(0);
     assertThat(empty.freeShare()).isEmpty();
   }
 

@@ -9,6 +9,7 @@ import humblequill.core.review.OfferedChange.Kind;
 import humblequill.server.coverage.ToldTopics;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
+import humblequill.server.review.MonthLetters;
 import humblequill.server.review.Reviews;
 import humblequill.server.settings.Learner;
 import java.time.LocalDate;
@@ -41,6 +42,17 @@ class DemoReviews {
           List.of(
               "They were not: the light does it all.", "Steps will be quick; the crane will not."));
 
+  /** The same of months. */
+  private static final List<List<String>> MONTHS =
+      List.of(
+          List.of(
+              "A month of boxes and first hulls. What helped was going slowly, ten of a kind.",
+              "Hulls that turn."),
+          List.of(
+              "The hulls turn now. Two weeks in bed cost less than I feared; light and shade came on"
+                  + " its own after that.",
+              "Out on the quay, whatever the weather."));
+
   private static final int MORE_GULLS = 50;
 
   private final Reviews reviews;
@@ -48,7 +60,15 @@ class DemoReviews {
   private final ToldTopics topics;
   private final NameService names;
 
-  DemoReviews(Reviews reviews, PlacementService placements, ToldTopics topics, NameService names) {
+  private final MonthLetters months;
+
+  DemoReviews(
+      Reviews reviews,
+      PlacementService placements,
+      ToldTopics topics,
+      NameService names,
+      MonthLetters months) {
+    this.months = months;
     this.reviews = reviews;
     this.placements = placements;
     this.topics = topics;
@@ -62,6 +82,10 @@ class DemoReviews {
       var from = first.plusDays(7L * i);
       var letter = LETTERS.get(i);
       reviews.keep(from, null, letter.get(0), letter.get(1), Reviews.State.CLOSED);
+    }
+    for (int i = 0; i < MONTHS.size(); i++) {
+      var month = Weeks.monthOf(running).minusMonths(MONTHS.size() + 1L - i).atDay(1);
+      months.keep(month, null, MONTHS.get(i).get(0), MONTHS.get(i).get(1));
     }
     taken(learner);
     topics.weak(names.idOf(NameKind.TOPIC, "gulls"), running.minusDays(10), MORE_GULLS);

@@ -42,6 +42,7 @@ class FrontEnd {
     "/look-back/weeks",
     "/look-back/weeks/*",
     "/look-back/months",
+    "/look-back/months/*",
     "/look-back/year",
     "/look-back/year/*",
     "/look-back/before",

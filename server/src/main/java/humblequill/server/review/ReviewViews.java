@@ -1,13 +1,9 @@
 package humblequill.server.review;
 
 import humblequill.core.calendar.Weeks;
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.PageSpan;
-import humblequill.core.entry.UnitKind;
 import humblequill.core.review.WeekFigures;
 import humblequill.core.streak.PracticeRecord;
 import humblequill.server.bench.Tendencies;
-import humblequill.server.book.EntryPictures;
 import humblequill.server.coverage.ToldTopics;
 import humblequill.server.edge.Refusal;
 import humblequill.server.recall.Recall;
@@ -16,12 +12,7 @@ import humblequill.server.settings.SettingsService;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Optional;
-import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,7 +30,7 @@ class ReviewViews {
   private final SittingsLookedBack sittings;
   private final Offering offering;
   private final Tendencies tendencies;
-  private final EntryPictures pictures;
+  private final LetterFacts facts;
   private final Recall recall;
   private final ToldTopics told;
 
@@ -51,7 +42,7 @@ class ReviewViews {
       SettingsService settings,
       Offering offering,
       Tendencies tendencies,
-      EntryPictures pictures,
+      LetterFacts facts,
       SittingsLookedBack sittings,
       Recall recall,
       ToldTopics told) {
@@ -64,7 +55,7 @@ class ReviewViews {
     this.settings = settings;
     this.offering = offering;
     this.tendencies = tendencies;
-    this.pictures = pictures;
+    this.facts = facts;
     this.recall = recall;
   }
 
@@ -131,43 +122,27 @@ class ReviewViews {
         kept.map(KeptReviews.KeptReview::state).orElse(Reviews.State.OPEN),
         kept.map(KeptReviews.KeptReview::version).orElse(null),
         learner.availability().pausesWithin(from, to),
-        course(learner, to),
-        facts(WeekFigures.of(ground.drawn(), from)),
+        facts.course(learner, to),
+        week(WeekFigures.of(ground.drawn(), from)),
         ground.planned(learner, from).stream().map(ReviewView.PlannedThen::of).toList(),
         run(learner, to),
-        ground.newTopics(from),
+        ground.newTopics(from, to),
         fresh ? rusty(learner) : List.of(),
         told.weakBefore(from, to),
-        readIn(from),
+        facts.read(from, to),
         recall.between(from, to),
         said.again(from).stream().limit(MOST_REMARKS).toList(),
         fresh ? tendencies.running() : List.of(),
         tendencies.changed(from, to.plusDays(1)),
         fresh ? sittings.suitingLength().orElse(null) : null,
-        whatFor(learner, to),
+        facts.serving(learner, to),
         keptReviews.of(from.minusDays(WeekGround.DAYS)).map(r -> r.document().expects()).orElse(""),
         document.words(),
         document.expects(),
         offers(learner, from),
         document.putAside().stream().map(o -> new ReviewView.AsideView(o.key(), o)).toList(),
         document.taken().stream().map(StoredReview.StoredTaken::offer).toList(),
-        became(from, learner));
-  }
-
-  private ReviewView.@Nullable CourseThen course(Learner learner, LocalDate to) {
-    return ground
-        .course(learner, to)
-        .flatMap(
-            c ->
-                c.placement()
-                    .weekOn(to)
-                    .map(
-                        w ->
-                            new ReviewView.CourseThen(
-                                c.placement().course().title(),
-                                w.number().orElse(null),
-                                w.week().title())))
-        .orElse(null);
+        facts.became(learner, from));
   }
 
   /**
@@ -176,44 +151,23 @@ class ReviewViews {
   @Transactional(readOnly = true)
   public ReviewView.@Nullable Serving serving() {
     var learner = settings.learner();
-    return whatFor(learner, learner.today());
+    return facts.serving(learner, learner.today());
   }
 
-  private ReviewView.@Nullable Serving whatFor(Learner learner, LocalDate to) {
-    var aim = settings.read().whatFor();
-    if (aim.isBlank()) {
-      return null;
-    }
-    var last = to.isAfter(learner.today()) ? learner.today() : to;
-    var serves = ground.serves(aim, learner, last);
-    return new ReviewView.Serving(aim, serves.topics(), serves.minutes(), serves.of());
-  }
-
-  private ReviewView.WeekFacts facts(WeekFigures w) {
-    var marked = Stream.of(w.best(), w.weakest()).flatMap(Optional::stream).toList();
-    var seen = pictures.shown(marked.stream().map(Drawn::entry).collect(Collectors.toSet()));
+  private ReviewView.WeekFacts week(WeekFigures w) {
+    var drawn = w.drawn();
+    var pages = facts.pages(drawn);
     return new ReviewView.WeekFacts(
-        w.minutes(),
-        w.told(),
-        w.drawings(),
-        w.days(),
+        drawn.minutes(),
+        drawn.told(),
+        drawn.drawings(),
+        drawn.days(),
         w.before().map(WeekFigures.Before::minutes).orElse(null),
         w.before().map(WeekFigures.Before::weeks).orElse(0),
-        w.meanMark().isPresent() ? w.meanMark().getAsDouble() : null,
+        drawn.meanMark().isPresent() ? drawn.meanMark().getAsDouble() : null,
         w.freeShare().isPresent() ? w.freeShare().getAsDouble() : null,
-        w.best().map(d -> page(d, seen.get(d.entry()))).orElse(null),
-        w.weakest().map(d -> page(d, seen.get(d.entry()))).orElse(null));
-  }
-
-  private static ReviewView.MarkedPage page(Drawn d, @Nullable UUID picture) {
-    return new ReviewView.MarkedPage(
-        d.entry(),
-        d.day(),
-        d.called(),
-        d.mark(),
-        d.book().orElse(null),
-        d.span().map(PageSpan::from).orElse(null),
-        picture);
+        pages.best(),
+        pages.weakest());
   }
 
   /** The run as it stood when the week was over, or stands now. */
@@ -238,51 +192,10 @@ class ReviewViews {
         .toList();
   }
 
-  private List<ReviewView.ReadInWeek> readIn(LocalDate from) {
-    var read = new LinkedHashMap<String, ReviewView.ReadInWeek>();
-    for (var d : ground.entries(from)) {
-      var learned = d.learned();
-      if (learned.resource().isPresent() && learned.study().units().isPresent()) {
-        var units = learned.study().units().get();
-        read.merge(
-            learned.resource().get() + units.kind(),
-            new ReviewView.ReadInWeek(
-                learned.resource().get(),
-                word(units.kind()),
-                units.from(),
-                units.to(),
-                d.minutes().minutes()),
-            (a, b) ->
-                new ReviewView.ReadInWeek(
-                    a.resource(),
-                    a.unit(),
-                    Math.min(a.from(), b.from()),
-                    Math.max(a.to(), b.to()),
-                    a.minutes() + b.minutes()));
-      }
-    }
-    return List.copyOf(read.values());
-  }
-
-  private static String word(UnitKind kind) {
-    return kind.name().toLowerCase(java.util.Locale.ROOT);
-  }
-
   private List<ReviewView.OfferView> offers(Learner learner, LocalDate from) {
     return reviews.open(learner, from).stream()
         .map(o -> new ReviewView.OfferView(o.key(), o, offering.effect(learner, o).orElse(null)))
         .filter(o -> o.effect() == null || o.effect().refused() == null)
-        .toList();
-  }
-
-  /** What became of the changes of the review before, until the end of this week. */
-  private List<ReviewView.BecameView> became(LocalDate from, Learner learner) {
-    return keptReviews.of(from.minusDays(WeekGround.DAYS)).stream()
-        .flatMap(before -> before.document().taken().stream())
-        .map(
-            t ->
-                new ReviewView.BecameView(
-                    t.offer(), offering.stands(learner, t), offering.since(t.offer(), from)))
         .toList();
   }
 }

@@ -222,7 +222,7 @@ public class Reviews {
   /**
    * What the learner wrote when looking back.
    *
-   * @param from first day of the week that it stands in
+   * @param from first day of the week or month that it stands in
    */
   public record Written(LocalDate from, String text) {}
 

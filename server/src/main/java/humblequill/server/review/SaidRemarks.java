@@ -24,10 +24,12 @@ class SaidRemarks {
 
   /** What was said again in a week, beside the weeks before. */
   List<SaidAgain> again(LocalDate from) {
-    return SaidAgain.again(
-        ground.wrong(from, from.plusDays(WeekGround.DAYS)),
-        ground.wrong(before(from), from),
-        same());
+    return again(before(from), from, from.plusDays(WeekGround.DAYS));
+  }
+
+  /** What was said again from one day on until before another, beside some time before. */
+  List<SaidAgain> again(LocalDate before, LocalDate from, LocalDate until) {
+    return SaidAgain.again(ground.wrong(from, until), ground.wrong(before, from), same());
   }
 
   /** How often a remark was said in a week. */

@@ -116,9 +116,9 @@ class WeekGround {
         .toList();
   }
 
-  /** Topics first touched in a week. */
-  List<String> newTopics(LocalDate from) {
-    return drawn().between(from, from.plusDays(DAYS - 1)).stream()
+  /** Topics first touched from one day to another. */
+  List<String> newTopics(LocalDate from, LocalDate to) {
+    return drawn().between(from, to).stream()
         .flatMap(d -> d.topics().stream())
         .distinct()
         .filter(t -> !drawn().minutesOf(t).byDay().firstKey().isBefore(from))

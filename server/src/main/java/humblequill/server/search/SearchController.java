@@ -9,10 +9,12 @@ import humblequill.server.entry.EntryList;
 import humblequill.server.entry.EntryService;
 import humblequill.server.logline.LogLineService;
 import humblequill.server.placement.PlacementService;
+import humblequill.server.review.MonthLetters;
 import humblequill.server.review.Reviews;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -38,14 +40,17 @@ class SearchController {
   private final LogLineService lines;
   private final PageSearch pages;
   private final Reviews reviews;
+  private final MonthLetters months;
 
   SearchController(
       EntryService entries,
       PlacementService placements,
       LogLineService lines,
       PageSearch pages,
-      Reviews reviews) {
+      Reviews reviews,
+      MonthLetters months) {
     this.reviews = reviews;
+    this.months = months;
     this.pages = pages;
     this.entries = entries;
     this.placements = placements;
@@ -70,10 +75,21 @@ class SearchController {
   }
 
   private List<FoundLetter> letters(String words) {
-    return reviews.written().stream()
-        .flatMap(w -> Excerpt.of(w.text(), words).map(e -> new FoundLetter(w.from(), e)).stream())
+    return Stream.concat(
+            found(months.written(), words, true), found(reviews.written(), words, false))
+        .sorted(Comparator.comparing(FoundLetter::from).reversed())
         .limit(MOST)
         .toList();
+  }
+
+  private static Stream<FoundLetter> found(
+      List<Reviews.Written> written, String words, boolean ofMonth) {
+    return written.stream()
+        .flatMap(
+            w ->
+                Excerpt.of(w.text(), words)
+                    .map(e -> new FoundLetter(w.from(), ofMonth, e))
+                    .stream());
   }
 
   private static EntryFilter filter(String text, Optional<Sought> sought) {
@@ -138,10 +154,10 @@ class SearchController {
   /**
    * Words that were written when looking back.
    *
-   * @param from first day of the week
+   * @param from first day of the week, or of the month
    * @param excerpt the words with some around them
    */
-  record FoundLetter(LocalDate from, String excerpt) {}
+  record FoundLetter(LocalDate from, boolean ofMonth, String excerpt) {}
 
   /** An exercise and its week. */
   record FoundExercise(

@@ -142,6 +142,7 @@ class MigrationTest {
                   "bench_aim",
                   "misread_word",
                   "week_review",
+                  "month_review",
                   "look_back",
                   "phase_name",
                   "ranking",

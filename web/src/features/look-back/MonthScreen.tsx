@@ -1,0 +1,228 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { answer, api, Problem } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
+import { save } from '../../shared/download'
+import { Button, LINE_LINK } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { useNotice } from '../../ui/Notices'
+import { plural } from '../../ui/plural'
+import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
+import { Waiting } from '../../ui/Waiting'
+import { BestAndWeakest, FactList } from './Letter'
+import { monthAt, monthFacts, monthMarkdown, weekOfMonth, type Month } from './month'
+import { Parts } from './Parts'
+import { became } from './text'
+
+const LONGEST = BOUNDS.ChangedMonth.words.maxLength
+
+/** One month as a letter, put together from its weeks. */
+export default function MonthScreen() {
+  const { month = '' } = useParams()
+  return (
+    <Waiting query={useQuery(queries.month(`${month}-01`))}>
+      {(letter) => <Letter key={month} month={letter} />}
+    </Waiting>
+  )
+}
+
+function Letter({ month }: { month: Month }) {
+  const format = useFormats()
+  return (
+    <TwoLeaves>
+      <Leaf aria-labelledby="month">
+        <Parts />
+        <h1 id="month">{format.monthYear(month.month)}</h1>
+        <p className="text-faded border-ink border-b pb-2">
+          {format.span(month.from, month.to)}, {plural(month.weeks.length, 'week')}
+          {!month.over && ', not over yet'}
+        </p>
+        <FactList facts={monthFacts(month, format)} />
+        <BestAndWeakest of={month.facts} />
+        {month.became.length > 0 && (
+          <>
+            <h2 className="mt-5">What became of the changes</h2>
+            <ul>
+              {month.became.map((b, i) => (
+                <li key={i}>{became(b, format)}</li>
+              ))}
+            </ul>
+          </>
+        )}
+        <p className="no-print text-faded mt-5 max-w-prose text-sm">
+          A week belongs to the month that most of its days lie in, so that each stands in one month alone.
+        </p>
+        <Neighbours month={month.month} />
+      </Leaf>
+      <Leaf second aria-label="What you make of it">
+        <Written month={month} />
+      </Leaf>
+    </TwoLeaves>
+  )
+}
+
+function Neighbours({ month }: { month: string }) {
+  const months = useQuery(queries.months()).data ?? []
+  const at = months.findIndex((m) => m.month === month)
+  const [after, before] = [months[at - 1], months[at + 1]]
+  return (
+    <p className="no-print mt-4 flex flex-wrap gap-x-6">
+      {before && (
+        <Link to={monthAt(before.month)} className={LINE_LINK}>
+          The month before
+        </Link>
+      )}
+      {after && (
+        <Link to={monthAt(after.month)} className={LINE_LINK}>
+          The month after
+        </Link>
+      )}
+      <Link to="/look-back/months" className={LINE_LINK}>
+        All months
+      </Link>
+    </p>
+  )
+}
+
+/** Writes to a month; what another window wrote meanwhile is said and nothing typed is lost. */
+function useKeep({ month, version }: Month) {
+  const client = useQueryClient()
+  const say = useNotice()
+  const { queryKey } = queries.month(month)
+  return useMutation({
+    mutationFn: (body: { words: string; expects: string }) =>
+      answer(
+        api.PUT('/api/look-back/months/{month}', {
+          params: { path: { month } },
+          body: { version: version ?? null, ...body },
+        }),
+      ),
+    onSuccess: (kept) => {
+      client.setQueryData(queryKey, kept)
+      say('Kept.')
+      return client.invalidateQueries({ queryKey: ['look-back'] })
+    },
+    onError: (error) => {
+      say(
+        error instanceof Problem && error.current !== undefined
+          ? 'Not kept: this month was changed in another window. What you typed is still here; press once more.'
+          : `Not kept: ${error.message}`,
+      )
+      return client.invalidateQueries({ queryKey })
+    },
+  })
+}
+
+function Written({ month }: { month: Month }) {
+  const format = useFormats()
+  const keep = useKeep(month)
+  const [words, setWords] = useState(month.words)
+  const [expects, setExpects] = useState(month.expects)
+  return (
+    <>
+      {month.expected && (
+        <>
+          <h2>What I expected</h2>
+          <p className="font-serif text-lg whitespace-pre-wrap italic">“{month.expected}”</p>
+        </>
+      )}
+      <OwnWords label="What I think of it" rows={4} value={words} onChange={setWords} />
+      <Weeks weeks={month.weeks} />
+      <OwnWords
+        label="Next month I expect"
+        hint="one sentence, to be read in a month"
+        rows={2}
+        value={expects}
+        onChange={setExpects}
+      />
+      <div className="no-print mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
+        <Button look="ink" disabled={keep.isPending} onClick={() => keep.mutate({ words, expects })}>
+          Keep it
+        </Button>
+        <Button look="quiet" onClick={() => window.print()}>
+          Print, or keep as PDF
+        </Button>
+        <Button
+          look="quiet"
+          onClick={() =>
+            save(
+              new Blob([monthMarkdown({ ...month, words, expects }, format)], { type: 'text/markdown' }),
+              `month ${month.month.slice(0, 7)}.md`,
+            )
+          }
+        >
+          As Markdown
+        </Button>
+      </div>
+    </>
+  )
+}
+
+/** Words to write on the screen, and to read on paper however long they are. */
+function OwnWords(props: {
+  label: string
+  hint?: string
+  rows: number
+  value: string
+  onChange: (text: string) => void
+}) {
+  const { label, value, onChange, ...rest } = props
+  return (
+    <div className="mt-4 font-serif text-lg">
+      <div className="no-print">
+        <TextField
+          label={label}
+          maxLength={LONGEST}
+          value={value}
+          onChange={(e) => onChange(e.target.value)}
+          {...rest}
+        />
+      </div>
+      {value && (
+        <div className="hidden print:block">
+          <h2>{label}</h2>
+          <p className="whitespace-pre-wrap">{value}</p>
+        </div>
+      )}
+    </div>
+  )
+}
+
+/** What was written week by week. */
+function Weeks({ weeks }: { weeks: Month['weeks'] }) {
+  const format = useFormats()
+  return (
+    <>
+      <h2 className="mt-4">Week by week</h2>
+      <ul>
+        {weeks.map((w) => (
+          <li key={w.from} className="border-hairline border-b py-1.5">
+            <p className="flex flex-wrap items-baseline gap-x-3">
+              <Link to={`/look-back/weeks/${w.from}`} className="underline underline-offset-4">
+                {weekOfMonth(w, format)}
+              </Link>
+              <span className="text-faded">
+                {w.course && `${format.span(w.from, w.to)}, `}
+                {format.minutes(w.minutes)}, {plural(w.drawings, 'drawing')}
+              </span>
+            </p>
+            {w.words ? (
+              <p className="font-serif text-lg whitespace-pre-wrap">{w.words}</p>
+            ) : (
+              <p className="text-faded">
+                {w.state === 'CLOSED'
+                  ? 'Closed without words.'
+                  : w.state === 'SKIPPED'
+                    ? 'Passed over.'
+                    : 'Not looked back on.'}
+              </p>
+            )}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
