@@ -4933,10 +4933,14 @@ export interface components {
             days: number;
             /** Format: int32 */
             drawings: number;
+            /** Format: date */
+            from: string;
             /** Format: int32 */
             minutes: number;
             /** Format: date */
             month: string;
+            /** Format: date */
+            to: string;
             words: string;
         };
         MonthView: {

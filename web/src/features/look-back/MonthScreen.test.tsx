@@ -73,6 +73,8 @@ const page = (write: () => { status?: number; body: object }) =>
       'GET /api/look-back/months': () => ({
         body: ['2026-03-01', '2026-02-01', '2026-01-01'].map((m) => ({
           month: m,
+          from: m,
+          to: m,
           minutes: 0,
           drawings: 0,
           days: 0,

@@ -65,6 +65,7 @@ function MonthList() {
             {format.monthYear(m.month)}
           </Link>
           <span className="text-faded">
+            {format.span(m.from, m.to)},{' '}
             {m.days === 0
               ? 'nothing drawn'
               : `${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.days, 'day')}`}

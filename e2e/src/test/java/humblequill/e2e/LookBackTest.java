@@ -79,6 +79,22 @@ class LookBackTest {
   }
 
   @Test
+  void a_month_is_looked_back_on_and_found_again() {
+    var page = pages.open(quill.url() + "/look-back/months");
+    link(page, "February 2026").press("Enter");
+    var words = page.getByLabel("What I think of it");
+    words.fill("Fog on all mornings.");
+    assertThat(page.getByText("Week by week")).isVisible();
+    org.assertj.core.api.Assertions.assertThat(DemoTest.axe(page)).isEmpty();
+    button(page, "Keep it").press("Enter");
+    assertThat(page.getByText("Kept.")).isVisible();
+    page.navigate(quill.url() + "/search?q=fog%20on%20all");
+    page.getByRole(AriaRole.LINK, starting("Fog on all mornings.")).press("Enter");
+    assertThat(words).hasValue("Fog on all mornings.");
+    page.context().close();
+  }
+
+  @Test
   void what_is_counted_beside_the_drawings_is_written_in_the_line_and_trended() {
     var page = pages.open(quill.url() + "/today");
     page.getByLabel("Write it down").fill("3 harbour cats, 20 min, restated lines: 6");

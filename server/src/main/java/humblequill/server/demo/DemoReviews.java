@@ -49,7 +49,7 @@ class DemoReviews {
               "A month of boxes and first hulls. What helped was going slowly, ten of a kind.",
               "Hulls that turn."),
           List.of(
-              "The hulls turn now. Two weeks in bed cost less than I feared; light and shade came on"
+              "The hulls turn now. A week in bed cost less than I feared; light and shade came on"
                   + " its own after that.",
               "Out on the quay, whatever the weather."));
 

@@ -55,8 +55,17 @@ public class MonthLetters {
    * A month in short.
    *
    * @param month its first day in the calendar
+   * @param from first day of its first week
+   * @param to last day of its last week
    */
-  record MonthLine(LocalDate month, int minutes, int drawings, int days, String words) {}
+  record MonthLine(
+      LocalDate month,
+      LocalDate from,
+      LocalDate to,
+      int minutes,
+      int drawings,
+      int days,
+      String words) {}
 
   /** All months from the first entry on, the newest first. */
   @Transactional(readOnly = true)
@@ -72,7 +81,14 @@ public class MonthLetters {
     var span = Span.of(month, learner);
     var drawn = SpanFigures.of(ground.drawn(), span.from(), span.to());
     var words = months.of(month).map(m -> m.document().words()).orElse("");
-    return new MonthLine(month.atDay(1), drawn.minutes(), drawn.drawings(), drawn.days(), words);
+    return new MonthLine(
+        month.atDay(1),
+        span.from(),
+        span.to(),
+        drawn.minutes(),
+        drawn.drawings(),
+        drawn.days(),
+        words);
   }
 
   /** The weeks of a month that have begun. */
