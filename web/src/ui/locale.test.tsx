@@ -88,3 +88,14 @@ test('a stretch of days has years, a single day stands by itself', () => {
   expect(formats('en-GB').span('2026-12-04', '2026-12-31')).toMatch(/^4\s?–\s?31 Dec 2026$/)
   expect(formats('en-GB').span('2026-12-28', '2027-01-03')).toMatch(/^28 Dec 2026\s–\s3 Jan 2027$/)
 })
+
+test.each([
+  [0, '0 %'],
+  [0.003, 'below 1 %'],
+  [0.5363, '54 %'],
+  [0.996, 'over 99 %'],
+  [1, '100 %'],
+  [1.204, '120 %'],
+])('%d is told as %s', (share, text) => {
+  expect(formats('en-GB').percent(share)).toBe(text)
+})

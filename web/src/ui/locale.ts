@@ -81,8 +81,13 @@ export function formats(tag: string) {
     weekday: with_({ weekday: 'long' }),
     weekdayDate: with_({ weekday: 'long', day: 'numeric', month: 'short' }),
     number: (value: number) => number.format(value),
-    /** A share of 1 in whole hundredths. */
-    percent: (share: number) => `${number.format(Math.round(share * 100))} %`,
+    /** A share of 1 in whole hundredths; none and all are said only where it is none or all. */
+    percent: (share: number) =>
+      share > 0 && share < 0.01
+        ? 'below 1 %'
+        : share < 1 && share > 0.99
+          ? 'over 99 %'
+          : `${number.format(Math.round(share * 100))} %`,
     /** With one decimal. */
     decimal: (value: number) => number.format(Math.round(value * 10) / 10),
     /** An amount of money, with its currency where it is told. */

@@ -6,7 +6,6 @@ import {
   needed,
   needs,
   paceOrigin,
-  percent,
   promise,
   promisedAlready,
   remedies,
@@ -141,16 +140,6 @@ test('a date without any doubt is said once', () => {
   expect(dates(sure as NonNullable<Quota['forecast']>, format)).toBe('Reached by 03-14.')
   const never = { basis: 'OWN_DAYS', early: null, middle: null, late: null }
   expect(dates(never as unknown as NonNullable<Quota['forecast']>, format)).toContain('Not reached')
-})
-
-test.each([
-  [0, '0 %'],
-  [0.003, 'below 1 %'],
-  [0.5363, '54 %'],
-  [0.996, 'over 99 %'],
-  [1, '100 %'],
-])('%d is told as %s', (share, text) => {
-  expect(percent(share)).toBe(text)
 })
 
 test.each([

@@ -47,14 +47,6 @@ export const OUTCOMES: Record<Exclude<Quota['outcome'], 'RUNNING'>, string> = {
   LET_GO: 'All of it was let go',
 }
 
-/** A share as a percentage; certainty is said in words only where it is certain. */
-export function percent(share: number): string {
-  if (share > 0 && share < 0.01) {
-    return 'below 1 %'
-  }
-  return share < 1 && share > 0.99 ? 'over 99 %' : `${Math.round(share * 100)} %`
-}
-
 export const unitOf = (terms: Terms): Terms['unit'] => (terms.kind === 'PROMPT_LIST' ? 'PROMPTS' : terms.unit)
 
 /** Whether it has a date, or a week, to be judged by. */
@@ -117,7 +109,7 @@ export function verdict(quota: QuotaLine, format: Formats): string {
     case 'SHORT_PLAN':
       return `${WORDS.OUT_OF_REACH}: the plan’s time holds ${aDay(forecast.plan, format)}, too few for ${goal}. This rests on the plan alone.`
     case 'OWN_DAYS':
-      return `${WORDS[forecast.verdict]}: ${percent(forecast.inTime ?? 0)} for ${goal}. It rests on ${forecast.ownDays} of your own days.`
+      return `${WORDS[forecast.verdict]}: ${format.percent(forecast.inTime ?? 0)} for ${goal}. It rests on ${forecast.ownDays} of your own days.`
   }
 }
 

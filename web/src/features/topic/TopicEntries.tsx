@@ -1,15 +1,34 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense } from 'react'
 import type { Schemas } from '../../api/client'
+import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 import { EntryLine } from '../../shared/entry/EntryLine'
+import { LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useOpening } from '../../ui/opening'
 
+const sheet = (topic: string, facet: string | undefined) =>
+  new URLSearchParams(facet ? { topic, text: facet, title: `${topic}, ${facet}` } : { topic, title: topic })
+
 const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
 
-/** The newest entries of a topic with the pictures of their pages. */
-export function TopicEntries({ entries, total }: { entries: Schemas['EntryView'][]; total: number }) {
+/**
+ * The newest entries of a topic with the pictures of their pages, and the way to all its pages on one sheet.
+ *
+ * @param facet only what shows it
+ */
+export function TopicEntries({
+  topic,
+  facet,
+  entries,
+  total,
+}: {
+  topic: string
+  facet: string | undefined
+  entries: Schemas['EntryView'][]
+  total: number
+}) {
   const format = useFormats()
   const [editing, setEditing] = useOpening<Schemas['EntryView'] | undefined>(undefined)
   const paged = entries.filter((e) => e.fields.pageFrom != null).map((e) => e.id)
@@ -27,6 +46,13 @@ export function TopicEntries({ entries, total }: { entries: Schemas['EntryView']
           </span>
         )}
       </h2>
+      {paged.length > 0 && (
+        <p>
+          <Link to={`/sheet?${sheet(topic, facet).toString()}`} className={LINE_LINK}>
+            Its pages on one sheet
+          </Link>
+        </p>
+      )}
       <ul>
         {entries.map((entry) => (
           <li key={entry.id} className="border-hairline border-t">

@@ -56,7 +56,7 @@ export default function TopicScreen() {
             ) : (
               <TopicPlots topic={topic} />
             )}
-            <TopicEntries entries={topic.newest} total={topic.entries} />
+            <TopicEntries topic={topic.name} facet={facet} entries={topic.newest} total={topic.entries} />
           </Leaf>
           <Leaf second aria-label="What to do about it">
             <Actions topic={topic} />
