@@ -19,7 +19,7 @@ import { Facts, Written } from './Letter'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
 import { StillWeak } from './StillWeak'
-import { effect, keptAt, markdown, offer, type Review } from './text'
+import { changedAt, effect, keptAt, markdown, offer, type Review } from './text'
 
 /** One week as a letter: what it was on the left, what the learner makes of it on the right. */
 export default function WeekScreen() {
@@ -203,11 +203,21 @@ function Open({ review }: { review: Review }) {
             </li>
           )
         })}
-        {review.taken.map((o, i) => (
-          <li key={`taken ${i}`} className="border-hairline border-b py-1.5">
-            {offer(o, format)[0]}, <em>taken</em>
-          </li>
-        ))}
+        {review.taken.map((o, i) => {
+          const changed = changedAt(o.kind)
+          return (
+            <li key={`taken ${i}`} className="border-hairline flex items-baseline gap-x-3 border-b py-1.5">
+              <span className="min-w-0 flex-1">
+                {offer(o, format)[0]}, <em>taken</em>
+              </span>
+              {changed && (
+                <Link to={changed.to} className={`${LINE_LINK} no-print`}>
+                  {changed.name}
+                </Link>
+              )}
+            </li>
+          )
+        })}
       </ul>
       <p className="no-print mt-2">
         <Link to="/course" className={LINE_LINK}>

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { formats } from '../../ui/locale'
 import {
   became,
+  changedAt,
   facts,
   keptAt,
   markdown,
@@ -190,4 +191,13 @@ test('a trend is said with its interval, or not at all', () => {
   }
   expect(trend(series, format)).toBe('Up by 0.09 a week (0.04 to 0.13 with 95 %).')
   expect(trend({ ...series, direction: 'NONE', weeks: 9 }, format)).toBe('No trend that 9 weeks can show.')
+})
+
+test.each([
+  ['AIM', undefined],
+  ['MINUTES', '/settings'],
+  ['RESOURCE', '/shelf'],
+  ['LESS', '/course'],
+] as const)('a change of kind %s can be changed again at %s', (kind, to) => {
+  expect(changedAt(kind)?.to).toBe(to)
 })

@@ -117,6 +117,22 @@ export function keptAt(kind: Offer['kind']): string {
   }
 }
 
+/** Where a change that was taken can be changed again; nothing where it goes by itself. */
+export function changedAt(kind: Offer['kind']): { to: string; name: string } | undefined {
+  switch (kind) {
+    case 'AIM':
+      return undefined
+    case 'FREE_SHARE':
+    case 'MINUTES':
+    case 'ORDER':
+      return { to: '/settings', name: 'In the settings' }
+    case 'RESOURCE':
+      return { to: '/shelf', name: 'On the shelf' }
+    default:
+      return { to: '/course', name: 'In the plan' }
+  }
+}
+
 const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 
 /** What the plan does with a change. */
