@@ -18,6 +18,8 @@ import { Parts } from './Parts'
 import { PhaseBegins } from './PhaseBegins'
 import { figureName, howSure, isShare, trend, value, type Series } from './text'
 
+const A_YEAR = 12
+
 const day = (date: string) => Date.parse(date) / 86_400_000
 
 /** The letters of all months and figures from week to week on the left, the phases they fall into on the right. */
@@ -53,13 +55,14 @@ export default function MonthsScreen() {
   )
 }
 
-/** All months, each with its letter. */
+/** Months, each with its letter: those of a year at first. */
 function MonthList() {
   const format = useFormats()
   const months = useQuery(queries.months()).data ?? []
+  const [most, setMost] = useState(A_YEAR)
   return (
     <ul className="mb-5">
-      {months.map((m) => (
+      {months.slice(0, most).map((m) => (
         <li key={m.month} className="border-hairline flex flex-wrap items-baseline gap-x-3 border-b py-1.5">
           <Link to={monthAt(m.month)} className="font-serif text-lg underline underline-offset-4">
             {format.monthYear(m.month)}
@@ -73,6 +76,13 @@ function MonthList() {
           {m.words && <p className="w-full truncate font-serif italic">{m.words}</p>}
         </li>
       ))}
+      {months.length > most && (
+        <li className="no-print py-1.5">
+          <Button look="quiet" onClick={() => setMost(months.length)}>
+            All {months.length} months
+          </Button>
+        </li>
+      )}
     </ul>
   )
 }
