@@ -94,7 +94,7 @@ test('a date leads to its day', async () => {
 })
 
 test('books, promises and what was written when looking back lead to their places', async () => {
-  page('/search?q=harbour', {
+  page('/search?q=H%C3%A4rbour', {
     pages: { pages: [], total: 0 },
     exercises: [],
     entries: { entries: [], total: 0 },

@@ -9,6 +9,7 @@ import { Waiting } from '../../ui/Waiting'
 import { pictureAt } from '../../shared/pictures'
 import { EntryLine } from '../../shared/entry/EntryLine'
 import { useOpening } from '../../ui/opening'
+import { plain } from '../../ui/text'
 
 const EntryForm = lazy(() => import('../../shared/entry/EntryForm'))
 
@@ -186,8 +187,8 @@ type Place = { id: string; title: string; at: string; called: string }
 function Named({ text }: { text: string }) {
   const names = useQuery(queries.names()).data?.names ?? []
   const quotas = useQuery(queries.quotas()).data ?? []
-  const sought = text.trim().toLowerCase()
-  const holds = (title: string) => title.toLowerCase().includes(sought)
+  const sought = plain(text.trim())
+  const holds = (title: string) => plain(title).includes(sought)
   const found: Place[] = [
     ...Object.entries(PLACES).flatMap(([kind, place]) =>
       names

@@ -172,4 +172,17 @@ class EntryApiTest {
     assertThat(api.get("/api/search?text=lantern").json().path("entries").path("total").asInt())
         .isEqualTo(3);
   }
+
+  @Test
+  void words_are_found_however_their_accents_and_capitals_are_written(Api api) {
+    var fields = fields("day", "2026-03-04", "topic", "jetée", "note", "Le Café à l’aube");
+    api.post("/api/entries", Map.of("id", UUID.randomUUID(), "fields", fields));
+    for (var words : List.of("cafe%20a", "CAF%C3%89", "cafe%CC%81", "JETEE")) {
+      assertThat(api.get("/api/search?text=" + words).json().path("entries").path("total").asInt())
+          .as(words)
+          .isEqualTo(1);
+    }
+    assertThat(api.get("/api/search?text=caf%C3%A9s").json().path("entries").path("total").asInt())
+        .isZero();
+  }
 }

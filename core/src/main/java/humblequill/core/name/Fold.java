@@ -12,6 +12,10 @@ import java.util.regex.Pattern;
  */
 public final class Fold {
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+");
+
+  /** The last letter of the alphabet without accents, and what stands before it. */
+  private static final char LAST_PLAIN = 127;
+
   private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
 
   private Fold() {}
@@ -29,6 +33,20 @@ public final class Fold {
 
   /** The same text in lower case without accents. */
   public static String plain(String text) {
+    return isPlain(text) ? text.toLowerCase(Locale.ROOT) : withoutAccents(text);
+  }
+
+  /** Most texts are, and need no taking apart. */
+  private static boolean isPlain(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) > LAST_PLAIN) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static String withoutAccents(String text) {
     return ACCENTS
         .matcher(Normalizer.normalize(text, Normalizer.Form.NFD))
         .replaceAll("")

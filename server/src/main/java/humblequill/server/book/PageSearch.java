@@ -2,12 +2,12 @@ package humblequill.server.book;
 
 import humblequill.core.book.Page;
 import humblequill.core.book.PageFact;
+import humblequill.core.name.Fold;
 import humblequill.server.picture.PagePicture;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -52,7 +52,7 @@ public class PageSearch {
    */
   @Transactional(readOnly = true)
   public FoundPages find(String words, Set<UUID> entries, int most) {
-    var sought = words.strip().toLowerCase(Locale.ROOT);
+    var sought = Fold.plain(words.strip());
     var found = new ArrayList<FoundPage>();
     for (var k : books.onShelf()) {
       boolean whole = holds(k.name().text(), sought);
@@ -89,7 +89,7 @@ public class PageSearch {
   }
 
   private static boolean holds(String text, String sought) {
-    return !sought.isEmpty() && text.toLowerCase(Locale.ROOT).contains(sought);
+    return !sought.isEmpty() && Fold.plain(text).contains(sought);
   }
 
   private static List<PagePicture> pictures(BookViews.Known k, Page page) {

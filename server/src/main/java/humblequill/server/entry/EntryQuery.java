@@ -1,12 +1,12 @@
 package humblequill.server.entry;
 
 import humblequill.core.entry.PageSpan;
+import humblequill.core.name.Fold;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import java.time.LocalDate;
 import java.util.HashSet;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -30,7 +30,7 @@ final class EntryQuery {
   EntryQuery(EntryFilter filter, Names names) {
     this.filter = filter;
     var text = filter.text();
-    words = text == null || text.isBlank() ? null : text.strip().toLowerCase(Locale.ROOT);
+    words = text == null || text.isBlank() ? null : Fold.plain(text.strip());
     topics = meaning(names, NameKind.TOPIC, filter.topic());
     media = meaning(names, NameKind.MEDIUM, filter.medium());
     sources = meaning(names, NameKind.SOURCE, filter.source());
@@ -57,7 +57,7 @@ final class EntryQuery {
     return names.find(name.kind(), sought).filter(name::equals).isPresent()
         || Stream.concat(Stream.of(name), names.mergedInto(name.id()).stream())
             .flatMap(n -> Stream.concat(Stream.of(n.text()), n.spellings().stream()))
-            .anyMatch(spelling -> spelling.toLowerCase(Locale.ROOT).contains(sought));
+            .anyMatch(spelling -> Fold.plain(spelling).contains(sought));
   }
 
   LocalDate from() {

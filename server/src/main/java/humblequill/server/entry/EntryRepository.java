@@ -1,5 +1,6 @@
 package humblequill.server.entry;
 
+import humblequill.core.name.Fold;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -74,7 +75,7 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
   /**
    * All that an entry is found by.
    *
-   * @param text its words in lower case, with strokes between the fields
+   * @param text its words in lower case without accents, with strokes between the fields
    */
   record Listed(
       UUID id,
@@ -88,15 +89,19 @@ interface EntryRepository extends JpaRepository<EntryEntity, UUID> {
       @Nullable Integer pageFrom,
       @Nullable Integer pageTo,
       String facetIds,
-      String text) {}
+      String text) {
+    public Listed {
+      text = Fold.plain(text);
+    }
+  }
 
   String LISTED =
       """
       select new humblequill.server.entry.EntryRepository$Listed(e.id, e.practiceDay, e.exerciseId, e.topicId,
         e.mediumId, e.sourceId, e.bookId, e.resourceId, e.pageFrom, e.pageTo, e.facetIds,
-        lower(concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime,
+        concat(coalesce(e.exerciseTitle, ''), ' / ', e.note, ' / ', e.wentWrong, ' / ', e.nextTime,
           coalesce(concat(' / mark ', cast(e.mark as string)), ''),
-          coalesce(concat(' / ', e.unit, ' ', cast(e.unitFrom as string)), ''))))
+          coalesce(concat(' / ', e.unit, ' ', cast(e.unitFrom as string)), '')))
       from EntryEntity e
       """;
 

@@ -2,6 +2,7 @@ package humblequill.server.search;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.logline.Sought;
+import humblequill.core.name.Fold;
 import humblequill.core.placement.PlacedCourse;
 import humblequill.server.book.PageSearch;
 import humblequill.server.entry.EntryFilter;
@@ -16,7 +17,6 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -59,7 +59,7 @@ class SearchController {
 
   @GetMapping
   Found search(@RequestParam @NotNull @Size(min = 1, max = 200) String text) {
-    var words = text.strip().toLowerCase(Locale.ROOT);
+    var words = Fold.plain(text.strip());
     var exercises =
         words.isEmpty()
             ? List.<FoundExercise>of()
@@ -125,13 +125,13 @@ class SearchController {
   }
 
   private static String text(Exercise e, List<String> topics) {
-    return String.join(
+    return Fold.plain(
+        String.join(
             "\n",
             Stream.concat(
                     Stream.of(e.title(), e.text(), e.lookFor()),
                     Stream.concat(e.alsoCalled().stream(), topics.stream()))
-                .toList())
-        .toLowerCase(Locale.ROOT);
+                .toList()));
   }
 
   /**
