@@ -37,6 +37,8 @@ enum DemoShapes {
     var words = called.toLowerCase(Locale.ROOT);
     if (has(words, "crane")) {
       return CRANE;
+    } else if (has(words, "hull", "boat", "bow", "sheer")) {
+      return HULL;
     } else if (has(words, "shed", "quay", "steps", "perspective")) {
       return SHED;
     } else if (has(words, "rope", "knot", "coil", "net", "rigging")) {
