@@ -60,7 +60,11 @@ class ReviewApiTest {
     }
     var next = api.get("/api/reviews/" + week.plusDays(7)).json();
     assertThat(next.path("expected").asString()).isEqualTo("Steps will be quick.");
-    assertThat(keep(api, week, null, "from another tab", "CLOSED").status()).isEqualTo(409);
+    var stale = keep(api, week, null, "from another tab", "CLOSED");
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.json().path("current").path("words").asString())
+        .as("what is kept")
+        .isEqualTo(words);
     long version = closed.json().path("version").asLong();
     assertThat(keep(api, week, version, words, "OPEN").status()).isEqualTo(200);
     assertThat(keep(api, week, version, words, "SKIPPED").status()).as("stale").isEqualTo(409);

@@ -51,7 +51,9 @@ class KeptReviews {
     var found = repository.findById(from);
     long now = found.map(e -> e.version == null ? 0L : e.version).orElse(-1L);
     if (version == null ? found.isPresent() : version != now) {
-      throw Refusal.stale("review", document);
+      throw Refusal.stale(
+          "review",
+          found.map(e -> StoredJson.read(e.document, StoredReview.class)).orElse(document));
     }
     var entity = found.orElseGet(WeekReviewEntity::new);
     entity.weekStart = from;
