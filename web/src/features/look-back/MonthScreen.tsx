@@ -6,7 +6,6 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { save } from '../../shared/download'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
@@ -14,6 +13,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BestAndWeakest, FactList } from './Letter'
 import { monthAt, monthFacts, monthMarkdown, weekOfMonth, type Month } from './month'
+import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { became } from './text'
 
@@ -129,12 +129,13 @@ function Written({ month }: { month: Month }) {
           <p className="font-serif text-lg whitespace-pre-wrap italic">“{month.expected}”</p>
         </>
       )}
-      <OwnWords label="What I think of it" rows={4} value={words} onChange={setWords} />
+      <OwnWords label="What I think of it" rows={4} maxLength={LONGEST} value={words} onChange={setWords} />
       <Weeks weeks={month.weeks} />
       <OwnWords
         label="Next month I expect"
         hint="one sentence, to be read in a month"
         rows={2}
+        maxLength={LONGEST}
         value={expects}
         onChange={setExpects}
       />
@@ -158,36 +159,6 @@ function Written({ month }: { month: Month }) {
         </Button>
       </div>
     </>
-  )
-}
-
-/** Words to write on the screen, and to read on paper however long they are. */
-function OwnWords(props: {
-  label: string
-  hint?: string
-  rows: number
-  value: string
-  onChange: (text: string) => void
-}) {
-  const { label, value, onChange, ...rest } = props
-  return (
-    <div className="mt-4 font-serif text-lg">
-      <div className="no-print">
-        <TextField
-          label={label}
-          maxLength={LONGEST}
-          value={value}
-          onChange={(e) => onChange(e.target.value)}
-          {...rest}
-        />
-      </div>
-      {value && (
-        <div className="hidden print:block">
-          <h2>{label}</h2>
-          <p className="whitespace-pre-wrap">{value}</p>
-        </div>
-      )}
-    </div>
   )
 }
 

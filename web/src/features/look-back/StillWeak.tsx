@@ -7,14 +7,14 @@ import { useNotice } from '../../ui/Notices'
 /** Asks of each topic that felt weak whether it still does. */
 export function StillWeak({ weak }: { weak: Schemas['WeakTopic'][] }) {
   return weak.length === 0 ? null : (
-    <>
-      <h2 className="mt-4">Does it still feel weak?</h2>
+    <section aria-labelledby="still-weak" className="no-print mt-4">
+      <h2 id="still-weak">Does it still feel weak?</h2>
       <ul>
         {weak.map((topic) => (
           <Asked key={topic.topic} weak={topic} />
         ))}
       </ul>
-    </>
+    </section>
   )
 }
 

@@ -9,13 +9,13 @@ import { CourseEnd } from '../../shared/CourseEnd'
 import { save } from '../../shared/download'
 import { HungBoard } from '../../shared/Hung'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
 import { later } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
+import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
 import { StillWeak } from './StillWeak'
@@ -141,18 +141,10 @@ function Open({ review }: { review: Review }) {
       ) : (
         <p className="text-faded">Nothing was expected of this week in writing.</p>
       )}
-      <div className="mt-4 font-serif text-lg">
-        <TextField
-          label="What I think of it"
-          value={words}
-          maxLength={longest}
-          rows={3}
-          onChange={(e) => setWords(e.target.value)}
-        />
-      </div>
+      <OwnWords label="What I think of it" rows={3} maxLength={longest} value={words} onChange={setWords} />
       <StillWeak weak={review.weak} />
-      <h2 className="mt-4">What follows</h2>
-      <p className="text-faded text-sm">
+      <h2 className={`mt-4 ${review.taken.length === 0 ? 'no-print' : ''}`}>What follows</h2>
+      <p className="no-print text-faded text-sm">
         {review.offers.length === 0
           ? 'Nothing is offered from what this week shows.'
           : 'Offered from what the week shows. Nothing changes before you have seen what it does.'}
@@ -161,7 +153,7 @@ function Open({ review }: { review: Review }) {
         {review.offers.map(({ key, offer: o, effect: does }) => {
           const [what, why] = offer(o, format)
           return (
-            <li key={key} className="border-hairline flex items-baseline gap-x-3 border-b py-1.5">
+            <li key={key} className="no-print border-hairline flex items-baseline gap-x-3 border-b py-1.5">
               <span className="min-w-0 flex-1">
                 <strong className="font-medium">{what}</strong> <span className="text-faded">{why}</span>
                 {does && <span className="text-faded block text-sm">{effect(does, format)}</span>}
@@ -188,7 +180,10 @@ function Open({ review }: { review: Review }) {
         {review.aside.map(({ key, offer: o }) => {
           const [what] = offer(o, format)
           return (
-            <li key={`aside ${key}`} className="border-hairline flex items-baseline gap-x-3 border-b py-1.5">
+            <li
+              key={`aside ${key}`}
+              className="no-print border-hairline flex items-baseline gap-x-3 border-b py-1.5"
+            >
               <span className="text-faded min-w-0 flex-1">
                 {what}, <em>not now</em>; offered again in four weeks if it still follows
               </span>
@@ -224,16 +219,14 @@ function Open({ review }: { review: Review }) {
           A change of your own
         </Link>
       </p>
-      <div className="mt-4 font-serif text-lg">
-        <TextField
-          label="Next week I expect"
-          hint="one sentence, to be read in a week"
-          value={expects}
-          maxLength={longest}
-          rows={2}
-          onChange={(e) => setExpects(e.target.value)}
-        />
-      </div>
+      <OwnWords
+        label="Next week I expect"
+        hint="one sentence, to be read in a week"
+        rows={2}
+        maxLength={longest}
+        value={expects}
+        onChange={setExpects}
+      />
       <div className="no-print mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <Button
           look="ink"
