@@ -63,7 +63,7 @@ describe('an offered change', () => {
     [
       { kind: 'WARM_UP', subject: 'boxes', about: 'sheds', amount: 5, seen: 0.3 },
       'Boxes as a warm-up, 5 min',
-      'rusty at 30 %, and sheds stands on it',
+      'rusty at 30 %, and needed for sheds',
     ],
     [
       { kind: 'AIM', subject: 'verticals lean in', seen: 2, against: 1 },
@@ -88,7 +88,7 @@ describe('an offered change', () => {
     [
       { kind: 'DETOUR', subject: 'boxes', about: 'sheds' },
       'A week for boxes before sheds',
-      'never drawn so far, and sheds stands on it',
+      'never drawn so far, and needed for sheds',
     ],
     [
       { kind: 'MINUTES', subject: 'TUESDAY', amount: 0, seen: 0, against: 45 },

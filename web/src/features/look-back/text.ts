@@ -45,7 +45,7 @@ export function offer(o: Offer, format: Formats): [string, string] {
     case 'WARM_UP':
       return [
         `${upperFirst(o.subject)} as a warm-up, ${format.minutes(o.amount)}`,
-        `rusty at ${format.percent(o.seen)}${o.about === o.subject ? '' : `, and ${o.about} stands on it`}`,
+        `rusty at ${format.percent(o.seen)}${o.about === o.subject ? '' : `, and needed for ${o.about}`}`,
       ]
     case 'AIM':
       return [
@@ -73,7 +73,7 @@ export function offer(o: Offer, format: Formats): [string, string] {
         `what was to be looked for was found in ${format.percent(o.seen)} of ${plural(o.against, 'entry', 'entries')}`,
       ]
     case 'DETOUR':
-      return [`A week for ${o.subject} before ${o.about}`, `never drawn so far, and ${o.about} stands on it`]
+      return [`A week for ${o.subject} before ${o.about}`, `never drawn so far, and needed for ${o.about}`]
     case 'MINUTES':
       return [
         o.amount === 0
