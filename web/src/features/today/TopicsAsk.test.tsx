@@ -26,7 +26,7 @@ const offer: Schemas['WarmUpOffer'] = {
 
 test('what is rusty and needed soon is put in with one press', async () => {
   const asks = show(<TopicsAsk topics={asked({ offers: [offer] })} />, {})
-  expect(screen.getByText(/boxes is rusty \(41 %\); week 18 needs it for hulls/)).toBeInTheDocument()
+  expect(screen.getByText(/Boxes: rusty \(41 %\), needed for hulls in week 18/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Warm up, 10 min: boxes' }))
   await waitFor(() =>
     expect(asks.find((a) => a.method === 'PUT' && a.path.startsWith('/api/warm-ups/'))?.body).toEqual({

@@ -4,6 +4,7 @@ import { beginWarmUp } from '../../shared/begin'
 import { useWarmUps } from '../../shared/useWarmUps'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats, type Formats } from '../../ui/locale'
+import { upperFirst } from '../../ui/text'
 
 type Asked = Schemas['AskedByTopics']
 type Offer = Schemas['WarmUpOffer']
@@ -109,6 +110,6 @@ function sentence({ why, topic, freshness, neededFor, week, weekTitle, from }: O
     return `${topic}, studied yesterday: once more, from imagination.`
   }
   const when = week == null ? weekTitle : `week ${week}`
-  const needs = neededFor === topic ? `${when} takes it up` : `${when} needs it for ${neededFor}`
-  return `${topic} is rusty (${format.percent(freshness)}); ${needs}${from ? `, from ${format.dayMonth(from)}` : ''}.`
+  const needed = neededFor === topic ? `taken up in ${when}` : `needed for ${neededFor} in ${when}`
+  return `${upperFirst(topic)}: rusty (${format.percent(freshness)}), ${needed}${from ? `, from ${format.dayMonth(from)}` : ''}.`
 }
