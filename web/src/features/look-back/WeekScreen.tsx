@@ -15,6 +15,7 @@ import { useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
+import { monthAt } from './month'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
@@ -69,6 +70,9 @@ function Neighbours({ review }: { review: Review }) {
           The week after
         </Link>
       )}
+      <Link to={monthAt(later(review.from, 3))} className={LINE_LINK}>
+        Its month
+      </Link>
       <Link to="/look-back/weeks" className={LINE_LINK}>
         All weeks
       </Link>

@@ -8,6 +8,7 @@ import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { monthAt } from './month'
 import { Parts } from './Parts'
 
 type Year = Schemas['YearView']
@@ -40,6 +41,7 @@ function Rows({ view, today }: { view: Year; today: string }) {
   const format = useFormats()
   const navigate = useNavigate()
   const monthName = (month: string) => format.month(`${month}-01`)
+  const letters = new Set(useQuery(queries.months()).data?.map((m) => m.month.slice(0, 7)))
   const rows = (months: Year['months']) => (
     <ol className="mt-3 print:mt-0">
       {months.map((m) => (
@@ -48,7 +50,13 @@ function Rows({ view, today }: { view: Year; today: string }) {
           className="border-hairline border-b py-1 print:grid print:grid-cols-[5.5rem_1fr] print:gap-x-3 print:py-0"
         >
           <p className="flex justify-between text-sm print:block">
-            {monthName(m.month)}
+            {letters.has(m.month) ? (
+              <Link to={monthAt(m.month)} className="underline underline-offset-4 print:no-underline">
+                {monthName(m.month)}
+              </Link>
+            ) : (
+              monthName(m.month)
+            )}
             <span className="text-faded print:block">{m.minutes > 0 && format.minutes(m.minutes)}</span>
           </p>
           <div className="min-w-0 [&_svg]:min-w-0 print:[&_svg]:max-h-11">

@@ -20,8 +20,8 @@ import {
 export type Month = Schemas['MonthLetter']
 type WeekOfMonth = Schemas['WeekOfMonth']
 
-/** Where a month stands, by its first day in the calendar. */
-export const monthAt = (month: string) => `/look-back/months/${month.slice(0, 7)}`
+/** Where the letter of a month stands, by any of its days. */
+export const monthAt = (day: string) => `/look-back/months/${day.slice(0, 7)}`
 
 /** A week of a month by its place in the course, else by its dates. */
 export const weekOfMonth = (w: WeekOfMonth, format: Formats) =>
