@@ -4917,7 +4917,7 @@ export interface components {
             newTopics: string[];
             over: boolean;
             pauses: components["schemas"]["Pause"][];
-            read: components["schemas"]["ReadInWeek"][];
+            read: components["schemas"]["ReadUnits"][];
             recalled: components["schemas"]["Recalled"][];
             remarks: components["schemas"]["SaidAgain"][];
             /** Format: date */
@@ -6045,21 +6045,18 @@ export interface components {
             title: string;
             topics: string[];
         };
-        ReadInWeek: {
-            /** Format: int32 */
-            from: number;
-            /** Format: int32 */
-            minutes: number;
-            resource: string;
-            /** Format: int32 */
-            to: number;
-            unit: string;
-        };
         ReadSpan: {
             /** Format: int32 */
             from: number;
             /** Format: int32 */
             to: number;
+        };
+        ReadUnits: {
+            /** Format: int32 */
+            minutes: number;
+            resource: string;
+            spans: components["schemas"]["ReadSpan"][];
+            unit: string;
         };
         ReadWeek: {
             exercises: components["schemas"]["ReadExercise"][];
@@ -6301,7 +6298,7 @@ export interface components {
             over: boolean;
             pauses: components["schemas"]["Pause"][];
             planned: components["schemas"]["PlannedThen"][];
-            read: components["schemas"]["ReadInWeek"][];
+            read: components["schemas"]["ReadUnits"][];
             recalled: components["schemas"]["Recalled"][];
             remarks: components["schemas"]["SaidAgain"][];
             run: components["schemas"]["RunThen"];

@@ -49,7 +49,17 @@ const month = (more: object = {}): Month => ({
   ],
   exercises: { met: 9, of: 12 },
   newTopics: ['water'],
-  read: [],
+  read: [
+    {
+      resource: 'Boats from keel to rail',
+      unit: 'page',
+      spans: [
+        { from: 62, to: 78 },
+        { from: 90, to: 90 },
+      ],
+      minutes: 96,
+    },
+  ],
   recalled: [],
   remarks: [{ words: 'far side too wide', times: 3, before: 5 }],
   habits: [],
@@ -92,6 +102,7 @@ test('a month stands beside the month before, week by week with what was written
   expect(screen.getByText('5 h 30 min a week, 4 h 40 min a week in the month before')).toBeInTheDocument()
   expect(screen.getByText('9 of 12 exercises met')).toBeInTheDocument()
   expect(screen.getByText('Shade shows every wrong turn.')).toBeInTheDocument()
+  expect(screen.getByText('Boats from keel to rail, page 62 to 78, 90')).toBeInTheDocument()
   expect(screen.getByText('Passed over.')).toBeInTheDocument()
   expect(screen.getByRole('link', { name: 'Week 13: Light and shade' })).toHaveAttribute(
     'href',

@@ -4,7 +4,6 @@ import { Link, useParams } from 'react-router'
 import { answer, api, Problem } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
-import { save } from '../../shared/download'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
@@ -15,6 +14,7 @@ import { BestAndWeakest, FactList } from './Letter'
 import { monthAt, monthFacts, monthMarkdown, weekOfMonth, type Month } from './month'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
+import { TakenAway } from './TakenAway'
 import { became } from './text'
 
 const LONGEST = BOUNDS.ChangedMonth.words.maxLength
@@ -143,20 +143,10 @@ function Written({ month }: { month: Month }) {
         <Button look="ink" disabled={keep.isPending} onClick={() => keep.mutate({ words, expects })}>
           Keep it
         </Button>
-        <Button look="quiet" onClick={() => window.print()}>
-          Print, or keep as PDF
-        </Button>
-        <Button
-          look="quiet"
-          onClick={() =>
-            save(
-              new Blob([monthMarkdown({ ...month, words, expects }, format)], { type: 'text/markdown' }),
-              `month ${month.month.slice(0, 7)}.md`,
-            )
-          }
-        >
-          As Markdown
-        </Button>
+        <TakenAway
+          file={`month ${month.month.slice(0, 7)}`}
+          markdown={() => monthMarkdown({ ...month, words, expects }, format)}
+        />
       </div>
     </>
   )

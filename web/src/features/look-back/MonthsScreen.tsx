@@ -16,7 +16,7 @@ import { Waiting } from '../../ui/Waiting'
 import { monthAt } from './month'
 import { Parts } from './Parts'
 import { PhaseBegins } from './PhaseBegins'
-import { figureName, howSure, isShare, trend, value, type Series } from './text'
+import { figureName, howSure, isShare, trend, value, type Series } from './series'
 
 const A_YEAR = 12
 

@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
 import { sent, show } from '../../test-page'
 import { PhaseBegins } from './PhaseBegins'
-import type { Series } from './text'
+import type { Series } from './series'
 
 const phase = (from: string) => ({
   from,

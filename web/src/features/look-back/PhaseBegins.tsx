@@ -6,7 +6,7 @@ import { Check } from '../../ui/Check'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { figureName, type Series } from './text'
+import { figureName, type Series } from './series'
 
 /** Where phases begin, set by the learner: any weeks, or left to the figures again. */
 export function PhaseBegins({ all }: { all: Series[] }) {

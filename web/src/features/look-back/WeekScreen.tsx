@@ -6,7 +6,6 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { BackOnPlan } from '../../shared/BackOnPlan'
 import { CourseEnd } from '../../shared/CourseEnd'
-import { save } from '../../shared/download'
 import { HungBoard } from '../../shared/Hung'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { later } from '../../ui/days'
@@ -20,6 +19,7 @@ import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
 import { StillWeak } from './StillWeak'
+import { TakenAway } from './TakenAway'
 import { changedAt, effect, keptAt, markdown, offer, type Review } from './text'
 
 /** One week as a letter: what it was on the left, what the learner makes of it on the right. */
@@ -253,13 +253,17 @@ function Open({ review }: { review: Review }) {
             Pass this week over
           </Button>
         )}
-        <TakenAway review={{ ...review, words, expects }} />
+        <TakenAway
+          file={`week ${review.from}`}
+          markdown={() => markdown({ ...review, words, expects }, format)}
+        />
       </div>
     </>
   )
 }
 
 function Closed({ review }: { review: Review }) {
+  const format = useFormats()
   const { keep } = useReview(review)
   return (
     <>
@@ -274,27 +278,8 @@ function Closed({ review }: { review: Review }) {
         >
           Open it again
         </Button>
-        <TakenAway review={review} />
+        <TakenAway file={`week ${review.from}`} markdown={() => markdown(review, format)} />
       </div>
-    </>
-  )
-}
-
-function TakenAway({ review }: { review: Review }) {
-  const format = useFormats()
-  return (
-    <>
-      <Button look="quiet" onClick={() => window.print()}>
-        Print, or keep as PDF
-      </Button>
-      <Button
-        look="quiet"
-        onClick={() =>
-          save(new Blob([markdown(review, format)], { type: 'text/markdown' }), `week ${review.from}.md`)
-        }
-      >
-        As Markdown
-      </Button>
     </>
   )
 }

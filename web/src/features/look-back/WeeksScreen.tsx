@@ -3,7 +3,6 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
-import { save } from '../../shared/download'
 import { WEEKDAYS } from '../../shared/weekdays'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
@@ -15,6 +14,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { Parts } from './Parts'
+import { TakenAway } from './TakenAway'
 import { markdown, type Review } from './text'
 
 type List = Schemas['ReviewList']
@@ -112,20 +112,10 @@ function Together({ letters }: { letters: Review[] }) {
   return (
     <section aria-label="Letters, the oldest first">
       <p className="no-print mt-3 flex gap-x-6">
-        <Button look="quiet" onClick={() => window.print()}>
-          Print, or keep as PDF
-        </Button>
-        <Button
-          look="quiet"
-          onClick={() =>
-            save(
-              new Blob([inOrder.map((r) => markdown(r, format)).join('\n')], { type: 'text/markdown' }),
-              `weeks ${inOrder[0]?.from ?? ''}.md`,
-            )
-          }
-        >
-          As Markdown
-        </Button>
+        <TakenAway
+          file={`weeks ${inOrder[0]?.from ?? ''}`}
+          markdown={() => inOrder.map((r) => markdown(r, format)).join('\n')}
+        />
       </p>
       {inOrder.map((r) => (
         <article key={r.from} className="border-ink mt-6 border-t pt-3">

@@ -1,18 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { formats } from '../../ui/locale'
-import {
-  became,
-  changedAt,
-  facts,
-  keptAt,
-  markdown,
-  offer,
-  trend,
-  weekTitle,
-  type Offer,
-  type Review,
-  type Series,
-} from './text'
+import { became, changedAt, facts, keptAt, markdown, offer, weekTitle, type Offer, type Review } from './text'
+import { trend, type Series } from './series'
 
 const format = formats('en-GB')
 

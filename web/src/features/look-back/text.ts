@@ -8,7 +8,6 @@ import { upperFirst } from '../../ui/text'
 
 export type Review = Schemas['ReviewView']
 export type Offer = Schemas['OfferedChange']
-export type Series = Schemas['SeriesView']
 
 const UP_TO_FOUR = ['no', 'one', 'two', 'three', 'four']
 
@@ -223,7 +222,7 @@ export const newTopics = (r: Letter): Fact[] =>
 export const learned = (r: Letter, format: Formats): Fact[] => [
   ...r.read.map((b) => ({
     name: 'Read',
-    says: `${b.resource}, ${b.unit} ${b.from === b.to ? b.from : `${b.from} to ${b.to}`}`,
+    says: `${b.resource}, ${b.unit} ${b.spans.map(({ from, to }) => (from === to ? from : `${from} to ${to}`)).join(', ')}`,
     beside: format.minutes(b.minutes),
     to: '/shelf',
   })),
@@ -390,49 +389,4 @@ export function markdown(r: Review, format: Formats): string {
     lines.push('', '## Next week I expect', '', ...quoted(r.expects))
   }
   return `${lines.join('\n')}\n`
-}
-
-/** What is looked at from week to week. */
-const FIGURES: Record<Exclude<Series['figure'], 'OWN_FIGURE'>, string> = {
-  MARK: 'Marks, week by week',
-  MINUTES: 'Minutes on a drawing day',
-  MINUTES_EACH: 'Minutes a drawing',
-  PAGES: 'Pages on a drawing day',
-  WENT_WRONG: 'Entries that say what went wrong',
-  LOOKED_FOR: 'What was looked for and found',
-}
-
-/** What a figure is called; the learner's own by its name. */
-export const figureName = ({ figure, called }: Pick<Series, 'figure' | 'called'>) =>
-  figure === 'OWN_FIGURE' ? `${upperFirst(called ?? 'Own figure')} a drawing` : FIGURES[figure]
-
-/** Whether a figure is a share of 1. */
-export const isShare = (figure: Series['figure']) => figure === 'WENT_WRONG' || figure === 'LOOKED_FOR'
-
-/** A value of a figure in words. */
-export const value = (figure: Series['figure'], v: number, format: Formats) =>
-  isShare(figure) ? format.percent(v) : format.number(Math.round(v * 10) / 10)
-
-/** How a figure went, as far as it can be said. */
-export function trend(s: Series, format: Formats): string {
-  if (s.direction === 'NONE') {
-    return `No trend that ${plural(s.weeks, 'week')} can show.`
-  }
-  const way = s.direction === 'UP' ? 'Up' : 'Down'
-  const two = (v: number) =>
-    isShare(s.figure) ? format.percent(Math.abs(v)) : format.number(Math.round(Math.abs(v) * 100) / 100)
-  return s.slope
-    ? `${way} by ${two(s.slope.slope)} a week (${two(s.slope.low)} to ${two(s.slope.high)} with 95 %).`
-    : `${way} over ${plural(s.weeks, 'week')}.`
-}
-
-/** How it is known. */
-export function howSure(s: Series, format: Formats): string {
-  const p = (v: number) => (v < 0.001 ? 'below 0.001' : format.number(Math.round(v * 1000) / 1000))
-  if (s.order) {
-    return `Mann–Kendall over ${plural(s.weeks, 'week')}: tau ${format.number(Math.round(s.order.tau * 100) / 100)}, chance ${p(s.order.p)}. Said from eight weeks on, with a chance below 0.05.`
-  }
-  return s.slope
-    ? `Theil–Sen over ${plural(s.weeks, 'week')}. Said where the interval leaves 0 out.`
-    : `Fewer than eight weeks.`
 }

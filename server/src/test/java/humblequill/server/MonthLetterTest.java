@@ -67,6 +67,28 @@ class MonthLetterTest extends ClockedTest {
   }
 
   @Test
+  void pages_that_were_left_out_between_two_spans_are_not_called_read() {
+    for (int first : new int[] {10, 13, 30}) {
+      var study = Map.of("unit", "PAGE", "unitFrom", first, "unitTo", first + 2);
+      log(
+          "day",
+          "2026-02-0" + (first == 30 ? 9 : 3),
+          "topic",
+          "cranes",
+          "minutes",
+          20,
+          "resource",
+          "Knots",
+          "study",
+          study);
+    }
+    var read = api.get(FEBRUARY).json().path("read").get(0);
+    assertThat(read.path("minutes").asInt()).isEqualTo(60);
+    assertThat(read.path("spans").toString())
+        .isEqualTo("[{\"from\":10,\"to\":15},{\"from\":30,\"to\":32}]");
+  }
+
+  @Test
   void months_are_listed_from_the_first_entry_to_the_running_one() {
     twoMonths();
     var months = api.get("/api/look-back/months").json();

@@ -11,6 +11,9 @@ import java.util.Optional;
 
 /** Which changes follow from a week. Limits are common practice, no published source. */
 public final class Offers {
+  /** What is put aside is offered again in the fourth week after. */
+  public static final int WEEKS_ASIDE = 4;
+
   private static final int MOST_UNMET = 2;
   private static final int LEAST_LEFT = 2;
   private static final int MOST_RUSTY = 2;

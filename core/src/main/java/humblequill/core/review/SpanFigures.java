@@ -29,6 +29,8 @@ public record SpanFigures(
     OptionalDouble meanMark,
     Optional<Drawn> best,
     Optional<Drawn> weakest) {
+  private static final int DAYS = 7;
+
   /** The figures of the days from one to another, both included. */
   public static SpanFigures of(Ledger ledger, LocalDate from, LocalDate to) {
     var drawn = ledger.between(from, to).stream().filter(Drawn::isPractice).toList();
@@ -48,6 +50,21 @@ public record SpanFigures(
         marked.stream().mapToInt(Drawn::mark).average(),
         differ ? Optional.of(marked.get(marked.size() - 1)) : Optional.empty(),
         differ ? Optional.of(marked.get(0)) : Optional.empty());
+  }
+
+  /**
+   * Mean minutes of weeks that are over and do not lie before the first day ever drawn; empty
+   * without any.
+   *
+   * @param weeks their first days
+   */
+  public static OptionalDouble weekly(Ledger ledger, List<LocalDate> weeks, LocalDate today) {
+    var byDay = ledger.minutes().byDay();
+    return weeks.stream()
+        .filter(w -> !w.plusDays(DAYS).isAfter(today))
+        .filter(w -> !byDay.isEmpty() && byDay.firstKey().isBefore(w.plusDays(DAYS)))
+        .mapToInt(w -> minutes(ledger.between(w, w.plusDays(DAYS - 1))))
+        .average();
   }
 
   static int minutes(List<Drawn> drawn) {

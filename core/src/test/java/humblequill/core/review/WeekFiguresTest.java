@@ -6,6 +6,7 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.entry.Drawns;
 import humblequill.core.entry.Ledger;
 import java.time.LocalDate;
+import java.time.Period;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -52,5 +53,24 @@ class WeekFiguresTest {
         List.of(Drawns.of(MONDAY.minusDays(28), "hulls", 1, 80), Drawns.of(MONDAY, "hulls", 1, 10));
     assertThat(WeekFigures.of(Ledger.of(drawn), MONDAY).before())
         .contains(new WeekFigures.Before(4, 20));
+  }
+
+  /**
+   * Weeks of 80, 0 and 10 minutes since the first day; the one before it and the open one do not
+   * count.
+   */
+  @Test
+  void a_mean_week_is_one_of_those_that_are_over_since_the_first_day() {
+    var ledger =
+        Ledger.of(
+            List.of(
+                Drawns.of(MONDAY.plusDays(2), "hulls", 1, 80),
+                Drawns.of(MONDAY.plusDays(20), "hulls", 1, 10),
+                Drawns.of(MONDAY.plusDays(21), "hulls", 1, 500)));
+    var weeks = MONDAY.minusDays(7).datesUntil(MONDAY.plusDays(22), Period.ofDays(7)).toList();
+    assertThat(SpanFigures.weekly(ledger, weeks, MONDAY.plusDays(21)))
+        .isEqualTo(OptionalDouble.of(30));
+    assertThat(SpanFigures.weekly(ledger, weeks, MONDAY.plusDays(6))).isEmpty();
+    assertThat(SpanFigures.weekly(Ledger.EMPTY, weeks, MONDAY.plusDays(21))).isEmpty();
   }
 }

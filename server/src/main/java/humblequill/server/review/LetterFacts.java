@@ -4,14 +4,18 @@ import humblequill.core.entry.Drawn;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.review.SpanFigures;
+import humblequill.core.shelf.UnitsRead;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.settings.Learner;
 import humblequill.server.settings.SettingsService;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -92,35 +96,28 @@ class LetterFacts {
     return new ReviewView.Serving(aim, serves.topics(), serves.minutes(), serves.of());
   }
 
-  /** What was read or watched from one day to another. */
-  List<ReviewView.ReadInWeek> read(LocalDate from, LocalDate to) {
-    var read = new LinkedHashMap<String, ReviewView.ReadInWeek>();
+  /** What was read or watched from one day to another, in the order in which it was begun. */
+  List<ReviewView.ReadUnits> read(LocalDate from, LocalDate to) {
+    var byResource = new LinkedHashMap<Worked, List<Drawn>>();
     for (var d : ground.drawn().between(from, to)) {
-      var learned = d.learned();
-      if (learned.resource().isPresent() && learned.study().units().isPresent()) {
-        var units = learned.study().units().get();
-        read.merge(
-            learned.resource().get() + units.kind(),
-            new ReviewView.ReadInWeek(
-                learned.resource().get(),
-                word(units.kind()),
-                units.from(),
-                units.to(),
-                d.minutes().minutes()),
-            (a, b) ->
-                new ReviewView.ReadInWeek(
-                    a.resource(),
-                    a.unit(),
-                    Math.min(a.from(), b.from()),
-                    Math.max(a.to(), b.to()),
-                    a.minutes() + b.minutes()));
+      var units = d.learned().study().units();
+      if (d.learned().resource().isPresent() && units.isPresent()) {
+        var worked = new Worked(d.learned().resource().get(), units.get().kind());
+        byResource.computeIfAbsent(worked, w -> new ArrayList<>()).add(d);
       }
     }
-    return List.copyOf(read.values());
+    return byResource.entrySet().stream().map(e -> read(e.getKey(), e.getValue())).toList();
   }
 
-  private static String word(UnitKind kind) {
-    return kind.name().toLowerCase(java.util.Locale.ROOT);
+  private record Worked(String resource, UnitKind unit) {}
+
+  private static ReviewView.ReadUnits read(Worked worked, List<Drawn> drawn) {
+    var units = drawn.stream().flatMap(d -> d.learned().study().units().stream()).toList();
+    return new ReviewView.ReadUnits(
+        worked.resource(),
+        worked.unit().name().toLowerCase(Locale.ROOT),
+        UnitsRead.of(units, OptionalInt.empty()).spans(),
+        drawn.stream().mapToInt(d -> d.minutes().minutes()).sum());
   }
 
   /** What became of the changes of the review before, until the end of the week. */

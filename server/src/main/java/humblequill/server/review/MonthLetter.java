@@ -39,7 +39,7 @@ record MonthLetter(
     List<WeekOfMonth> weeks,
     ExercisesMet exercises,
     List<String> newTopics,
-    List<ReviewView.ReadInWeek> read,
+    List<ReviewView.ReadUnits> read,
     List<Recall.Recalled> recalled,
     List<SaidAgain> remarks,
     List<Tendencies.HabitChange> habits,

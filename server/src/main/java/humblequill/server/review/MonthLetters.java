@@ -11,7 +11,6 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -167,29 +166,14 @@ public class MonthLetters {
         drawn.told(),
         drawn.drawings(),
         drawn.days(),
-        weekly(span, learner).orElse(null),
-        weekly(before, learner).orElse(null),
+        value(SpanFigures.weekly(ground.drawn(), span.weeks(), learner.today())),
+        value(SpanFigures.weekly(ground.drawn(), before.weeks(), learner.today())),
         drawn.marked(),
         value(drawn.meanMark()),
         earlier.marked(),
         value(earlier.meanMark()),
         pages.best(),
         pages.weakest());
-  }
-
-  /** Mean minutes of the weeks that are over and do not lie before the first day ever drawn. */
-  private Optional<Double> weekly(Span span, Learner learner) {
-    var over =
-        span.weeks().stream()
-            .filter(w -> w.plusDays(WeekGround.DAYS - 1).isBefore(learner.today()))
-            .filter(w -> !w.isBefore(ground.firstWeek(learner)))
-            .toList();
-    var mean = over.stream().mapToInt(this::minutes).average();
-    return Optional.ofNullable(value(mean));
-  }
-
-  private int minutes(LocalDate week) {
-    return SpanFigures.of(ground.drawn(), week, week.plusDays(WeekGround.DAYS - 1)).minutes();
   }
 
   private static @Nullable Double value(OptionalDouble value) {

@@ -4,6 +4,7 @@ import humblequill.core.calendar.Pause;
 import humblequill.core.review.OfferedChange;
 import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
+import humblequill.core.shelf.UnitsRead;
 import humblequill.core.streak.Streak;
 import humblequill.server.bench.Tendencies;
 import humblequill.server.coverage.ToldTopics;
@@ -54,7 +55,7 @@ record ReviewView(
     List<String> newTopics,
     List<RustyAhead> rusty,
     List<ToldTopics.WeakTopic> weak,
-    List<ReadInWeek> read,
+    List<ReadUnits> read,
     List<Recall.Recalled> recalled,
     List<SaidAgain> remarks,
     List<Tendencies.AimView> aims,
@@ -126,8 +127,12 @@ record ReviewView(
   /** A rusty topic that a week to come needs. */
   record RustyAhead(String topic, String neededFor, @Nullable Integer week, String weekTitle) {}
 
-  /** What of a resource was worked through. */
-  record ReadInWeek(String resource, String unit, int from, int to, int minutes) {}
+  /**
+   * What of a resource was worked through.
+   *
+   * @param spans units from one to another, joined where they touch; what lies between was left out
+   */
+  record ReadUnits(String resource, String unit, List<UnitsRead.ReadSpan> spans, int minutes) {}
 
   /**
    * An offered change.

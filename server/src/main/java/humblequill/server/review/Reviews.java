@@ -2,6 +2,7 @@ package humblequill.server.review;
 
 import humblequill.core.calendar.Weeks;
 import humblequill.core.review.OfferedChange;
+import humblequill.core.review.Offers;
 import humblequill.core.review.ReviewDay;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
@@ -28,9 +29,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Reviews {
   private static final long MOST_WEEKS_AGO = 1;
-
-  /** What is put aside is offered again in the fourth week after. */
-  private static final int WEEKS_ASIDE = 4;
 
   private final KeptReviews kept;
   private final LookBackRepository lookBack;
@@ -153,7 +151,7 @@ public class Reviews {
 
   /** Keys of what was put aside in the week, in the one after it, or in the weeks of late. */
   private Set<String> aside(LocalDate from) {
-    return IntStream.range(-1, WEEKS_ASIDE)
+    return IntStream.range(-1, Offers.WEEKS_ASIDE)
         .mapToObj(from::minusWeeks)
         .flatMap(week -> kept.of(week).stream())
         .flatMap(r -> r.document().putAside().stream())
