@@ -4,7 +4,7 @@ import { Route, Routes } from 'react-router'
 import { expect, test } from 'vitest'
 import { formats } from '../../ui/locale'
 import { sent, show } from '../../test-page'
-import { monthFacts, monthMarkdown, type Month } from './month'
+import { monthFacts, monthMarkdown, weeksOf, type Month } from './month'
 import MonthScreen from './MonthScreen'
 
 const month = (more: object = {}): Month => ({
@@ -130,6 +130,11 @@ test('what is written is kept, and stays where another window was faster', async
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
   expect(await screen.findByText('Kept.')).toBeInTheDocument()
   expect(sent(asked, 'PUT', address)[1]?.body).toEqual({ version: null, words: 'Grey light.', expects: '' })
+})
+
+test('a month that is not over says in which of its weeks it is', () => {
+  expect(weeksOf(month())).toBe(4)
+  expect(weeksOf(month({ from: '2026-11-30', to: '2027-01-03' }))).toBe(5)
 })
 
 test('the first month has nothing before it, and an empty one says so', () => {

@@ -11,7 +11,7 @@ import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BestAndWeakest, FactList } from './Letter'
-import { monthAt, monthFacts, monthMarkdown, weekOfMonth, type Month } from './month'
+import { monthAt, monthFacts, monthMarkdown, weekOfMonth, weeksOf, type Month } from './month'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { TakenAway } from './TakenAway'
@@ -37,8 +37,10 @@ function Letter({ month }: { month: Month }) {
         <Parts />
         <h1 id="month">{format.monthYear(month.month)}</h1>
         <p className="text-faded border-ink border-b pb-2">
-          {format.span(month.from, month.to)}, {plural(month.weeks.length, 'week')}
-          {!month.over && ', not over yet'}
+          {format.span(month.from, month.to)},{' '}
+          {month.over
+            ? plural(month.weeks.length, 'week')
+            : `week ${month.weeks.length} of ${weeksOf(month)}, not over yet`}
         </p>
         <FactList facts={monthFacts(month, format)} />
         <BestAndWeakest of={month.facts} />

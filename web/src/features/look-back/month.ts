@@ -23,6 +23,11 @@ type WeekOfMonth = Schemas['WeekOfMonth']
 /** Where the letter of a month stands, by any of its days. */
 export const monthAt = (day: string) => `/look-back/months/${day.slice(0, 7)}`
 
+const A_WEEK = 7 * 86_400_000
+
+/** How many weeks a month has, those to come among them. */
+export const weeksOf = ({ from, to }: Month) => Math.ceil((Date.parse(to) - Date.parse(from)) / A_WEEK)
+
 /** A week of a month by its place in the course, else by its dates. */
 export const weekOfMonth = (w: WeekOfMonth, format: Formats) =>
   w.course ? weekTitle({ course: w.course, isoWeek: 0 }) : format.span(w.from, w.to)
