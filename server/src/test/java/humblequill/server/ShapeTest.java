@@ -11,6 +11,7 @@ import com.tngtech.archunit.core.domain.JavaConstructor;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.junit.ArchTests;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
 import jakarta.validation.constraints.NotNull;
@@ -167,6 +168,8 @@ class ShapeTest {
                   "whatfor")));
 
   private static final Set<String> FOUNDATIONS = Set.of("data", "edge");
+
+  @ArchTest static final ArchTests NAMES = ArchTests.in(ApiNames.class);
 
   @ArchTest
   static void packages_of_the_rules_stand_on_those_they_may(JavaClasses all) {

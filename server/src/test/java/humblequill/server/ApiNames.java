@@ -4,24 +4,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaType;
-import com.tngtech.archunit.core.importer.ClassFileImporter;
-import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.ArchTest;
 import java.util.ArrayDeque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Set;
-import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The API's document names a record by its simple name; two of one name would become one. */
-class ApiNamesTest {
-  @Test
-  void no_two_records_of_the_api_share_a_name() {
-    var classes =
-        new ClassFileImporter()
-            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
-            .importPackages("humblequill");
+/**
+ * The API's document names a record by its simple name; two of one name would become one. Part of
+ * {@link ShapeTest}, since reading all classes takes long.
+ */
+final class ApiNames {
+  private ApiNames() {}
+
+  @ArchTest
+  static void no_two_records_of_the_api_share_a_name(JavaClasses classes) {
     var seen = new HashSet<JavaClass>();
     var next = new ArrayDeque<JavaClass>();
     for (var controller : classes) {
