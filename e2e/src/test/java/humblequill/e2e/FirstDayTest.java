@@ -13,11 +13,11 @@ import org.junit.jupiter.api.Test;
 /** The first day of a learner, as a person would live it. */
 class FirstDayTest {
   @Test
-  void from_the_first_start_to_the_same_data_after_a_crash() {
+  void from_the_first_start_to_the_same_data_in_another_folder() {
     var folder = Quill.folder();
     var pages = Pages.shared();
     List<String> requests = new ArrayList<>();
-    try (var quill = QuillProcess.start(folder)) {
+    try (var quill = HostedQuill.start(folder)) {
       var page = pages.open(quill.url());
       page.context().onRequest(request -> requests.add(request.url()));
       chooseCourse(page);
@@ -30,10 +30,9 @@ class FirstDayTest {
       page.navigate(quill.url() + "/today");
       assertThat(page.getByText("Unaided harbour view").first()).isVisible();
       assertThat(requests).isNotEmpty().allMatch(url -> url.startsWith(quill.url() + "/"));
-      quill.kill();
       page.context().close();
     }
-    try (var again = QuillProcess.start(folder)) {
+    try (var again = HostedQuill.startOnCopy(folder)) {
       var page = pages.open(again.url() + "/today");
       assertThat(entries(page)).hasCount(2);
       assertThat(page.getByText("5 drawings")).isVisible();

@@ -29,8 +29,13 @@ final class HostedQuill extends Quill {
 
   /** The demo with all its pictures, filled once and copied for each that asks. */
   static HostedQuill demo() {
+    return startOnCopy(FilledDemo.FOLDER);
+  }
+
+  /** One on a copy of a folder: the process keeps the folder itself to its end. */
+  static HostedQuill startOnCopy(Path data) {
     var folder = folder();
-    copy(FilledDemo.FOLDER, folder);
+    copy(data, folder);
     return start(folder);
   }
 
