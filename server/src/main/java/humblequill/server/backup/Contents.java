@@ -1,6 +1,5 @@
 package humblequill.server.backup;
 
-import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
@@ -12,8 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.zip.CRC32;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What a database holds, short enough to compare two of them: the version of its tables, and of
@@ -96,32 +93,18 @@ record Contents(String schema, SortedMap<String, Table> tables) {
     try (var statement = connection.createStatement();
         var rows = statement.executeQuery("select * from \"" + name.replace("\"", "\"\"") + '"')) {
       var columns = columns(rows);
-      long sum = checksum(columns.keySet());
-      var values = new ArrayList<@Nullable String>();
+      var texts = new Checksum();
+      columns.keySet().forEach(texts::add);
+      long sum = texts.taken();
       while (rows.next()) {
-        values.clear();
         for (int column : columns.values()) {
-          values.add(rows.getString(column));
+          texts.add(rows.getString(column));
         }
-        sum += checksum(values);
+        sum += texts.taken();
         count++;
       }
       return new Table(count, Long.toHexString(sum));
     }
-  }
-
-  /** The CRC-32 of texts, a missing one being none of them, and how long they are together. */
-  private static long checksum(Iterable<@Nullable String> texts) {
-    var all = new StringBuilder();
-    int marks = 0;
-    for (var text : texts) {
-      all.append(text == null ? '\0' : '\1').append(text == null ? "" : text).append('\2');
-      marks += 2;
-    }
-    var bytes = all.toString().getBytes(StandardCharsets.UTF_8);
-    var crc = new CRC32();
-    crc.update(bytes);
-    return crc.getValue() << 32 | bytes.length - marks;
   }
 
   /** By name, so that the order in which they were added does not count. */
