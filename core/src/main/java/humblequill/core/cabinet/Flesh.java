@@ -2,6 +2,7 @@ package humblequill.core.cabinet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** The thick of a figure as round bars, to tell where parts would run through each other. */
@@ -21,8 +22,33 @@ final class Flesh {
 
   private Flesh() {}
 
-  /** A round bar. */
-  record Bar(String name, Vector3D a, Vector3D b, double radius) {
+  /** What is thick enough to be run through. */
+  enum Part {
+    CHEST,
+    PELVIS,
+    SKULL,
+    UPPER_ARM,
+    FOREARM,
+    HAND,
+    THIGH,
+    SHANK,
+    FOOT
+  }
+
+  /**
+   * A round bar.
+   *
+   * @param side whose it is; empty for what is there once
+   */
+  record Bar(Part part, Optional<Side> side, Vector3D a, Vector3D b, double radius) {
+    private Bar(Part part, Side side, Vector3D a, Vector3D b, double radius) {
+      this(part, Optional.of(side), a, b, radius);
+    }
+
+    Bar(Part part, Vector3D a, Vector3D b, double radius) {
+      this(part, Optional.empty(), a, b, radius);
+    }
+
     double distance(Bar other) {
       return Flesh.distance(a, b, other.a, other.b);
     }
@@ -35,48 +61,44 @@ final class Flesh {
   static List<Bar> bars(Skeleton s) {
     double g = s.body().girth();
     var bars = new ArrayList<Bar>();
-    bars.add(new Bar("chest", s.spineAt(0.45).at(), s.spineAt(0.8).at(), CHEST * g));
+    bars.add(new Bar(Part.CHEST, s.spineAt(0.45).at(), s.spineAt(0.8).at(), CHEST * g));
     bars.add(
         new Bar(
-            "pelvis",
+            Part.PELVIS,
             s.spineAt(0).out(-0.025, 0.02, 0),
             s.spineAt(0).out(0.025, 0.02, 0),
             PELVIS * g));
-    bars.add(new Bar("skull", s.headPoint(0, 0.015, 0.005), s.headPoint(0, 0.06, 0), SKULL));
+    bars.add(new Bar(Part.SKULL, s.headPoint(0, 0.015, 0.005), s.headPoint(0, 0.06, 0), SKULL));
     for (var side : Side.values()) {
       var arm = s.arms().get(side);
       var leg = s.legs().get(side);
-      bars.add(new Bar("upper arm " + side, arm.shoulder(), arm.elbow(), UPPER_ARM * g));
-      bars.add(new Bar("forearm " + side, arm.elbow(), arm.wrist(), FOREARM * g));
-      bars.add(new Bar("hand " + side, arm.wrist(), arm.tip(), HAND));
-      bars.add(new Bar("thigh " + side, leg.hip(), leg.knee(), THIGH * g));
-      bars.add(new Bar("shank " + side, leg.knee(), leg.ankle(), SHANK * g));
-      bars.add(
-          new Bar("foot " + side, leg.footPoint(0, -0.02, 0), leg.footPoint(0, -0.02, 0.09), FOOT));
+      var sole = leg.footPoint(0, -0.02, 0);
+      bars.add(new Bar(Part.UPPER_ARM, side, arm.shoulder(), arm.elbow(), UPPER_ARM * g));
+      bars.add(new Bar(Part.FOREARM, side, arm.elbow(), arm.wrist(), FOREARM * g));
+      bars.add(new Bar(Part.HAND, side, arm.wrist(), arm.tip(), HAND));
+      bars.add(new Bar(Part.THIGH, side, leg.hip(), leg.knee(), THIGH * g));
+      bars.add(new Bar(Part.SHANK, side, leg.knee(), leg.ankle(), SHANK * g));
+      bars.add(new Bar(Part.FOOT, side, sole, leg.footPoint(0, -0.02, 0.09), FOOT));
     }
     return bars;
   }
 
   /** Whether two parts are joined, so that they may touch. */
   static boolean joined(Bar a, Bar b) {
-    return joins(a.name, b.name) || joins(b.name, a.name);
+    return joins(a, b) || joins(b, a);
   }
 
-  private static boolean joins(String a, String b) {
-    String side = a.contains(" LEFT") || a.endsWith("LEFT") ? "LEFT" : "RIGHT";
-    boolean same = b.endsWith(side);
-    if (a.equals("chest")) {
-      return b.equals("pelvis") || b.equals("skull") || b.startsWith("upper arm");
-    } else if (a.equals("pelvis")) {
-      return b.startsWith("thigh");
-    } else if (a.startsWith("thigh")) {
-      return b.startsWith("thigh") || same && b.startsWith("shank");
-    } else if (a.startsWith("shank")) {
-      return same && b.startsWith("foot");
-    } else if (a.startsWith("upper arm")) {
-      return same && b.startsWith("forearm");
-    }
-    return a.startsWith("forearm") && same && b.startsWith("hand");
+  private static boolean joins(Bar a, Bar b) {
+    boolean same = a.side.equals(b.side);
+    return switch (a.part) {
+      case CHEST -> b.part == Part.PELVIS || b.part == Part.SKULL || b.part == Part.UPPER_ARM;
+      case PELVIS -> b.part == Part.THIGH;
+      case THIGH -> b.part == Part.THIGH || same && b.part == Part.SHANK;
+      case SHANK -> same && b.part == Part.FOOT;
+      case UPPER_ARM -> same && b.part == Part.FOREARM;
+      case FOREARM -> same && b.part == Part.HAND;
+      case SKULL, HAND, FOOT -> false;
+    };
   }
 
   /** Whether no part runs through another that it is not joined to. */

@@ -7,12 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
+import java.util.function.Supplier;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
- * A reference from the cabinet: a picture and where its landmarks truly are on it.
+ * A reference from the cabinet: a square picture and where its landmarks truly are on it.
  *
- * @param drawing the picture
+ * @param picture draws it, which takes several times as long as all else
  * @param landmarks their places on it, by name, in the drawing's units from the top left
  * @param cameraHeight height of the eye above the ground, in statures; empty for what stands on
  *     none
@@ -20,12 +21,14 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param foreshortening mean share by which long parts look shorter than they are, 0 to 1
  */
 public record Reference(
-    Drawing drawing,
+    Supplier<Drawing> picture,
     Map<String, Camera.Seen> landmarks,
     OptionalDouble cameraHeight,
     double lens,
     double foreshortening) {
-  private static final double SIZE = 1000;
+  /** How wide and how high its picture is, in the drawing's units. */
+  public static final double SIZE = 1000;
+
   private static final int LOOKS = 24;
 
   /** What is shown. */
@@ -80,6 +83,11 @@ public record Reference(
     private static final Map<String, Kind> PARTS =
         Map.of(
             "hand", HAND, "foot", FOOT, "feet", FOOT, "torso", TORSO, "trunk", TORSO, "head", HEAD);
+  }
+
+  /** The picture, drawn anew each time. */
+  public Drawing drawing() {
+    return picture.get();
   }
 
   /**
@@ -159,17 +167,18 @@ public record Reference(
     }
     var camera = framed(chosen, subject.framed());
     var renderer = new Renderer(camera, Turns.y(facing).applyTo(light));
-    var drawing =
-        within
-            .map(layer -> Within.of(subject.figure().orElseThrow(), layer))
-            .map(renderer::draw)
-            .orElseGet(() -> renderer.draw(subject.meshes(), subject.grounded()));
+    Supplier<Drawing> picture =
+        () ->
+            within
+                .map(layer -> Within.of(subject.figure().orElseThrow(), layer))
+                .map(renderer::draw)
+                .orElseGet(() -> renderer.draw(subject.meshes(), subject.grounded()));
     var seen = new LinkedHashMap<String, Camera.Seen>();
     subject.landmarks().forEach((name, p) -> seen.put(name, camera.see(p)));
     var height =
         subject.grounded() ? OptionalDouble.of(camera.eye().getY()) : OptionalDouble.empty();
     return new Reference(
-        drawing, seen, height, camera.lens(), Merit.foreshortening(chosen, subject.lengths()));
+        picture, seen, height, camera.lens(), Merit.foreshortening(chosen, subject.lengths()));
   }
 
   private static double angle(SplittableRandom random, Subject subject, View view) {

@@ -148,7 +148,7 @@ class FigureTest {
             a.a().distance(b.a()) < least + a.a().distance(a.b()) + b.a().distance(b.b());
         if (!Flesh.joined(a, b) && near) {
           assertThat(sampled(a, b))
-              .as("seed %d: %s, %s", seed, a.name(), b.name())
+              .as("seed %d: %s, %s", seed, a, b)
               .isGreaterThanOrEqualTo(least - 1e-9);
         }
       }
@@ -190,7 +190,8 @@ class FigureTest {
     double found = Flesh.distance(p.get(0), p.get(1), p.get(2), p.get(3));
     double sampled =
         sampled(
-            new Flesh.Bar("a", p.get(0), p.get(1), 0), new Flesh.Bar("b", p.get(2), p.get(3), 0));
+            new Flesh.Bar(Flesh.Part.CHEST, p.get(0), p.get(1), 0),
+            new Flesh.Bar(Flesh.Part.SKULL, p.get(2), p.get(3), 0));
     assertThat(found).isLessThanOrEqualTo(sampled + 1e-9);
     assertThat(sampled - found).as("steps of a tenth").isLessThan(0.4);
   }

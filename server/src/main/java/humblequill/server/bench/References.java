@@ -108,7 +108,7 @@ class References {
         r,
         key -> {
           var made = made(key);
-          double size = made.drawing().size();
+          double size = Reference.SIZE;
           return made.landmarks().entrySet().stream()
               .map(
                   e ->

@@ -125,7 +125,7 @@ class DemoBench {
   private static Map<String, Spot> truth(ReferenceFields r) {
     var view = r.view() == null ? View.ANY : r.view();
     var made = Reference.of(r.seed(), r.cabinet(), Emphasis.ANY, view);
-    double size = made.drawing().size();
+    double size = Reference.SIZE;
     var places = new LinkedHashMap<String, Spot>();
     made.landmarks().forEach((n, p) -> places.put(n, new Spot(p.x() / size, p.y() / size)));
     return places;

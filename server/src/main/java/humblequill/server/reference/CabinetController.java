@@ -80,7 +80,7 @@ class CabinetController {
       @RequestParam(defaultValue = "ANY") View view) {
     var r = Reference.of(seed, kind, emphasis, view);
     return new CabinetReference(
-        r.drawing().size(),
+        Reference.SIZE,
         r.landmarks().entrySet().stream()
             .map(e -> CabinetLandmark.of(e.getKey(), e.getValue()))
             .toList(),
