@@ -6461,6 +6461,7 @@ export interface components {
             order?: components["schemas"]["MannKendall"];
             ownBoundaries: boolean;
             phases: components["schemas"]["PhaseView"][];
+            ratherSteady: boolean;
             slope?: components["schemas"]["TheilSen"];
             values: components["schemas"]["WeekValue"][];
             /** Format: int32 */

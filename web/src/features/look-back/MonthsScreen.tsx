@@ -133,6 +133,12 @@ function Phases({ all }: { all: Series[] }) {
             {figureName(s)}
             {s.ownBoundaries && <span className="text-faded font-normal">, parted by you</span>}
           </h3>
+          {s.ratherSteady && (
+            <p className="max-w-prose">
+              It rather changed by and by: one straight line explains these weeks better than levels do. Take
+              the phases for stages on its way.
+            </p>
+          )}
           <ol>
             {s.phases.map((p) => (
               <Phase key={p.from} figure={s.figure} phase={p} first={p === s.phases[0]} />

@@ -20,6 +20,7 @@ const series: Series = {
   weeks: 3,
   direction: 'NONE',
   ownBoundaries: true,
+  ratherSteady: false,
   phases: [phase('2026-01-05'), phase('2026-01-12')],
 }
 

@@ -175,6 +175,7 @@ test('a trend is said with its interval, or not at all', () => {
     weeks: 16,
     phases: [],
     ownBoundaries: false,
+    ratherSteady: false,
     direction: 'UP',
     slope: { slope: 0.094, low: 0.04, high: 0.132, of: 16, trend: true },
   }

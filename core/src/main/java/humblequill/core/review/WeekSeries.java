@@ -22,9 +22,14 @@ import java.util.stream.Collectors;
  * @param points by the number of the week from the first one
  * @param trend how it went
  * @param phases numbers of the weeks in which its level changed
+ * @param ratherSteady whether it rather changed by and by than from phase to phase
  */
 public record WeekSeries(
-    Figure figure, List<Trend.Point> points, Trend trend, List<Integer> phases) {
+    Figure figure,
+    List<Trend.Point> points,
+    Trend trend,
+    List<Integer> phases,
+    boolean ratherSteady) {
   /** What is looked at from week to week. */
   public enum Figure {
     /** Mean mark. */
@@ -85,14 +90,17 @@ public record WeekSeries(
             points.add(new Trend.Point(week, value));
           }
         });
+    double[] numbers = points.stream().mapToDouble(Trend.Point::week).toArray();
     double[] values = points.stream().mapToDouble(Trend.Point::value).toArray();
+    var changes = ChangePoints.of(values, LEAST_PHASE);
     return new WeekSeries(
         figure,
         points,
         figure == Figure.MARK || figure == Figure.LOOKED_FOR
             ? Trend.ofMarks(points)
             : Trend.of(points),
-        ChangePoints.of(values, LEAST_PHASE).stream().map(i -> points.get(i).week()).toList());
+        changes.stream().map(i -> points.get(i).week()).toList(),
+        ChangePoints.isRatherALine(numbers, values, changes));
   }
 
   /** Not a number where a week tells nothing of it. */

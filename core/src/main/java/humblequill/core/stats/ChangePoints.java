@@ -1,6 +1,7 @@
 package humblequill.core.stats;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 
@@ -54,6 +55,41 @@ public final class ChangePoints {
     }
     Collections.reverse(changes);
     return changes;
+  }
+
+  /**
+   * Whether one straight line explains a series better than its levels do: its slope costs as much
+   * as one change of the level does. With the lighter penalty of G. Schwarz, "Estimating the
+   * dimension of a model", 1978, one of five steps of 3σ would be taken for a slope (tried).
+   *
+   * @param x rising places of the values, as many as these
+   * @param changes what {@link #of} found
+   */
+  public static boolean isRatherALine(double[] x, double[] values, List<Integer> changes) {
+    if (changes.isEmpty()) {
+      return false;
+    }
+    double penalty = PENALTY * variance(values) * Math.log(values.length);
+    double levels = penalty * changes.size();
+    for (int i = 0; i <= changes.size(); i++) {
+      int begin = i == 0 ? 0 : changes.get(i - 1);
+      int end = i == changes.size() ? values.length : changes.get(i);
+      double[] part = Arrays.copyOfRange(values, begin, end);
+      levels += product(part, part);
+    }
+    double slope = product(x, values) / product(x, x);
+    return product(values, values) - slope * product(x, values) + penalty < levels;
+  }
+
+  /** Σ(a − ā)(b − b̄). */
+  private static double product(double[] a, double[] b) {
+    double meanA = mean(a);
+    double meanB = mean(b);
+    double sum = 0;
+    for (int i = 0; i < a.length; i++) {
+      sum += (a[i] - meanA) * (b[i] - meanB);
+    }
+    return sum;
   }
 
   /** Σ(y₍ₜ₊₁₎ − yₜ)² / (2(n − 1)). */

@@ -80,6 +80,21 @@ class WeekSeriesTest {
     assertThat(of(Figure.MINUTES, drawn, 20).phases()).containsExactly(11);
   }
 
+  @Test
+  void a_steady_climb_is_told_from_phases() {
+    var climb = new ArrayList<Drawn>();
+    var step = new ArrayList<Drawn>();
+    var random = new Random(3);
+    for (int week = 0; week < 20; week++) {
+      var day = MONDAY.plusDays(7L * week);
+      climb.add(Drawns.of(day, "hulls", 1, 20 + 2 * week + random.nextInt(6)));
+      step.add(Drawns.of(day, "hulls", 1, (week < 11 ? 20 : 60) + random.nextInt(6)));
+    }
+    assertThat(of(Figure.MINUTES, climb, 20).phases()).isNotEmpty();
+    assertThat(of(Figure.MINUTES, climb, 20).ratherSteady()).isTrue();
+    assertThat(of(Figure.MINUTES, step, 20).ratherSteady()).isFalse();
+  }
+
   /** Weeks about one level: at most 6 % of such series may be parted. */
   @Test
   void about_one_level_there_is_hardly_ever_a_phase() {

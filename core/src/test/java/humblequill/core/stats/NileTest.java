@@ -3,6 +3,7 @@ package humblequill.core.stats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.assertj.core.data.Offset;
@@ -48,6 +49,51 @@ class NileTest {
     assertThat(ChangePoints.variance(FLOW)).isCloseTo(13998.767677, within(1e-6));
     assertThat(ChangePoints.of(FLOW, 1)).containsExactly(28);
     assertThat(ChangePoints.of(FLOW, 3)).containsExactly(28);
+  }
+
+  /**
+   * A step is none that a line explains better: A. Zeileis et al., "Testing and dating of
+   * structural changes in practice", 2003, take the same series as their example of one.
+   */
+  @Test
+  void its_change_is_a_step_and_no_slope() {
+    assertThat(ChangePoints.isRatherALine(years(100), FLOW, List.of(28))).isFalse();
+  }
+
+  /**
+   * People of the United States in thousands, 1947 to 1962: J. W. Longley, "An appraisal of least
+   * squares programs", 1967 (NIST StRD); from memory. They became more year by year.
+   */
+  @Test
+  void what_grows_year_by_year_is_rather_a_line_than_levels() {
+    double[] people = {
+      107608, 108632, 109773, 110929, 112075, 113270, 115094, 116219, 117388, 118734, 120445,
+      121950, 123366, 125368, 127852, 130081
+    };
+    var changes = ChangePoints.of(people, 3);
+    assertThat(changes).as("levels are all that is looked for at first").isNotEmpty();
+    assertThat(ChangePoints.isRatherALine(years(16), people, changes)).isTrue();
+    assertThat(ChangePoints.isRatherALine(years(16), people, List.of())).isFalse();
+  }
+
+  /** Steps of three σ and slopes that rise as far, by seeds: rarely is one taken for the other. */
+  @Test
+  void steps_and_slopes_are_told_apart() {
+    int steps = 0;
+    int slopes = 0;
+    var random = new Random(4);
+    for (int run = 0; run < 400; run++) {
+      double[] step = new double[24];
+      double[] slope = new double[24];
+      for (int i = 0; i < 24; i++) {
+        step[i] = (i < 12 ? 0 : 3) + random.nextGaussian();
+        slope[i] = i / 4.0 + random.nextGaussian();
+      }
+      steps += ChangePoints.isRatherALine(years(24), step, ChangePoints.of(step, 3)) ? 1 : 0;
+      slopes += ChangePoints.isRatherALine(years(24), slope, ChangePoints.of(slope, 3)) ? 1 : 0;
+    }
+    assertThat(steps / 400.0).isLessThan(0.05);
+    assertThat(slopes / 400.0).isGreaterThan(0.8);
   }
 
   /** P. K. Sen 1968: slope 4, interval 26/7 to 35/8 at 93 %, reproduced by scipy. */

@@ -65,6 +65,8 @@ class Months {
    * @param called the learner's name of their own figure; null for all others
    * @param slope null for marks and with too few weeks
    * @param order null for all but marks
+   * @param ratherSteady whether it rather changed by and by than from phase to phase; never said of
+   *     phases that the learner parted
    */
   record SeriesView(
       WeekSeries.Figure figure,
@@ -75,6 +77,7 @@ class Months {
       @Nullable TheilSen slope,
       @Nullable MannKendall order,
       boolean ownBoundaries,
+      boolean ratherSteady,
       List<PhaseView> phases) {}
 
   /** A figure of the week that begins on a day. */
@@ -131,6 +134,7 @@ class Months {
   }
 
   private SeriesView view(WeekSeries s, LocalDate first, Ledger drawn, Optional<String> ownFigure) {
+    boolean ownBoundaries = boundaries.of(s.figure()).isPresent();
     return new SeriesView(
         s.figure(),
         s.figure() == WeekSeries.Figure.OWN_FIGURE ? ownFigure.orElse(null) : null,
@@ -141,7 +145,8 @@ class Months {
         s.trend().weeks(),
         s.trend().slope().orElse(null),
         s.trend().order().orElse(null),
-        boundaries.of(s.figure()).isPresent(),
+        ownBoundaries,
+        s.ratherSteady() && !ownBoundaries,
         phases(s, first, drawn));
   }
 
