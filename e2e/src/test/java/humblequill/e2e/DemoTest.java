@@ -90,6 +90,7 @@ class DemoTest {
       page.getByText("Leave it out").waitFor();
     }
     assertThat(scheme == ColorScheme.DARK ? contrast(page) : axe(page)).isEmpty();
+    assertThat(standingOut(page)).isEmpty();
   }
 
   /**
