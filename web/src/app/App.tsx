@@ -7,6 +7,7 @@ import { TodayScreen } from '../features/today/TodayScreen'
 import { AllAtOnce } from '../ui/AllAtOnce'
 import { NoticesProvider } from '../ui/Notices'
 import { Waiting } from '../ui/Waiting'
+import { useTitle } from './useTitle'
 import { useTurn } from './useTurn'
 import { Frame } from './Frame'
 import { formats, Locale } from '../ui/locale'
@@ -85,6 +86,7 @@ export function App() {
 function Opened({ settings }: { settings: Schemas['Settings'] }) {
   useTheme(settings.theme)
   useTurn()
+  useTitle()
   const locale = settings.started ? settings.locale : navigator.language
   useEffect(() => tellAs(formats(locale).sentence), [locale])
   return (
