@@ -8,6 +8,9 @@ type Week = Schemas['WeekTable']
 type Row = Schemas['Row']
 type Cell = Schemas['Cell']
 
+/** What all days of a week, be it longer than seven, have of its width, in percent. */
+const DAYS_SHARE = 66.5
+
 /** One week: days across, exercises down; pencil is planned, ink is done. */
 export function WeekTable({ week, today }: { week: Week; today: string }) {
   const format = useFormats()
@@ -34,12 +37,13 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
                 key={day.date}
                 ref={day.date === today ? now : undefined}
                 scope="col"
-                className={`w-[9.5%] py-1.5 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
+                style={{ width: `${DAYS_SHARE / week.days.length}%` }}
+                className={`py-1.5 ${day.date === today ? 'font-bold' : 'text-faded font-normal'}`}
                 {...(day.date === today ? { 'aria-current': 'date' } : {})}
               >
                 <Link
                   to={day.date === today ? '/today' : `/day/${day.date}`}
-                  className="decoration-hairline inline-block min-h-8 underline underline-offset-4 print:no-underline pointer-coarse:min-h-11"
+                  className="decoration-hairline inline-block min-h-8 min-w-6 underline underline-offset-4 print:no-underline pointer-coarse:min-h-11"
                 >
                   {format.shortDay(day.date)}
                 </Link>
@@ -64,7 +68,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
               <span className="text-faded block text-sm font-normal">free share and setting up are kept</span>
             </th>
             {week.days.map((day) => (
-              <td key={day.date} className="text-faded py-2 text-center">
+              <td key={day.date} className="text-faded px-1 py-2 text-center">
                 {day.closed ? 'waits' : day.rest ? 'no room' : `${day.usedMinutes} of ${day.roomMinutes}`}
               </td>
             ))}
