@@ -84,7 +84,7 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
           {pages.map((page, i) => (
             <li
               key={keyOf(page)}
-              className={`cursor-grab ${out.includes(keyOf(page)) ? 'opacity-40' : ''} ${over === i ? 'border-ink border-l-4' : ''}`}
+              className={`cursor-grab ${over === i ? 'border-ink border-l-4' : ''}`}
               draggable
               onDragStart={(event) => {
                 event.dataTransfer.setData('text/plain', String(i))
@@ -107,7 +107,7 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
                 alt={`Page ${page.number} of ${page.book}: ${page.about}`}
                 loading="lazy"
                 draggable={false}
-                className="plate border-hairline h-32 w-full border object-contain"
+                className={`plate border-hairline h-32 w-full border object-contain ${out.includes(keyOf(page)) ? 'opacity-40' : ''}`}
               />
               <Check
                 checked={!out.includes(keyOf(page))}

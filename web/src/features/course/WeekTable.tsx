@@ -25,7 +25,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
     }
   }, [week.key])
   return (
-    <div className="mt-4 overflow-x-auto">
+    <div className="mt-4 scroll-pl-60 overflow-x-auto">
       <table className="w-full min-w-[680px] print:min-w-0">
         <thead>
           <tr>

@@ -193,12 +193,12 @@ function Order({
       )}
       <ol className="mt-3 grid grid-cols-4 gap-2 max-sm:grid-cols-3">
         {r.ranked.slice(0, SHOWN).map((p, i) => (
-          <li key={p.picture} className={i < r.top ? '' : 'opacity-70'}>
+          <li key={p.picture}>
             <img
               src={`/api/pictures/${p.picture}/SMALL`}
               alt={p.called ?? 'a picture'}
               loading="lazy"
-              className="plate border-hairline aspect-[3/4] w-full border object-contain"
+              className={`plate border-hairline aspect-[3/4] w-full border object-contain ${i < r.top ? '' : 'opacity-70'}`}
             />
             <span className="text-faded block truncate text-sm">
               {i + 1}

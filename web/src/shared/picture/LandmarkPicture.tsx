@@ -295,7 +295,7 @@ function Ring({
       onKeyDown={press}
       onKeyUp={onDrop}
       onBlur={onLeave}
-      className="absolute grid size-8 -translate-x-1/2 -translate-y-1/2 cursor-move touch-none place-items-center pointer-coarse:size-11"
+      className="absolute grid size-8 -translate-x-1/2 -translate-y-1/2 cursor-move touch-none place-items-center focus:z-10 pointer-coarse:size-11"
     >
       <span className={look}>{label}</span>
     </button>
