@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { answer, api, Problem } from '../../api/client'
+import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
@@ -12,6 +12,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BestAndWeakest, FactList } from './Letter'
 import { monthAt, monthFacts, monthMarkdown, weekOfMonth, weeksOf, type Month } from './month'
+import { notKept } from './not-kept'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { TakenAway } from './TakenAway'
@@ -108,11 +109,7 @@ function useKeep({ month, version }: Month) {
       return client.invalidateQueries({ queryKey: ['look-back'] })
     },
     onError: (error) => {
-      say(
-        error instanceof Problem && error.current !== undefined
-          ? 'Not kept: this month was changed in another window. What you typed is still here; press once more.'
-          : `Not kept: ${error.message}`,
-      )
+      say(notKept('month', error))
       return client.invalidateQueries({ queryKey })
     },
   })

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { answer, api, Problem } from '../../api/client'
+import { answer, api } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { queries, refreshAll } from '../../api/queries'
 import { BackOnPlan } from '../../shared/BackOnPlan'
@@ -15,6 +15,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { monthAt } from './month'
+import { notKept } from './not-kept'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
@@ -93,12 +94,7 @@ function useReview(review: Review) {
     mutationFn: (body: { words: string; expects: string; state: Review['state'] }) =>
       answer(api.PUT('/api/reviews/{from}', { ...path, body: { version: review.version ?? null, ...body } })),
     onSuccess: settled,
-    onError: (error) =>
-      say(
-        error instanceof Problem && error.current !== undefined
-          ? 'Not kept: this week was changed in another window. What you typed is still here; press once more.'
-          : `Not kept: ${error.message}`,
-      ),
+    onError: (error) => say(notKept('week', error)),
     onSettled: (_, error) => {
       if (error) {
         void client.invalidateQueries({ queryKey: queries.review(review.from).queryKey })
