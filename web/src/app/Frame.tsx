@@ -27,11 +27,11 @@ export function Frame({ children }: { children: ReactNode }) {
     window.scrollTo(0, 0)
   }, [pathname])
   return (
-    <div className="wide:pr-1 mx-auto flex max-w-[1600px]">
+    <div className="wide:flex-row wide:pr-1 mx-auto flex max-w-[100rem] flex-col">
       <a href="#main" className="bg-ink text-paper absolute -top-20 left-2 z-50 p-2 focus:top-2">
         To the page
       </a>
-      <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 mb-16 flex min-h-[calc(100dvh-28px)] min-w-0 flex-1 flex-col">
+      <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 wide:min-h-[calc(100dvh-1.75rem)] flex min-h-[calc(100dvh-3.5rem)] min-w-0 flex-1 flex-col">
         <Head search={search} onHelp={() => setHelp(true)} />
         <RunningSitting />
         <main id="main" tabIndex={-1} className="flex flex-1 flex-col outline-none">
@@ -67,7 +67,7 @@ function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | n
   return (
     <header className="border-hairline wide:px-8 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b px-4 py-3">
       <p className="font-serif text-xl font-medium">Humble Quill</p>
-      <p className="text-faded min-w-0 flex-1">
+      <p className="text-faded min-w-[min(12rem,100%)] flex-1">
         {today && <span className="text-ink font-medium">{format.longDay(today.day)}</span>}
         {course && (
           <span className="max-sm:block">
@@ -130,19 +130,37 @@ function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> 
   )
 }
 
+/** Tells the styles how high the tabs stand: with large letters they take more than one line. */
+function useTabsHeight(tabs: React.RefObject<HTMLElement | null>) {
+  useEffect(() => {
+    const told = new ResizeObserver(() => {
+      if (tabs.current) {
+        document.documentElement.style.setProperty('--tabs', `${tabs.current.offsetHeight}px`)
+      }
+    })
+    if (tabs.current) {
+      told.observe(tabs.current)
+    }
+    return () => told.disconnect()
+  }, [tabs])
+}
+
 function Tabs() {
   const { pathname } = useLocation()
+  const tabs = useRef<HTMLElement>(null)
+  useTabsHeight(tabs)
   return (
     <nav
+      ref={tabs}
       aria-label="Sections"
-      className="no-print bg-desk border-hairline wide:sticky wide:top-0 wide:h-dvh wide:pt-10 wide:w-12 wide:flex-col wide:gap-1 wide:border-0 wide:bg-transparent fixed inset-x-0 bottom-0 z-30 flex border-t"
+      className="no-print bg-desk border-hairline wide:top-0 wide:h-dvh wide:w-12 wide:flex-col wide:flex-nowrap wide:gap-1 wide:border-0 wide:bg-transparent wide:pt-10 sticky bottom-0 z-30 flex flex-wrap border-t"
     >
       {TABS.map((tab) => (
         <Link
           key={tab.path}
           to={tab.path}
           aria-current={isIn(tab, pathname) ? 'page' : undefined}
-          className={`wide:h-[4.75rem] wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] wide:text-base grid min-h-12 flex-auto place-items-center text-center text-sm ${
+          className={`wide:h-[4.75rem] wide:flex-none wide:rounded-r-[3px] wide:[writing-mode:vertical-rl] wide:text-base grid min-h-[48px] flex-auto place-items-center px-0.5 text-center text-sm ${
             isIn(tab, pathname)
               ? 'bg-paper font-medium'
               : 'text-faded wide:bg-deeper wide:mr-3 hover:text-ink'

@@ -24,7 +24,7 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
       {children}
       <div role="status" aria-live="polite" className="no-print">
         {notice && (
-          <div className="floats bg-ink text-paper rounded-paper wide:bottom-6 fixed inset-x-4 bottom-20 z-50 mx-auto flex max-w-lg items-center justify-between gap-4 px-4 py-2">
+          <div className="floats bg-ink text-paper rounded-paper wide:bottom-6 fixed inset-x-4 bottom-[calc(var(--tabs)+2rem)] z-50 mx-auto flex max-w-lg items-center justify-between gap-4 px-4 py-2">
             <span>{notice.text}</span>
             <span className="flex shrink-0 items-center gap-3">
               {notice.action && (

@@ -218,7 +218,7 @@ function Phase({
       </p>
       <p className="text-faded text-sm">{typical.join(' · ')}</p>
       {phase.pictures.length > 0 && (
-        <div className="mt-1 flex gap-2">
+        <div className="mt-1 flex flex-wrap gap-2">
           {phase.pictures.map((picture) => (
             <img
               key={picture}

@@ -117,7 +117,7 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
       <section aria-label={`Log for ${stage.name}`} className="mt-5">
         <h2>{stage.name}</h2>
         <form
-          className="mt-2 grid grid-cols-[7rem_7rem_1fr] items-end gap-x-4"
+          className="mt-2 grid grid-cols-2 items-end gap-x-4 sm:grid-cols-[7rem_7rem_1fr]"
           onSubmit={(event) => {
             event.preventDefault()
             send()
@@ -135,12 +135,14 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
             value={page}
             onChange={(e) => setPage(e.target.value)}
           />
-          <Field
-            label="Note, or empty"
-            maxLength={500}
-            value={note}
-            onChange={(e) => setNote(e.target.value)}
-          />
+          <div className="max-sm:col-span-2">
+            <Field
+              label="Note, or empty"
+              maxLength={500}
+              value={note}
+              onChange={(e) => setNote(e.target.value)}
+            />
+          </div>
           <Button type="submit" className="justify-self-start" disabled={!ready || log.isPending}>
             Log it today
           </Button>

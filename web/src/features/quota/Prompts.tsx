@@ -54,7 +54,7 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
       <ol>
         {list.map((prompt, i) => (
           <li key={prompt.id} className="border-hairline flex flex-wrap items-center gap-x-4 border-t py-1">
-            <div className="min-w-56 flex-1">
+            <div className="min-w-[min(14rem,100%)] flex-1">
               <Check
                 checked={prompt.doneOn != null}
                 onChange={(e) => put({ ...prompt, doneOn: e.target.checked ? today : null })}

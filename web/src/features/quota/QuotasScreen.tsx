@@ -106,17 +106,17 @@ function RunningLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
     <li
       className={`border-hairline border-t py-3 ${shown ? 'wide:border-l-ink wide:border-l-2 wide:pl-3' : ''}`}
     >
-      <div className="flex items-baseline justify-between gap-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <Link to={`/quotas/${quota.id}`} className={TITLE} aria-current={shown ? 'true' : undefined}>
           {terms.title}
         </Link>
-        <span className="text-faded shrink-0">
+        <span className="text-faded ml-auto">
           {weekly(terms) ? 'this week ' : ''}
           {format.number(p.done)} of {units(p.asked, unit, format)}
         </span>
       </div>
       <div className="flex flex-wrap items-start justify-between gap-x-4">
-        <div className="min-w-56 flex-1">
+        <div className="min-w-[min(14rem,100%)] flex-1">
           <Tally done={p.done} planned={p.asked} text={`${p.done} of ${units(p.asked, unit, format)}`} />
           <p className={isAtRisk(quota) && !said ? 'text-sanguine' : 'text-faded'}>
             {verdict(quota, format)}
@@ -142,7 +142,7 @@ function EndedLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
         </Link>{' '}
         <span className="text-faded">{promise(terms, format)}</span>
       </span>
-      <span className="text-faded shrink-0">
+      <span className="text-faded ml-auto">
         {quota.outcome !== 'RUNNING' && OUTCOMES[quota.outcome]} · {format.number(record.done)}
         {!weekly(terms) && ` of ${format.number(record.asked)}`}
       </span>

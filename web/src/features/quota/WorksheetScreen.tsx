@@ -114,7 +114,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
           tabIndex={-1}
           aria-hidden
           onClick={() => section.current?.scrollIntoView()}
-          className={`wide:hidden bg-paper border-hairline sticky bottom-12 min-h-11 border-t px-4 text-left font-serif ${fitsIn(sheet) ? '' : 'text-sanguine'}`}
+          className={`wide:hidden bg-paper border-hairline sticky bottom-(--tabs) min-h-11 border-t px-4 text-left font-serif ${fitsIn(sheet) ? '' : 'text-sanguine'}`}
         >
           {canBeDone(sheet, read.terms, format)}
         </button>

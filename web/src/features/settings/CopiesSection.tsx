@@ -81,7 +81,7 @@ function SecondPlace({ copies, onKnown }: { copies: Copies; onKnown: (known: Cop
       }}
     >
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <div className="min-w-72 flex-1">
+        <div className="min-w-[min(18rem,100%)] flex-1">
           <Field
             key={copies.second?.path}
             label="A second place for copies: another drive or folder"

@@ -88,7 +88,7 @@ export function OwnSettings(stored: Kept) {
         <SittingSection />
         <PagesSection />
         {(isDirty || stale) && (
-          <div className="floats bg-paper border-ink wide:bottom-4 sticky bottom-16 z-20 mt-6 flex flex-wrap items-center gap-5 border-t-2 px-3 py-2">
+          <div className="floats bg-paper border-ink wide:bottom-4 sticky bottom-[calc(var(--tabs)+1rem)] z-20 mt-6 flex flex-wrap items-center gap-5 border-t-2 px-3 py-2">
             <Button type="submit" look="ink" disabled={save.isPending}>
               Save the settings
             </Button>

@@ -47,7 +47,7 @@ function Folder() {
           }}
         >
           <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-            <div className="min-w-72 flex-1">
+            <div className="min-w-[min(18rem,100%)] flex-1">
               <Field
                 key={folder.path}
                 label="Folder of your own pictures, on this machine"

@@ -30,7 +30,7 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               >
                 {q.title}
               </Link>
-              <span className="text-faded ml-auto shrink-0 text-right">
+              <span className="text-faded ml-auto text-right">
                 {figures(q, format)}
                 {(q.left > 0 || q.kind === 'OWN_TIME') && <Begin quota={q} />}
               </span>

@@ -16,7 +16,7 @@ export function ShareList({ today }: { today: Schemas['TodayView'] }) {
     <ol className="mt-4">
       {today.appointments.map((a) => (
         <li key={a.title + a.start} className="border-hairline border-t py-3">
-          <div className="flex items-baseline justify-between gap-4">
+          <div className="flex flex-wrap items-baseline justify-between gap-x-4">
             <span className="font-medium">{a.title}</span>
             <span className="text-faded">
               {a.start.slice(0, 5)} · {format.minutes(a.minutes)}
@@ -29,7 +29,7 @@ export function ShareList({ today }: { today: Schemas['TodayView'] }) {
       ))}
       {today.freeMinutes > 0 && today.course != null && (
         <li className="border-hairline border-t py-3">
-          <div className="flex items-baseline justify-between gap-4">
+          <div className="flex flex-wrap items-baseline justify-between gap-x-4">
             <span className="font-medium">Whatever you like</span>
             <span className="text-faded">{format.minutes(today.freeMinutes)}</span>
           </div>
@@ -50,12 +50,12 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
   const change = respread(share)
   return (
     <li className="border-hairline border-t py-3">
-      <div className="flex items-baseline justify-between gap-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <span className={done ? 'text-faded font-medium' : 'font-medium'}>
           {share.title}
           {share.course && <span className="text-faded font-normal"> · {share.course}</span>}
         </span>
-        <span className="text-faded shrink-0 text-right">
+        <span className="text-faded ml-auto text-right">
           {shareFigures(share, format)}
           {!done && (
             <Link

@@ -64,7 +64,7 @@ export function LogLine({
   useEffect(() => {
     const focus = () => input.current?.focus()
     // Where leaves stack, the day's work comes first and a screen keyboard would cover it.
-    if (shown && !isTyping() && (sought || matchMedia('(width >= 900px)').matches)) {
+    if (shown && !isTyping() && (sought || matchMedia('(width >= 56.25em)').matches)) {
       input.current?.focus({ preventScroll: true })
     }
     window.addEventListener(FOCUS_LOG_LINE, focus)
@@ -105,7 +105,7 @@ export function LogLine({
       {/* Where leaves stack, the line lies below the day's work; the thumb finds it here. */}
       <Button
         look="ink"
-        className="wide:hidden fixed right-3 bottom-20 z-20 min-h-11 shadow-lg"
+        className="wide:hidden fixed right-3 bottom-[calc(var(--tabs)+2rem)] z-20 min-h-11 shadow-lg"
         onClick={() => input.current?.focus()}
         hidden={line !== ''}
       >

@@ -88,7 +88,7 @@ export function WeekEditor({
             {!load.fits && ' · does not fit'}
           </span>
         )}
-        <span className="ml-auto flex gap-x-4">
+        <span className="ml-auto flex flex-wrap gap-x-4">
           <Button look="quiet" onClick={() => setOpen(!open)} aria-expanded={open}>
             {open ? 'Fold' : 'Open'}
           </Button>

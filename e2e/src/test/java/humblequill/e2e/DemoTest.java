@@ -4,10 +4,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static humblequill.e2e.Pages.field;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.LoadState;
 import java.util.HashMap;
 import java.util.List;
@@ -304,6 +306,43 @@ class DemoTest {
     page.reload();
     assertThat(page.getByLabel("Write it down")).hasValue("3 gulls, 4 min");
     page.context().close();
+  }
+
+  /** Letters as large as the browser is told to make them (WCAG 2.2, 1.4.4), also on a phone. */
+  @ParameterizedTest
+  @CsvSource({"/today", "/quotas", "/settings", "/look-back/months"})
+  void large_letters_keep_within_a_narrow_page(String path) {
+    var context = pages.context(390, 844, ColorScheme.LIGHT);
+    var page = context.newPage();
+    var sizes = new JsonObject();
+    sizes.addProperty("standard", 24);
+    var asked = new JsonObject();
+    asked.add("fontSizes", sizes);
+    context.newCDPSession(page).send("Page.setFontSizes", asked);
+    page.navigate(quill.url() + path);
+    page.getByRole(AriaRole.HEADING).first().waitFor();
+    assertThat(page.evaluate("() => getComputedStyle(document.body).fontSize")).isEqualTo("24px");
+    assertThat(standingOut(page)).isEmpty();
+    context.close();
+  }
+
+  /** Where the machine sets the colours (high contrast), what is drawn is in its ink as well. */
+  @Test
+  void the_pen_line_has_the_ink_of_a_machine_that_sets_the_colours() {
+    var context = pages.context(1280, 800, ColorScheme.DARK);
+    var page = context.newPage();
+    page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
+    page.navigate(quill.url() + "/today");
+    page.getByRole(AriaRole.HEADING).first().waitFor();
+    assertThat(page.locator(".fill-ink").first()).isVisible();
+    assertThat(
+            page.evaluate(
+                """
+                () => getComputedStyle(document.querySelector('.fill-ink')).fill ===
+                  getComputedStyle(document.body).color
+                """))
+        .isEqualTo(true);
+    context.close();
   }
 
   @Test
