@@ -15,10 +15,13 @@ export function useFormats() {
   return useMemo(() => formats(locale), [locale])
 }
 
-/** A tag that the browser cannot use would break every page; English is better than none. */
+/**
+ * A tag that the browser cannot use would break every page; English is better than none. Days are typed by the
+ * calendar and in the figures that weeks and courses are planned by, so they are shown by the same.
+ */
 function usable(tag: string): string {
   try {
-    return Intl.getCanonicalLocales(tag)[0] ?? 'en'
+    return new Intl.Locale(tag, { calendar: 'gregory', numberingSystem: 'latn' }).toString()
   } catch {
     return 'en'
   }
@@ -113,8 +116,6 @@ function dayFormat(locale: string) {
     day: '2-digit',
     month: '2-digit',
     year: 'numeric',
-    calendar: 'gregory',
-    numberingSystem: 'latn',
     timeZone: 'UTC',
   })
   const parts = format.formatToParts(0)
