@@ -161,6 +161,25 @@ class NamesApiTest {
     assertThat(name(api, "soft pencil").path("spellings").path(0).asString()).isEqualTo(wordy);
   }
 
+  @Test
+  void what_refers_to_a_name_takes_one_as_long_as_a_name_may_be(Api api) {
+    var entry =
+        log(api, "topic", "winches", "medium", "gull feather", "book", "Loft book", "drawings", 1);
+    for (var name : List.of("winches", "gull feather", "Loft book")) {
+      rename(api, name, (name + " of the old harbour ").repeat(8).substring(0, 200).strip());
+    }
+    var stored = api.get("/api/entries/" + entry).json();
+    assertThat(stored.path("fields").path("book").asString()).hasSizeGreaterThan(190);
+    var again =
+        api.put(
+            "/api/entries/" + entry,
+            Map.of("version", stored.path("version"), "fields", stored.path("fields")));
+    assertThat(again.status()).as(again.body()).isEqualTo(200);
+    var topic = stored.path("fields").path("topic").asString();
+    var promise = Map.of("id", UUID.randomUUID(), "terms", QuotaApiTest.terms("topic", topic));
+    assertThat(api.post("/api/quotas", promise).status()).isEqualTo(201);
+  }
+
   private static Api.Answer describe(Api api, String path, List<String> spellings) {
     return api.put(
         path + "/description",

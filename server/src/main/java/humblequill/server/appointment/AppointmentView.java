@@ -1,5 +1,6 @@
 package humblequill.server.appointment;
 
+import humblequill.core.name.Name;
 import humblequill.server.entry.PosesView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -33,4 +34,4 @@ public record AppointmentView(
     @NotNull LocalTime start,
     @Min(5) @Max(720) int minutes,
     @NotNull @Size(max = 12) List<@Valid @NotNull PosesView> poses,
-    @Nullable @Size(max = 200) String resource) {}
+    @Nullable @Size(max = Name.MAX_TEXT) String resource) {}

@@ -3,6 +3,7 @@ package humblequill.server.book;
 import humblequill.core.book.Binding;
 import humblequill.core.book.Book;
 import humblequill.core.book.Paper;
+import humblequill.core.name.Name;
 import humblequill.core.quota.Rule;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -40,7 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param keptShare what of the goal was kept by the learner's own word, 0 to 100; asked on closing
  */
 public record BookFields(
-    @NotBlank @Size(max = 200) String name,
+    @NotBlank @Size(max = Name.MAX_TEXT) String name,
     @NotNull @Size(max = 40) String format,
     @Nullable @Min(1) @Max(Book.MAX_LEAVES) Integer leaves,
     boolean bothSides,
@@ -62,5 +63,5 @@ public record BookFields(
     @Nullable LocalDate closed,
     @Nullable @Min(0) @Max(100) Integer keptShare) {
   /** How the paper takes a medium. */
-  public record OnPaper(@NotBlank @Size(max = 200) String medium, @NotNull Paper takes) {}
+  public record OnPaper(@NotBlank @Size(max = Name.MAX_TEXT) String medium, @NotNull Paper takes) {}
 }

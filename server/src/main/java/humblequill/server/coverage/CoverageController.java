@@ -1,6 +1,7 @@
 package humblequill.server.coverage;
 
 import humblequill.core.entry.Depth;
+import humblequill.core.name.Name;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -54,7 +55,7 @@ class CoverageController {
   @GetMapping("/coverage/{topic}")
   TopicView topic(
       @PathVariable UUID topic,
-      @RequestParam(required = false) @Nullable @Size(max = 120) String facet) {
+      @RequestParam(required = false) @Nullable @Size(max = Name.MAX_TEXT) String facet) {
     return views.read(topic, facet);
   }
 
@@ -116,5 +117,5 @@ class CoverageController {
   }
 
   /** A warm-up to put in. */
-  record WarmUpFields(@NotNull @Size(max = 120) String topic, boolean imagined) {}
+  record WarmUpFields(@NotNull @Size(max = Name.MAX_TEXT) String topic, boolean imagined) {}
 }

@@ -3,7 +3,7 @@ package humblequill.server.data;
 /** The version of the tables that this program writes. */
 public final class Schema {
   /** Number of the newest migration. */
-  public static final int VERSION = 19;
+  public static final int VERSION = 20;
 
   private Schema() {}
 }

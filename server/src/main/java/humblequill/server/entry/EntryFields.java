@@ -4,6 +4,7 @@ import humblequill.core.entry.Entry;
 import humblequill.core.entry.EntryDraft;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
+import humblequill.core.name.Name;
 import humblequill.server.edge.Refusal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -43,13 +44,13 @@ public record EntryFields(
     @NotNull LocalDate day,
     @Nullable LocalTime time,
     @Nullable @Size(max = 80) String exerciseId,
-    @Nullable @Size(max = EntryFields.LONGEST_NAME) String topic,
+    @Nullable @Size(max = Name.MAX_TEXT) String topic,
     @Nullable @Min(1) @Max(Entry.MAX_DRAWINGS) Integer drawings,
     @Nullable @Min(1) @Max(Entry.MAX_MINUTES) Integer minutes,
-    @Nullable @Size(max = 120) String source,
-    @Nullable @Size(max = 120) String medium,
-    @Nullable @Size(max = 200) String resource,
-    @Nullable @Size(max = 120) String book,
+    @Nullable @Size(max = Name.MAX_TEXT) String source,
+    @Nullable @Size(max = Name.MAX_TEXT) String medium,
+    @Nullable @Size(max = Name.MAX_TEXT) String resource,
+    @Nullable @Size(max = Name.MAX_TEXT) String book,
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer pageFrom,
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer pageTo,
     @Nullable @Min(1) @Max(5) Integer mark,
@@ -58,9 +59,6 @@ public record EntryFields(
     @NotNull @Size(max = Entry.MAX_TEXT) String wentWrong,
     @NotNull @Size(max = Entry.MAX_TEXT) String nextTime,
     @NotNull @Size(max = Entry.MAX_TEXT) String note) {
-  /** The longest name of a topic. */
-  public static final int LONGEST_NAME = 120;
-
   /** The fields of an entry as the rules know it. */
   public static EntryFields of(Entry entry) {
     return of(new EntryDraft(entry));

@@ -7,6 +7,7 @@ import humblequill.core.entry.OwnFigure;
 import humblequill.core.entry.Study;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
+import humblequill.core.name.Name;
 import humblequill.server.edge.Refusal;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -38,7 +39,7 @@ public record StudyFields(
     @Nullable HowUsed how,
     @Nullable @Size(max = Study.MOST_FACETS)
         List<
-                @NotBlank @Size(max = 120)
+                @NotBlank @Size(max = Name.MAX_TEXT)
                 @Pattern(
                     regexp = "[^;\\r\\n]*",
                     message = "must not hold a semicolon or a line end")

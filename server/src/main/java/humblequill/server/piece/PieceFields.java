@@ -1,5 +1,6 @@
 package humblequill.server.piece;
 
+import humblequill.core.name.Name;
 import humblequill.core.piece.Piece;
 import humblequill.core.piece.Stage;
 import jakarta.validation.Valid;
@@ -24,9 +25,9 @@ import org.jspecify.annotations.Nullable;
 public record PieceFields(
     @NotBlank @Size(max = 200) String title,
     @NotNull @Size(max = 1000) String about,
-    @Nullable @Size(max = 80) String topic,
-    @Nullable @Size(max = 80) String medium,
-    @Nullable @Size(max = 80) String book,
+    @Nullable @Size(max = Name.MAX_TEXT) String topic,
+    @Nullable @Size(max = Name.MAX_TEXT) String medium,
+    @Nullable @Size(max = Name.MAX_TEXT) String book,
     boolean ended,
     @NotEmpty @Size(max = Piece.MOST_STAGES) List<@Valid @NotNull StageFields> stages) {
 

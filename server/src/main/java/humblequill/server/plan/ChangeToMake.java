@@ -3,6 +3,7 @@ package humblequill.server.plan;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import humblequill.core.course.CourseWeek;
+import humblequill.core.name.Name;
 import humblequill.core.placement.Extras;
 import humblequill.core.placement.MissedWork;
 import humblequill.core.placement.PlacedCourse;
@@ -152,7 +153,8 @@ public sealed interface ChangeToMake {
   }
 
   /** A week for a topic, before another week. */
-  record DetourForTopic(@NotNull @Size(max = 80) String week, @NotNull @Size(max = 80) String topic)
+  record DetourForTopic(
+      @NotNull @Size(max = 80) String week, @NotNull @Size(max = Name.MAX_TEXT) String topic)
       implements ChangeToMake {
     @Override
     public List<PlanChange> toCore(Ground ground) {
@@ -236,7 +238,7 @@ public sealed interface ChangeToMake {
   /** A warm-up for a topic. */
   record WarmUp(
       @NotNull @Size(max = 80) String week,
-      @NotNull @Size(max = 80) String topic,
+      @NotNull @Size(max = Name.MAX_TEXT) String topic,
       @Min(1) @Max(960) int minutes)
       implements ChangeToMake {
     @Override
@@ -248,7 +250,7 @@ public sealed interface ChangeToMake {
 
   /** More drawings of a topic, parted among weeks. */
   record MoreOf(
-      @NotNull @Size(max = 80) String topic,
+      @NotNull @Size(max = Name.MAX_TEXT) String topic,
       @Min(1) @Max(200) int drawings,
       @Min(1) @Max(28_800) int secondsEach,
       @NotNull @Size(min = 1, max = 12) List<@NotNull @Size(max = 80) String> weeks)
@@ -260,7 +262,8 @@ public sealed interface ChangeToMake {
   }
 
   /** A subject drawn now and once more at the end. */
-  record SubjectAgain(@NotNull @Size(max = 80) String week, @NotNull @Size(max = 80) String topic)
+  record SubjectAgain(
+      @NotNull @Size(max = 80) String week, @NotNull @Size(max = Name.MAX_TEXT) String topic)
       implements ChangeToMake {
     @Override
     public List<PlanChange> toCore(Ground ground) {

@@ -1,5 +1,6 @@
 package humblequill.server.quota;
 
+import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.name.Names;
 import humblequill.core.placement.MissedWork;
@@ -49,11 +50,11 @@ public record QuotaTerms(
     @NotNull LocalDate start,
     @Nullable LocalDate due,
     @NotNull Counting.Unit unit,
-    @Nullable @Size(max = 120) String topic,
+    @Nullable @Size(max = Name.MAX_TEXT) String topic,
     @Nullable @Size(max = 80) String exercise,
-    @Nullable @Size(max = 120) String medium,
-    @Nullable @Size(max = 120) String source,
-    @Nullable @Size(max = 120) String book,
+    @Nullable @Size(max = Name.MAX_TEXT) String medium,
+    @Nullable @Size(max = Name.MAX_TEXT) String source,
+    @Nullable @Size(max = Name.MAX_TEXT) String book,
     @NotNull Set<DayOfWeek> rest,
     @NotNull MissedWork policy,
     @NotNull Set<Rule> rules,

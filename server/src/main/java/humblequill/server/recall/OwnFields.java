@@ -3,6 +3,7 @@ package humblequill.server.recall;
 import humblequill.core.cabinet.Emphasis;
 import humblequill.core.cabinet.Reference;
 import humblequill.core.cabinet.View;
+import humblequill.core.name.Name;
 import humblequill.core.recall.Pin;
 import humblequill.core.recall.Plate;
 import humblequill.core.recall.StepOrder;
@@ -36,7 +37,7 @@ public final class OwnFields {
       @Nullable Long version,
       @NotBlank @Size(max = Pin.LONGEST) String title,
       @NotNull @Size(max = Plate.MOST_TOPICS)
-          List<@NotBlank @Size(max = Pin.LONGEST) String> topics,
+          List<@NotBlank @Size(max = Name.MAX_TEXT) String> topics,
       @NotNull @Size(max = LONGEST_NOTE) String note,
       @Nullable UUID picture,
       @Nullable @Valid CabinetPicture cabinet,
@@ -73,7 +74,7 @@ public final class OwnFields {
       @Nullable Long version,
       @NotBlank @Size(max = Pin.LONGEST) String title,
       @NotNull @Size(max = Plate.MOST_TOPICS)
-          List<@NotBlank @Size(max = Pin.LONGEST) String> topics,
+          List<@NotBlank @Size(max = Name.MAX_TEXT) String> topics,
       @NotNull @Size(min = 2, max = StepOrder.MOST_STEPS)
           List<@NotBlank @Size(max = StepOrder.LONGEST) String> steps) {}
 

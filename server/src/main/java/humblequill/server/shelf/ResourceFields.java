@@ -2,6 +2,7 @@ package humblequill.server.shelf;
 
 import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
+import humblequill.core.name.Name;
 import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.ResourceRole;
@@ -38,10 +39,10 @@ import org.jspecify.annotations.Nullable;
  * @param bewareOf the verdict: what to beware of
  */
 public record ResourceFields(
-    @NotBlank @Size(max = 200) String name,
+    @NotBlank @Size(max = Name.MAX_TEXT) String name,
     @NotNull ResourceKind kind,
     @NotNull ResourceRole role,
-    @NotNull @Size(max = 40) List<@NotBlank @Size(max = 120) String> topics,
+    @NotNull @Size(max = 40) List<@NotBlank @Size(max = Name.MAX_TEXT) String> topics,
     @Nullable UnitKind unit,
     @Nullable @Min(1) @Max(Units.MOST) Integer total,
     @Nullable @DecimalMin("0") @DecimalMax("99999.99") @Digits(integer = 5, fraction = 2)

@@ -6,6 +6,7 @@ import humblequill.core.cabinet.View;
 import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.UnitKind;
 import humblequill.core.entry.Units;
+import humblequill.core.name.Name;
 import humblequill.core.sitting.Drill;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -51,7 +52,7 @@ record BegunSitting(
     @NotNull @Valid SittingPlan plan,
     @NotBlank @Size(max = 400) String title,
     @Nullable @Size(max = 80) String exerciseId,
-    @Nullable @Size(max = 120) String topic,
+    @Nullable @Size(max = Name.MAX_TEXT) String topic,
     boolean timeOnly,
     @Nullable Boolean free,
     @NotNull @Size(max = 400) String aim,
@@ -61,10 +62,10 @@ record BegunSitting(
     @Nullable @Size(max = 120) String where,
     @Nullable Boolean little,
     @NotNull Drill drill,
-    @Nullable @Size(max = 120) String source,
-    @Nullable @Size(max = 120) String medium,
-    @Nullable @Size(max = 120) String book,
-    @Nullable @Size(max = 200) String resource,
+    @Nullable @Size(max = Name.MAX_TEXT) String source,
+    @Nullable @Size(max = Name.MAX_TEXT) String medium,
+    @Nullable @Size(max = Name.MAX_TEXT) String book,
+    @Nullable @Size(max = Name.MAX_TEXT) String resource,
     @Nullable UnitKind unit,
     @Nullable @Min(1) @Max(Units.MOST) Integer unitFrom,
     @Nullable @Min(1) @Max(PageSpan.MAX_PAGE) Integer page,

@@ -7,6 +7,7 @@ import humblequill.core.entry.PageSpan;
 import humblequill.core.entry.Poses;
 import humblequill.core.entry.Study;
 import humblequill.core.entry.Units;
+import humblequill.core.name.Name;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Timed;
@@ -321,8 +322,7 @@ public class SittingService implements NameUses {
       return onDay;
     } catch (Refusal gone) {
       var title = begun.title().strip();
-      return onDay.underTopic(
-          title.substring(0, Math.min(EntryFields.LONGEST_NAME, title.length())));
+      return onDay.underTopic(title.substring(0, Math.min(Name.MAX_TEXT, title.length())));
     }
   }
 
