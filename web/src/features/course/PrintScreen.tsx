@@ -47,7 +47,7 @@ function Printed({ placement, only }: { placement: string; only: string | null }
       {({ placed, weeks, today }) => (
         <div className="wide:px-8 px-4 py-6">
           <div className="no-print mb-4 flex gap-6">
-            <Button look="ink" onClick={() => window.print()}>
+            <Button look="ink" className="shrink-0" onClick={() => window.print()}>
               Print
             </Button>
             <p className="text-faded">

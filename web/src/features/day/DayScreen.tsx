@@ -77,7 +77,7 @@ function OtherDay() {
       }}
     >
       <DateField label="Another day" value={wanted} onChange={setWanted} />
-      <button type="submit" className={LINE_LINK}>
+      <button type="submit" className={`${LINE_LINK} shrink-0`}>
         Open
       </button>
     </form>

@@ -27,7 +27,7 @@ export default function RecallScreen() {
               What was learned is asked for again, ever more seldom as long as it is there: after 1, 3, 7, 16,
               35, 80 and 180 days. Five minutes a day at most, and nothing is missed by leaving it.
             </p>
-            <ul className="mt-3 grid grid-cols-2 gap-x-6 gap-y-4 max-sm:grid-cols-1">
+            <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(14rem,100%),1fr))] gap-x-6 gap-y-4">
               {view.things
                 .filter((s) => s.kind === 'PLATE')
                 .map((s) => (

@@ -73,7 +73,12 @@ function Areas({ topics }: { topics: Topics }) {
           <section key={area.name} className="border-hairline mb-4 break-inside-avoid border-t pt-2">
             <div className="flex items-baseline justify-between gap-4">
               <h2>{area.name}</h2>
-              <Button look="quiet" onClick={() => setOpen({ area: i })} aria-label={`Change ${area.name}`}>
+              <Button
+                look="quiet"
+                className="shrink-0"
+                onClick={() => setOpen({ area: i })}
+                aria-label={`Change ${area.name}`}
+              >
                 Change
               </Button>
             </div>

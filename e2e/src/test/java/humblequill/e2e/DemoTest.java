@@ -326,6 +326,25 @@ class DemoTest {
     context.close();
   }
 
+  @Test
+  void a_word_longer_than_a_phone_is_wide_stays_on_it() {
+    var id = UUID.randomUUID();
+    var word = "Grossraumdampferanlegestelle".repeat(6);
+    var fields =
+        "{\"day\":\"2026-03-05\",\"topic\":\"%s\",\"drawings\":1,\"wentWrong\":\"%s\",\"nextTime\":\"\",\"note\":\"\"}";
+    quill.json(
+        "POST",
+        "/api/entries",
+        "{\"id\":\"" + id + "\",\"fields\":" + fields.formatted(word, word) + "}");
+    var context = pages.context(390, 844, ColorScheme.LIGHT);
+    var page = context.newPage();
+    page.navigate(quill.url() + "/today");
+    assertThat(page.getByText(word).first()).isVisible();
+    assertThat(standingOut(page)).isEmpty();
+    context.close();
+    quill.json("DELETE", "/api/entries/" + id + "?version=0", "");
+  }
+
   /** Where the machine sets the colours (high contrast), what is drawn is in its ink as well. */
   @Test
   void the_pen_line_has_the_ink_of_a_machine_that_sets_the_colours() {
