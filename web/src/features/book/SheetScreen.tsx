@@ -225,10 +225,11 @@ function Making({ pages, title }: { pages: Page[]; title: string }) {
         },
         parseAs: 'blob',
       } as const
-      const file = await answer(
-        as === 'pdf' ? api.POST('/api/sheet', wanted) : api.POST('/api/sheet/strip', wanted),
-      )
-      save(file as unknown as Blob, `${named.trim() || 'pages'}.${as}`)
+      const request = as === 'pdf' ? api.POST('/api/sheet', wanted) : api.POST('/api/sheet/strip', wanted)
+      const file = await answer<unknown>(request)
+      save(file as Blob, `${named.trim() || 'pages'}.${as}`)
+      const { response } = await request
+      return [...decodeURIComponent(response.headers.get('Missing-Letters') ?? '')]
     },
   })
   const ready = pages.length > 0 && perSheet !== undefined && !make.isPending
@@ -267,6 +268,12 @@ function Making({ pages, title }: { pages: Page[]; title: string }) {
         <Checks legend="Under each picture" of={WORDS} chosen={words} onChange={setWords} />
       </div>
       <Refused error={make.error} className="col-span-2" />
+      {make.data && make.data.length > 0 && (
+        <p role="status" className="text-sanguine col-span-2">
+          No font on this machine has {make.data.join(' ')}; a question mark stands for{' '}
+          {make.data.length === 1 ? 'it' : 'each of them'}.
+        </p>
+      )}
       <div className="col-span-2 flex flex-wrap gap-x-6">
         <Button type="submit" look="ink" disabled={!ready}>
           {make.isPending ? 'Making it…' : `Make the PDF of ${plural(pages.length, 'page')}`}

@@ -134,6 +134,8 @@ class PagePictureApiTest {
     assertThat(chosen.path("bare").asInt()).isEqualTo(1);
     assertThat(sheet(api, id, 1).status()).isEqualTo(200);
     assertThat(sheet(api, id, 1).body()).startsWith("%PDF-");
+    // RFC 3629: U+0378, which no font can have, is CD B8.
+    assertThat(sheet(api, id, 1).raw().headers().firstValue("Missing-Letters")).hasValue("%CD%B8");
     assertThat(sheet(api, hidden, 1).status()).isEqualTo(400);
   }
 
@@ -142,7 +144,7 @@ class PagePictureApiTest {
         "/api/sheet",
         Map.of(
             "title",
-            "Owed",
+            "Owed\u0378",
             "paper",
             "A4",
             "perSheet",

@@ -1,11 +1,14 @@
 package humblequill.server.book;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import humblequill.server.entry.EntryFilter;
 import humblequill.server.settings.SettingsService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Size;
+import java.net.URLEncoder;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.UUID;
@@ -22,6 +25,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/sheet")
 class SheetController {
+  /** Letters that no font here has, percent-encoded. */
+  private static final String MISSING = "Missing-Letters";
+
   private final Sheets sheets;
   private final SettingsService settings;
 
@@ -67,16 +73,23 @@ class SheetController {
   /** The document, as PDF. */
   @PostMapping(produces = "application/pdf")
   ResponseEntity<byte[]> pdf(@RequestBody @Valid Sheets.Wanted wanted) {
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pages.pdf\"")
-        .body(sheets.pdf(wanted, Locale.forLanguageTag(settings.read().locale())));
+    return file("pages.pdf", sheets.pdf(wanted, locale()));
   }
 
   /** The same pictures side by side, as PNG. */
   @PostMapping(path = "/strip", produces = "image/png")
   ResponseEntity<byte[]> strip(@RequestBody @Valid Sheets.Wanted wanted) {
+    return file("pages.png", sheets.strip(wanted, locale()));
+  }
+
+  private Locale locale() {
+    return Locale.forLanguageTag(settings.read().locale());
+  }
+
+  private static ResponseEntity<byte[]> file(String name, Sheets.Sheet sheet) {
     return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"pages.png\"")
-        .body(sheets.strip(wanted, Locale.forLanguageTag(settings.read().locale())));
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+        .header(MISSING, URLEncoder.encode(String.join("", sheet.missing()), UTF_8))
+        .body(sheet.file());
   }
 }

@@ -1,10 +1,17 @@
 package humblequill.server.book;
 
 import humblequill.core.book.SheetLayout;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.font.TextLayout;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -20,18 +27,17 @@ final class SheetPdf implements AutoCloseable {
   private static final float LINE = 10;
   private static final int LINES = 2;
 
+  /** Where the coordinates of a piece of an outline hold its end. */
+  private static final Map<Integer, Integer> ENDS =
+      Map.of(PathIterator.SEG_QUADTO, 2, PathIterator.SEG_CUBICTO, 4);
+
   private final PDDocument document = new PDDocument();
-  private final List<PDFont> fonts = new ArrayList<>();
+  private final Map<Integer, PDFont> fonts = new HashMap<>();
   private final SheetLayout layout;
 
-  SheetPdf(SheetLayout layout, String title) throws IOException {
+  SheetPdf(SheetLayout layout, String title) {
     this.layout = layout;
     document.getDocumentInformation().setTitle(title);
-    for (var name : List.of("latin", "latin-ext")) {
-      try (var in = SheetPdf.class.getResourceAsStream("/fonts/alegreya-sans-" + name + ".ttf")) {
-        fonts.add(PDType0Font.load(document, in));
-      }
-    }
   }
 
   /** A picture and the words under it. */
@@ -121,53 +127,85 @@ final class SheetPdf implements AutoCloseable {
     return shown.equals(words) ? words : shown + "…";
   }
 
-  /** A piece of text that one font can write. */
-  private record Run(PDFont font, String text) {}
-
-  /** What no font of ours has stands as a question mark. */
-  private List<Run> runs(String words) {
-    var runs = new ArrayList<Run>();
-    words
-        .codePoints()
-        .forEach(
-            point -> {
-              var one = Character.toString(point);
-              var font = fonts.stream().filter(f -> has(f, one)).findFirst();
-              var run = new Run(font.orElse(fonts.get(0)), font.isPresent() ? one : "?");
-              if (!runs.isEmpty() && runs.get(runs.size() - 1).font == run.font) {
-                run = new Run(run.font, runs.remove(runs.size() - 1).text + run.text);
-              }
-              runs.add(run);
-            });
-    return runs;
-  }
-
-  private static boolean has(PDFont font, String one) {
-    try {
-      font.encode(one);
-      return true;
-    } catch (IOException | IllegalArgumentException e) {
-      return false;
-    }
-  }
-
   private double width(String words, float size) throws IOException {
     double width = 0;
-    for (var run : runs(words)) {
-      width += run.font.getStringWidth(run.text) / 1000 * size;
+    for (var run : Lettering.runs(words)) {
+      width +=
+          run.byTheMachine()
+              ? outlined(run, size).getAdvance()
+              : font(run).getStringWidth(run.text()) / 1000 * size;
     }
     return width;
   }
 
+  private PDFont font(Lettering.Run run) throws IOException {
+    var font = fonts.get(run.font());
+    if (font == null) {
+      try (var in = Lettering.file(run.font())) {
+        font = PDType0Font.load(document, in);
+      }
+      fonts.put(run.font(), font);
+    }
+    return font;
+  }
+
+  /** A font of the machine stays on it; only the shapes of its letters go into the file. */
+  private static TextLayout outlined(Lettering.Run run, float size) {
+    return new TextLayout(
+        run.text(), run.letters().deriveFont(size), new FontRenderContext(null, true, true));
+  }
+
   private void text(PDPageContentStream pen, String words, float size, double x, double y)
       throws IOException {
-    pen.beginText();
-    pen.newLineAtOffset((float) x, (float) y);
-    for (var run : runs(words)) {
-      pen.setFont(run.font, size);
-      pen.showText(run.text);
+    double at = x;
+    for (var run : Lettering.runs(words)) {
+      if (run.byTheMachine()) {
+        var letters = outlined(run, size);
+        shapes(pen, letters.getOutline(new AffineTransform(1, 0, 0, -1, at, y)));
+        at += letters.getAdvance();
+      } else {
+        var font = font(run);
+        pen.beginText();
+        pen.setFont(font, size);
+        pen.newLineAtOffset((float) at, (float) y);
+        pen.showText(run.text());
+        pen.endText();
+        at += font.getStringWidth(run.text()) / 1000 * size;
+      }
     }
-    pen.endText();
+  }
+
+  private static void shapes(PDPageContentStream pen, Shape shape) throws IOException {
+    float[] p = new float[6];
+    float x = 0;
+    float y = 0;
+    for (var path = shape.getPathIterator(null); !path.isDone(); path.next()) {
+      int kind = path.currentSegment(p);
+      switch (kind) {
+        case PathIterator.SEG_MOVETO -> pen.moveTo(p[0], p[1]);
+        case PathIterator.SEG_LINETO -> pen.lineTo(p[0], p[1]);
+        // The same curve with two handles.
+        case PathIterator.SEG_QUADTO ->
+            pen.curveTo(
+                towards(x, p[0]),
+                towards(y, p[1]),
+                towards(p[2], p[0]),
+                towards(p[3], p[1]),
+                p[2],
+                p[3]);
+        case PathIterator.SEG_CUBICTO -> pen.curveTo(p[0], p[1], p[2], p[3], p[4], p[5]);
+        default -> pen.closePath();
+      }
+      int end = ENDS.getOrDefault(kind, 0);
+      x = p[end];
+      y = p[end + 1];
+    }
+    pen.fill();
+  }
+
+  /** Two thirds of the way from an end of a curve to its handle. */
+  private static float towards(float end, float handle) {
+    return end + (handle - end) * 2 / 3;
   }
 
   @Override

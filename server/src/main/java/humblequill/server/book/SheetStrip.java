@@ -1,8 +1,6 @@
 package humblequill.server.book;
 
 import java.awt.Color;
-import java.awt.Font;
-import java.awt.FontFormatException;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
@@ -45,15 +43,14 @@ final class SheetStrip {
     pen.setColor(INK);
     pen.setRenderingHint(
         RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
-    var font = font();
-    write(pen, font.deriveFont(LARGE), title, GAP, GAP + (int) LARGE, width - 2 * GAP);
+    write(pen, LARGE, title, GAP, GAP + (int) LARGE, width - 2 * GAP);
     int x = GAP;
     for (int i = 0; i < pictures.size(); i++) {
       var picture = pictures.get(i);
       pen.drawImage(picture, x, top, null);
       write(
           pen,
-          font.deriveFont(SMALL),
+          SMALL,
           tiles.get(i).caption(),
           x,
           top + HEIGHT + (int) SMALL + 4,
@@ -77,23 +74,24 @@ final class SheetStrip {
     return on;
   }
 
-  private static Font font() throws IOException {
-    try (var in = SheetStrip.class.getResourceAsStream("/fonts/alegreya-sans-latin.ttf")) {
-      return Font.createFont(Font.TRUETYPE_FONT, in);
-    } catch (FontFormatException e) {
-      throw new IOException(e);
+  /** Words on one line, shortened where they would run over. */
+  private static void write(Graphics2D pen, float size, String words, int x, int y, int width) {
+    var shown = words;
+    while (!shown.isEmpty()
+        && width(pen, size, shown.equals(words) ? shown : shown + "…") > width) {
+      shown = shown.substring(0, shown.offsetByCodePoints(shown.length(), -1));
+    }
+    float at = x;
+    for (var run : Lettering.runs(shown.equals(words) ? words : shown + "…")) {
+      pen.setFont(run.letters().deriveFont(size));
+      pen.drawString(run.text(), at, y);
+      at += pen.getFontMetrics().stringWidth(run.text());
     }
   }
 
-  /** Words on one line, shortened where they would run over. */
-  private static void write(Graphics2D pen, Font font, String words, int x, int y, int width) {
-    pen.setFont(font);
-    var metrics = pen.getFontMetrics();
-    var shown = words;
-    while (!shown.isEmpty()
-        && metrics.stringWidth(shown.equals(words) ? shown : shown + "…") > width) {
-      shown = shown.substring(0, shown.offsetByCodePoints(shown.length(), -1));
-    }
-    pen.drawString(shown.equals(words) ? words : shown + "…", x, y);
+  private static int width(Graphics2D pen, float size, String words) {
+    return Lettering.runs(words).stream()
+        .mapToInt(run -> pen.getFontMetrics(run.letters().deriveFont(size)).stringWidth(run.text()))
+        .sum();
   }
 }

@@ -24,9 +24,11 @@ import java.time.format.FormatStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -186,15 +188,28 @@ class Sheets {
         picture);
   }
 
+  /**
+   * What was made of some pages.
+   *
+   * @param missing letters that no font here has; a question mark stands for each
+   */
+  record Sheet(byte[] file, Set<String> missing) {
+    private static Sheet of(byte[] file, Wanted wanted, List<SheetPdf.Tile> tiles) {
+      var missing = new LinkedHashSet<>(Lettering.missing(wanted.title()));
+      tiles.forEach(tile -> missing.addAll(Lettering.missing(tile.caption())));
+      return new Sheet(file, missing);
+    }
+  }
+
   /** The document. */
   @Transactional(readOnly = true)
-  byte[] pdf(Wanted wanted, Locale locale) {
+  Sheet pdf(Wanted wanted, Locale locale) {
     var tiles = tiles(wanted, locale);
     try (var pdf =
         new SheetPdf(SheetLayout.of(wanted.paper(), wanted.perSheet()), wanted.title())) {
       var out = new ByteArrayOutputStream();
       pdf.write(wanted.title(), tiles, out);
-      return out.toByteArray();
+      return Sheet.of(out.toByteArray(), wanted, tiles);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -202,7 +217,7 @@ class Sheets {
 
   /** The same pictures side by side, as PNG. */
   @Transactional(readOnly = true)
-  byte[] strip(Wanted wanted, Locale locale) {
+  Sheet strip(Wanted wanted, Locale locale) {
     if (wanted.pages().size() > SheetStrip.MOST) {
       throw Refusal.badValue(
           "pages",
@@ -210,7 +225,8 @@ class Sheets {
           "A strip shows at most " + SheetStrip.MOST + " pictures; the PDF shows more.");
     }
     try {
-      return SheetStrip.png(wanted.title(), tiles(wanted, locale));
+      var tiles = tiles(wanted, locale);
+      return Sheet.of(SheetStrip.png(wanted.title(), tiles), wanted, tiles);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -3,6 +3,7 @@ package humblequill.server.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import com.lowagie.text.pdf.PRStream;
 import com.lowagie.text.pdf.PdfName;
@@ -10,6 +11,7 @@ import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import humblequill.core.book.SheetLayout;
 import humblequill.server.picture.Pictures;
+import java.awt.Font;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -73,15 +75,41 @@ class SheetPdfTest {
   }
 
   @Test
-  void letters_of_several_languages_are_written_and_others_stand_as_question_marks()
-      throws IOException {
+  void letters_of_several_languages_are_written() throws IOException {
     var words = "Łódź, Ærø, Škoda č · 12× “quoted”";
     var reader = read(SheetLayout.Paper.A4, 2, "Größe", List.of(new Made(new byte[0], words)));
     var text = new PdfTextExtractor(reader).getTextFromPage(1);
     assertThat(text).contains("Größe");
     assertThat(text.replace(" ", "")).contains(words.replace(" ", ""));
-    var other = read(SheetLayout.Paper.A4, 2, "海", List.of(new Made(new byte[0], "x")));
-    assertThat(new PdfTextExtractor(other).getTextFromPage(1)).contains("?");
+    var many = "Лодка Ωμέγα Thuyền";
+    var other = read(SheetLayout.Paper.A4, 2, many, List.of(new Made(new byte[0], "x")));
+    assertThat(new PdfTextExtractor(other).getTextFromPage(1).replace(" ", ""))
+        .contains(many.replace(" ", ""));
+  }
+
+  /** U+0378 is no letter (Unicode 17, Greek and Coptic): no font can have it. */
+  @Test
+  void what_no_font_has_stands_as_a_question_mark_and_is_told() throws IOException {
+    var reader = read(SheetLayout.Paper.A4, 2, "a\u0378b", List.of(new Made(new byte[0], "x")));
+    assertThat(new PdfTextExtractor(reader).getTextFromPage(1)).contains("a?b");
+    assertThat(Lettering.missing("a\u0378b\u0378 Łódź")).containsExactly("\u0378");
+  }
+
+  @Test
+  void an_accent_belongs_to_its_letter_and_what_has_no_shape_is_left_out() throws IOException {
+    var words = "cafe\u0301 \u202eport\ufe0f\tside";
+    var reader = read(SheetLayout.Paper.A4, 2, words, List.of(new Made(new byte[0], "x")));
+    assertThat(new PdfTextExtractor(reader).getTextFromPage(1)).contains("café port side");
+  }
+
+  /** What our fonts lack is drawn from those of the machine, where it has them. */
+  @Test
+  void words_written_from_the_right_are_one_piece() {
+    assumeThat(new Font(Font.SANS_SERIF, Font.PLAIN, 1).canDisplayUpTo("ספר הנמל")).isEqualTo(-1);
+    var runs = Lettering.runs("ספר הנמל");
+    assertThat(runs).hasSize(1);
+    assertThat(runs.get(0).byTheMachine()).isTrue();
+    assertThat(runs.get(0).text()).isEqualTo("ספר הנמל");
   }
 
   @Test
