@@ -1,5 +1,6 @@
 package humblequill.server.review;
 
+import humblequill.core.name.Name;
 import humblequill.core.review.WeekSeries.Figure;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -155,7 +156,7 @@ class LookBackController {
 
   /** Drawings of one subject. */
   record LaidSubject(
-      @NotBlank @Size(max = 120) String title,
+      @NotBlank @Size(max = Name.MAX_TEXT) String title,
       @NotNull @Size(min = 1, max = OwnSubjects.MOST) List<@NotNull UUID> entries) {}
 
   /** Courses that are to fill a year. */

@@ -1,5 +1,6 @@
 package humblequill.server.review;
 
+import humblequill.core.name.Name;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -79,7 +80,7 @@ class RankingController {
 
   /** Pictures to be ranked. */
   record NewRanking(
-      @NotBlank @Size(max = 120) String title,
+      @NotBlank @Size(max = Name.MAX_TEXT) String title,
       @NotNull @Size(min = 1, max = Rankings.MOST) List<@NotNull UUID> pictures) {}
 
   /** What is liked and not liked about a picture. */
