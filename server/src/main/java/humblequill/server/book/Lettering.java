@@ -10,8 +10,13 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.apache.fontbox.ttf.CmapLookup;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
 /**
  * What sheets are lettered with: fonts of our own, and those of the machine for what ours lack.
@@ -22,7 +27,8 @@ final class Lettering {
       List.of("latin", "latin-ext", "cyrillic", "cyrillic-ext", "greek", "greek-ext", "vietnamese");
   private static final int MACHINE = OWN.size();
   private static final String NONE_HAS_IT = "?";
-  private static final List<Font> FONTS = load();
+  private static final List<CmapLookup> OURS =
+      IntStream.range(0, MACHINE).mapToObj(Lettering::lettersOf).toList();
 
   private Lettering() {}
 
@@ -39,23 +45,50 @@ final class Lettering {
 
     /** The font, one point high. */
     Font letters() {
-      return FONTS.get(font);
+      return byTheMachine() ? OfTheMachine.FONT.orElseThrow() : ToDrawWith.FONTS.get(font);
     }
   }
 
-  private static List<Font> load() {
-    var fonts = new ArrayList<Font>();
-    for (int i = 0; i < OWN.size(); i++) {
-      try (var in = file(i)) {
-        fonts.add(Font.createFont(Font.TRUETYPE_FONT, in));
+  private static CmapLookup lettersOf(int font) {
+    try (var in = file(font)) {
+      return new TTFParser().parse(new RandomAccessReadBuffer(in)).getUnicodeCmapLookup();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Our own fonts as the machine draws with them; loaded when they are first needed. */
+  private static final class ToDrawWith {
+    private static final List<Font> FONTS =
+        IntStream.range(0, MACHINE).mapToObj(ToDrawWith::font).toList();
+
+    private static Font font(int font) {
+      try (var in = file(font)) {
+        return Font.createFont(Font.TRUETYPE_FONT, in);
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       } catch (FontFormatException e) {
         throw new IllegalStateException(e);
       }
     }
-    fonts.add(new Font(Font.SANS_SERIF, Font.PLAIN, 1));
-    return List.copyOf(fonts);
+  }
+
+  private static final class OfTheMachine {
+    private static final Optional<Font> FONT = find();
+
+    /** Where the machine has none, or what finds them is not installed, there is none. */
+    private static Optional<Font> find() {
+      try {
+        var font = new Font(Font.SANS_SERIF, Font.PLAIN, 1);
+        return font.canDisplay('a') ? Optional.of(font) : Optional.empty();
+      } catch (RuntimeException | InternalError | LinkageError e) {
+        return Optional.empty();
+      }
+    }
+
+    private static boolean has(int point) {
+      return FONT.isPresent() && FONT.get().canDisplay(point);
+    }
   }
 
   /** The file of one of our own fonts. */
@@ -66,7 +99,8 @@ final class Lettering {
   /** Words as runs from left to right; with a language written from the right they are one run. */
   static List<Run> runs(String words) {
     var text = plain(words);
-    if (Bidi.requiresBidi(text.toCharArray(), 0, text.length())) {
+    boolean fromTheRight = Bidi.requiresBidi(text.toCharArray(), 0, text.length());
+    if (fromTheRight && OfTheMachine.FONT.isPresent()) {
       var all = text.codePoints().mapToObj(Lettering::byTheMachine).collect(Collectors.joining());
       return List.of(new Run(MACHINE, all));
     }
@@ -96,17 +130,17 @@ final class Lettering {
   }
 
   private static String byTheMachine(int point) {
-    return FONTS.get(MACHINE).canDisplay(point) ? Character.toString(point) : NONE_HAS_IT;
+    return OfTheMachine.has(point) ? Character.toString(point) : NONE_HAS_IT;
   }
 
   /** The first font that has a letter; below 0 if none. */
   private static int fontOf(int point) {
-    for (int i = 0; i < FONTS.size(); i++) {
-      if (FONTS.get(i).canDisplay(point)) {
+    for (int i = 0; i < OURS.size(); i++) {
+      if (OURS.get(i).getGlyphId(point) > 0) {
         return i;
       }
     }
-    return -1;
+    return OfTheMachine.has(point) ? MACHINE : -1;
   }
 
   /** Without what has no shape of its own; letters and their accents as one. */
