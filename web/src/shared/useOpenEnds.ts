@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../api/client'
+import { BOUNDS } from '../api/generated/bounds'
 import { useNotice } from '../ui/Notices'
 
 type End = Schemas['OpenEndView']
@@ -10,7 +11,7 @@ export const endAt = (end: End) =>
     ? `/pieces/${end.id}`
     : end.kind === 'RESOURCE'
       ? `/shelf/${end.id}`
-      : `/sitting?${new URLSearchParams({ topic: end.text.slice(0, 120) }).toString()}`
+      : `/sitting?${new URLSearchParams({ topic: end.text.slice(0, BOUNDS.BegunSitting.topic.maxLength) }).toString()}`
 
 /** Writes to open ends. */
 export function useOpenEnds() {
