@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.apache.fontbox.ttf.CmapLookup;
@@ -117,6 +118,16 @@ final class Lettering {
               runs.add(run);
             });
     return runs;
+  }
+
+  /** Words on one line, shortened where they would run over. */
+  static String fitting(String words, double width, ToDoubleFunction<String> measure) {
+    var shown = words;
+    while (!shown.isEmpty()
+        && measure.applyAsDouble(shown.equals(words) ? shown : shown + "…") > width) {
+      shown = shown.substring(0, shown.offsetByCodePoints(shown.length(), -1));
+    }
+    return shown.equals(words) ? words : shown + "…";
   }
 
   /** The letters of some words that no font has, each once. */

@@ -8,6 +8,7 @@ import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -96,7 +97,7 @@ final class SheetPdf implements AutoCloseable {
   }
 
   /** Words in at most two lines, broken between words. */
-  private List<String> lines(String words, double width) throws IOException {
+  private List<String> lines(String words, double width) {
     var lines = new ArrayList<String>();
     var line = "";
     for (var word : words.split(" ")) {
@@ -119,23 +120,23 @@ final class SheetPdf implements AutoCloseable {
     return shown;
   }
 
-  private String fitting(String words, float size, double width) throws IOException {
-    var shown = words;
-    while (!shown.isEmpty() && width(shown.equals(words) ? shown : shown + "…", size) > width) {
-      shown = shown.substring(0, shown.offsetByCodePoints(shown.length(), -1));
-    }
-    return shown.equals(words) ? words : shown + "…";
+  private String fitting(String words, float size, double width) {
+    return Lettering.fitting(words, width, some -> width(some, size));
   }
 
-  private double width(String words, float size) throws IOException {
-    double width = 0;
-    for (var run : Lettering.runs(words)) {
-      width +=
-          run.byTheMachine()
-              ? outlined(run, size).getAdvance()
-              : font(run).getStringWidth(run.text()) / 1000 * size;
+  private double width(String words, float size) {
+    return Lettering.runs(words).stream().mapToDouble(run -> width(run, size)).sum();
+  }
+
+  private double width(Lettering.Run run, float size) {
+    if (run.byTheMachine()) {
+      return outlined(run, size).getAdvance();
     }
-    return width;
+    try {
+      return font(run).getStringWidth(run.text()) / 1000 * size;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private PDFont font(Lettering.Run run) throws IOException {
@@ -160,18 +161,15 @@ final class SheetPdf implements AutoCloseable {
     double at = x;
     for (var run : Lettering.runs(words)) {
       if (run.byTheMachine()) {
-        var letters = outlined(run, size);
-        shapes(pen, letters.getOutline(new AffineTransform(1, 0, 0, -1, at, y)));
-        at += letters.getAdvance();
+        shapes(pen, outlined(run, size).getOutline(new AffineTransform(1, 0, 0, -1, at, y)));
       } else {
-        var font = font(run);
         pen.beginText();
-        pen.setFont(font, size);
+        pen.setFont(font(run), size);
         pen.newLineAtOffset((float) at, (float) y);
         pen.showText(run.text());
         pen.endText();
-        at += font.getStringWidth(run.text()) / 1000 * size;
       }
+      at += width(run, size);
     }
   }
 

@@ -76,13 +76,9 @@ final class SheetStrip {
 
   /** Words on one line, shortened where they would run over. */
   private static void write(Graphics2D pen, float size, String words, int x, int y, int width) {
-    var shown = words;
-    while (!shown.isEmpty()
-        && width(pen, size, shown.equals(words) ? shown : shown + "…") > width) {
-      shown = shown.substring(0, shown.offsetByCodePoints(shown.length(), -1));
-    }
+    var shown = Lettering.fitting(words, width, some -> width(pen, size, some));
     float at = x;
-    for (var run : Lettering.runs(shown.equals(words) ? words : shown + "…")) {
+    for (var run : Lettering.runs(shown)) {
       pen.setFont(run.letters().deriveFont(size));
       pen.drawString(run.text(), at, y);
       at += pen.getFontMetrics().stringWidth(run.text());

@@ -1,5 +1,6 @@
 package humblequill.server.recall;
 
+import humblequill.core.name.Name;
 import humblequill.core.recall.Judging;
 import humblequill.server.recall.Recall.Way;
 import humblequill.server.recall.ShownInRecall.OrderView;
@@ -50,7 +51,8 @@ class RecallController {
   /** What a sitting on topics can begin with. */
   @GetMapping("/before")
   RecallViews.BeforeSitting before(
-      @RequestParam(defaultValue = "") @Size(max = 20) List<@Size(max = 200) String> topic) {
+      @RequestParam(defaultValue = "") @Size(max = 20)
+          List<@Size(max = Name.MAX_TEXT) String> topic) {
     return views.before(topic);
   }
 
