@@ -70,7 +70,8 @@ public class HumbleQuill {
         (ApplicationListener<ApplicationReadyEvent>)
             ready -> announce(ready.getApplicationContext().getEnvironment(), folder));
     try {
-      application.run(options.rest());
+      var opened = application.run(options.rest());
+      opened.getBeanProvider(Rehearsal.class).ifAvailable(rehearsed -> System.exit(0));
     } catch (RuntimeException e) {
       throw new DataFolder.Unusable(FailedStart.sentence(folder, e));
     }

@@ -20,7 +20,15 @@ final class ScriptRun implements AutoCloseable {
   private static final String PUT_TOGETHER = "SYSTEM_COMBINE_";
 
   private final ScriptReader statements;
-  private Optional<String> next;
+  private Optional<Step> next;
+
+  /** A statement, and whether it puts in rows that need nothing before them. */
+  private record Step(String statement, boolean rows) {
+    private static Step of(String statement) {
+      var rows = statement.stripLeading().startsWith(ROWS) && !statement.contains(PUT_TOGETHER);
+      return new Step(statement, rows);
+    }
+  }
 
   ScriptRun(Path script) throws IOException, SQLException {
     statements = new ScriptReader(Files.newBufferedReader(script));
@@ -31,7 +39,7 @@ final class ScriptRun implements AutoCloseable {
   /** Carries out all of it; both connections gather what they write. */
   void into(Connection first, Connection second) throws IOException, SQLException {
     while (next.isPresent()) {
-      if (isRows(next.get())) {
+      if (next.get().rows()) {
         try (var beside = Beside.doing(() -> putInRows(second))) {
           putInRows(first);
           beside.result();
@@ -47,6 +55,8 @@ final class ScriptRun implements AutoCloseable {
 
   private void putInRows(Connection connection) throws SQLException {
     try (var statement = connection.createStatement()) {
+      // What is written in the database's own words has no others to look for.
+      statement.setEscapeProcessing(false);
       for (var rows = rows(); rows.isPresent(); rows = rows()) {
         statement.execute(rows.get());
       }
@@ -55,25 +65,21 @@ final class ScriptRun implements AutoCloseable {
   }
 
   private synchronized Optional<String> rows() throws SQLException {
-    return next.isPresent() && isRows(next.get()) ? Optional.of(take()) : Optional.empty();
+    return next.filter(Step::rows).isPresent() ? Optional.of(take()) : Optional.empty();
   }
 
   private synchronized String take() throws SQLException {
-    var taken = next.orElseThrow();
+    var taken = next.orElseThrow().statement();
     next = read();
     return taken;
   }
 
-  private Optional<String> read() throws SQLException {
+  private Optional<Step> read() throws SQLException {
     try {
-      return Optional.ofNullable(statements.readStatement());
+      return Optional.ofNullable(statements.readStatement()).map(Step::of);
     } catch (DbException e) {
       throw DbException.toSQLException(e);
     }
-  }
-
-  private static boolean isRows(String statement) {
-    return statement.stripLeading().startsWith(ROWS) && !statement.contains(PUT_TOGETHER);
   }
 
   @Override
