@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useEffectEvent } from 'react'
+import { useEffect, useEffectEvent, useRef } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
@@ -44,13 +44,18 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
     say(`Not kept: ${error.message}`)
     void client.invalidateQueries({ queryKey: ['rankings'] })
   }
+  // The answer brings the next pair with another version: a choice between that pair is never too early.
+  const chosenOn = useRef<number>(undefined)
   const choose = useMutation({
     mutationFn: ([winner, loser]: [string, string]) =>
       answer(
         api.POST('/api/rankings/{id}/choices', { ...path, body: { version: r.version, winner, loser } }),
       ),
     onSuccess: settled,
-    onError,
+    onError: (error) => {
+      chosenOn.current = undefined
+      onError(error)
+    },
   })
   const tellWords = useMutation({
     mutationFn: (words: Omit<Schemas['PictureWords'], 'version'>) =>
@@ -83,7 +88,8 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
     onError,
   })
   const pick = (winner?: string, loser?: string) => {
-    if (winner && loser && !choose.isPending) {
+    if (winner && loser && chosenOn.current !== r.version) {
+      chosenOn.current = r.version
       choose.mutate([winner, loser])
     }
   }
@@ -116,13 +122,12 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
                   key={picture}
                   type="button"
                   className="border-hairline hover:border-ink border"
-                  disabled={choose.isPending}
                   onClick={() => pick(picture, i === 0 ? r.next?.other : r.next?.one)}
                 >
                   <img
                     src={`/api/pictures/${picture}/LARGE`}
                     alt={i === 0 ? 'The left picture' : 'The right picture'}
-                    className="plate max-h-[55dvh] w-full object-contain"
+                    className="plate aspect-[3/4] max-h-[55dvh] w-full object-contain"
                   />
                 </button>
               ))}
