@@ -74,10 +74,10 @@ function Line({ line }: { line: Schemas['ComparisonLine'] }) {
             src={src}
             alt=""
             loading="lazy"
-            className="plate border-hairline size-16 border object-contain"
+            className="plate border-hairline size-16 shrink-0 border object-contain"
           />
         ) : (
-          <span key={i} className="border-hairline size-16 border border-dashed" />
+          <span key={i} className="border-hairline size-16 shrink-0 border border-dashed" />
         ),
       )}
       <div className="min-w-0">

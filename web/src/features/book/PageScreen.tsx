@@ -16,6 +16,7 @@ import { PageFacts } from './PageFacts'
 import { PutIntoBook } from './PutIntoBook'
 import { PutIn } from '../../shared/picture/PutIn'
 import { STATES } from './text'
+import { roomFor } from '../../shared/picture/room'
 
 type Page = Schemas['PageView']
 
@@ -203,7 +204,8 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
         width={picture.width}
         height={picture.height}
         alt={words}
-        className="plate border-hairline max-h-[68dvh] w-auto max-w-full border object-contain"
+        className="plate border-hairline max-w-full border object-contain"
+        style={roomFor(picture, '68dvh')}
       />
       <figcaption className="text-faded flex flex-wrap items-baseline gap-x-5">
         <span>

@@ -2,6 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { Glass } from '../../ui/Glass'
 import { useFormats } from '../../ui/locale'
+import { roomFor } from '../../shared/picture/room'
 
 export type Spot = Schemas['Spot']
 
@@ -71,7 +72,8 @@ export function SheetOnPicture({
           width={width}
           height={height}
           alt="As it came"
-          className="plate max-h-[68dvh] w-auto max-w-full"
+          className="plate max-w-full"
+          style={roomFor({ width, height }, '68dvh')}
         />
         <svg
           viewBox="0 0 1 1"

@@ -17,6 +17,7 @@ import { PicturesInRow } from './PicturesInRow'
 import { useLooking, type Looking } from './useLooking'
 import { PageChoice } from '../../shared/picture/PageChoice'
 import { PutIn } from '../../shared/picture/PutIn'
+import { roomFor } from '../../shared/picture/room'
 
 type Waits = Schemas['WaitingPicture']
 type Proposed = Schemas['ProposedPage']
@@ -149,7 +150,8 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
           width={picture.width}
           height={picture.height}
           alt={picture.originalName}
-          className="plate border-hairline max-h-[70dvh] w-auto max-w-full border object-contain"
+          className="plate border-hairline max-w-full border object-contain"
+          style={roomFor(picture, '70dvh')}
         />
       </Leaf>
       <Leaf second aria-labelledby="tray">

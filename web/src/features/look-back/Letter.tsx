@@ -35,7 +35,7 @@ export function BestAndWeakest({ of: { best, weakest } }: { of: Pick<Review['fac
           <img
             src={pictureAt(page.picture ?? '', 'SMALL')}
             alt={`${page.called}, mark ${page.mark}`}
-            className="plate border-hairline w-full border object-contain"
+            className="plate border-hairline aspect-[3/4] w-full border object-contain"
           />
           <figcaption className="text-faded text-sm">
             mark {page.mark}, {page.called}
