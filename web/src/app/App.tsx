@@ -86,11 +86,14 @@ export function App() {
 function Opened({ settings }: { settings: Schemas['Settings'] }) {
   useTheme(settings.theme)
   useTurn()
-  useTitle()
+  const cameTo = useTitle()
   const locale = settings.started ? settings.locale : navigator.language
   useEffect(() => tellAs(formats(locale).sentence), [locale])
   return (
     <Locale.Provider value={locale}>
+      <p aria-live="polite" className="sr-only">
+        {cameTo}
+      </p>
       <NoticesProvider>
         <Suspense fallback={<p className="p-6">Reading…</p>}>
           {settings.started ? (

@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -115,13 +116,29 @@ class DemoTest {
     var page = context.newPage();
     for (var path :
         List.of(
-            "/today", "/sitting?free=true", "/bench", "/settings", "/easy", "/look-back/before")) {
+            "/today",
+            "/sitting?free=true",
+            "/bench",
+            "/settings",
+            "/easy",
+            "/look-back/before",
+            aPageWithAPicture())) {
       page.navigate(quill.url() + path);
       page.getByRole(AriaRole.HEADING).first().waitFor();
       page.waitForLoadState(LoadState.NETWORKIDLE);
       assertThat(((Number) page.evaluate("window.moved")).doubleValue()).as(path).isLessThan(0.002);
     }
     context.close();
+  }
+
+  private static String aPageWithAPicture() {
+    var books = quill.get("/api/books").body();
+    var first = Pattern.compile("\\[\\{\"id\":\"([^\"]+)").matcher(books);
+    assertThat(first.find()).isTrue();
+    var page = "/books/" + first.group(1) + "/3";
+    assertThat(quill.get("/api" + page.replace("/3", "/pages/3")).body())
+        .contains("\"originalName\"");
+    return page;
   }
 
   @Test
@@ -132,7 +149,10 @@ class DemoTest {
         .isVisible();
     assertThat(axe(page)).isEmpty();
     page.getByRole(AriaRole.MAIN).getByText("Today").click();
-    assertThat(page.getByText("To draw today")).isVisible();
+    assertThat(
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To draw today")))
+        .isVisible();
+    assertThat(page.locator("p[aria-live=polite].sr-only")).hasText("To draw today");
     page.context().close();
   }
 
