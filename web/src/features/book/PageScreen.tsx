@@ -10,6 +10,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { isForPage } from '../../ui/typing'
 import { CaptionField } from './CaptionField'
 import { LineageChain } from './LineageChain'
 import { PageFacts } from './PageFacts'
@@ -126,17 +127,8 @@ function useNeighbours(page: Page) {
   const navigate = useNavigate()
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement | null
-      if (
-        event.altKey ||
-        event.ctrlKey ||
-        event.metaKey ||
-        target?.closest('input, textarea, select, [role=dialog]')
-      ) {
-        return
-      }
       const to = { ArrowLeft: page.before, ArrowRight: page.after }[event.key]
-      if (to != null) {
+      if (to != null && isForPage(event)) {
         event.preventDefault()
         void navigate(`/books/${page.bookId}/${to}`)
       }

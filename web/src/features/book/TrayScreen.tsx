@@ -12,6 +12,7 @@ import { useNotice } from '../../ui/Notices'
 import { readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { isForPage } from '../../ui/typing'
 import { Inbox } from './Inbox'
 import { PicturesInRow } from './PicturesInRow'
 import { useLooking, type Looking } from './useLooking'
@@ -238,7 +239,7 @@ function useTrayKeys(move: (way: number) => void, take: () => void) {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null
-      if (target?.closest('input, textarea, select, button, a, [role=dialog]')) {
+      if (!isForPage(event) || target?.closest('button, a')) {
         return
       }
       if (event.key === 'Enter') {

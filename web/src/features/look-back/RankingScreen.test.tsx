@@ -50,6 +50,38 @@ test('the arrow key of a side chooses its picture', async () => {
   expect(sent(asked, 'POST', CHOICES)[1]?.body).toEqual({ version: 3, winner: 'a', loser: 'b' })
 })
 
+test('a key for a field, for the browser or held down chooses nothing', async () => {
+  const asked = page(ranking(), {
+    [`POST ${CHOICES}`]: () => ({ body: ranking({ version: 3, choices: 4 }) }),
+  })
+  await userEvent.click(await screen.findByLabelText('About'))
+  await userEvent.keyboard('{ArrowRight}')
+  await userEvent.click(screen.getByRole('heading', { name: 'Gulls' }))
+  await userEvent.keyboard('{Alt>}{ArrowLeft}{/Alt}')
+  expect(sent(asked, 'POST', CHOICES)).toHaveLength(0)
+  await userEvent.keyboard('{ArrowLeft>4/}')
+  expect(await screen.findByText('4 choices so far')).toBeInTheDocument()
+  expect(sent(asked, 'POST', CHOICES)).toHaveLength(1)
+})
+
+test('a choice that was refused can be made again', async () => {
+  let refused = true
+  page(ranking(), {
+    [`POST ${CHOICES}`]: () => {
+      const answer = refused
+        ? { status: 507, body: { code: 'disk-full', detail: 'The disk is full.' } }
+        : { body: ranking({ version: 3, choices: 4 }) }
+      refused = false
+      return answer
+    },
+  })
+  await screen.findByAltText('The left picture')
+  await userEvent.keyboard('{ArrowLeft}')
+  expect(await screen.findByText('Not kept: The disk is full.')).toBeInTheDocument()
+  await userEvent.keyboard('{ArrowLeft}')
+  expect(await screen.findByText('4 choices so far')).toBeInTheDocument()
+})
+
 test('nothing is called the best before it is sure, and it says how sure it is', async () => {
   page(ranking())
   expect(await screen.findByText('62 % sure of the best 1; settled from 80 % on.')).toBeInTheDocument()

@@ -9,6 +9,7 @@ import { useNotice } from '../../ui/Notices'
 import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { isForPage } from '../../ui/typing'
 import { POSE_LENGTHS } from '../../shared/habit'
 import { Liked } from './Liked'
 import { Parts } from './Parts'
@@ -94,7 +95,8 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
     }
   }
   const press = useEffectEvent((event: KeyboardEvent) => {
-    if (event.target instanceof HTMLInputElement) {
+    // A key that is held down would choose between pairs that nobody has looked at.
+    if (event.repeat || !isForPage(event)) {
       return
     }
     if (event.key === 'ArrowLeft') {

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
+import { isForPage } from '../../ui/typing'
 import { Closing } from './Closing'
 import { useAwake, useSignals } from './signals'
 import { clock, DRILLS, STEPS, type Sitting } from './text'
@@ -58,7 +59,7 @@ function Screen({
   const toggle = sitting.paused ? 'RESUME' : 'PAUSE'
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.target instanceof HTMLButtonElement) {
+      if (!isForPage(event) || event.target instanceof HTMLButtonElement) {
         return
       }
       const what = { ' ': toggle, ArrowRight: 'SKIP', ArrowLeft: 'BACK' }[event.key] as Press | undefined
