@@ -62,10 +62,13 @@ function RunningSitting() {
 
 function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | null>; onHelp: () => void }) {
   const format = useFormats()
-  const today = useQuery(queries.today()).data
+  const { data: today, isPending } = useQuery(queries.today())
   const course = today?.course
   return (
-    <header className="border-hairline wide:px-8 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b px-4 py-3">
+    <header
+      // How many lines the day and the course take on a narrow page shows when they are there.
+      className={`border-hairline wide:px-8 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b px-4 py-3 ${isPending ? 'wide:visible invisible' : ''}`}
+    >
       <p className="font-serif text-xl font-medium">Humble Quill</p>
       <p className="text-faded min-w-[min(12rem,100%)] flex-1">
         {today && <span className="text-ink font-medium">{format.longDay(today.day)}</span>}
