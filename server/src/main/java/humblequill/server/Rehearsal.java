@@ -8,6 +8,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -28,6 +29,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 @ConditionalOnProperty("quill.rehearsal")
 final class Rehearsal {
   private static final int ENORMOUS = 100_000;
+  private static final Duration LONGEST_WAIT = Duration.ofMinutes(1);
 
   private final RequestMappingHandlerMapping addresses;
   private final Environment environment;
@@ -70,8 +72,9 @@ final class Rehearsal {
   }
 
   private HttpRequest.Builder to(String address) {
-    return HttpRequest.newBuilder(
-        URI.create("http://127.0.0.1:" + environment.getProperty("local.server.port") + address));
+    var port = environment.getProperty("local.server.port");
+    return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + address))
+        .timeout(LONGEST_WAIT);
   }
 
   private void ask(HttpRequest.Builder request) throws IOException, InterruptedException {
