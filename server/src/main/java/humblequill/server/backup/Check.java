@@ -160,8 +160,8 @@ public final class Check {
   private void look(JdbcConnectionPool pool, Contents contents) throws IOException, SQLException {
     findings.note(
         "Database: "
-            + contents.entries()
-            + " entries, every row of "
+            + Contents.inWords(contents.entries())
+            + ", every row of "
             + contents.tables().size()
             + " tables read.");
     if (!contents.schema().isEmpty()

@@ -45,6 +45,11 @@ record Contents(String schema, SortedMap<String, Table> tables) {
     return tables.getOrDefault("ENTRY", new Table(0, "")).rows();
   }
 
+  /** A number of entries as a sentence tells it. */
+  static String inWords(long entries) {
+    return entries == 1 ? "1 entry" : entries + " entries";
+  }
+
   /** Whether there is more than tables and how they came to be. */
   boolean holdsRows() {
     return tables.entrySet().stream()

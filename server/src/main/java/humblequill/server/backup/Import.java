@@ -67,8 +67,8 @@ public final class Import {
       SafeFiles.remove(folder.path().resolve("before-restore-import"));
       out.println(
           "Brought in "
-              + entries
-              + " entries and all that belongs to them. Start with: ./quill run --data "
+              + Contents.inWords(entries)
+              + " and all that goes with that. Start with: ./quill run --data "
               + folder.path());
       return 0;
     } catch (ZipException | UncheckedIOException | IllegalArgumentException e) {

@@ -138,7 +138,7 @@ public final class Opening {
     var copy = newest.get();
     var entries =
         CopyFile.manifest(copy.file())
-            .map(m -> " with " + m.contents().entries() + " entries")
+            .map(m -> " with " + Contents.inWords(m.contents().entries()))
             .orElse("");
     return "The newest good copy is of "
         + copy.at().format(SHOWN)

@@ -104,7 +104,8 @@ public final class Restore {
     var damage = CopyFile.damage(copy.file());
     var entries =
         damage == null
-            ? CopyFile.manifest(copy.file()).map(m -> m.contents().entries() + " entries, ")
+            ? CopyFile.manifest(copy.file())
+                .map(m -> Contents.inWords(m.contents().entries()) + ", ")
             : Optional.<String>empty();
     return String.format(
         "%10s  %s  %s%d kB%s%s",
@@ -160,8 +161,8 @@ public final class Restore {
         "Put back the copy of "
             + copy.at().format(SHOWN)
             + " with "
-            + contents.entries()
-            + " entries; every row of it was read.");
+            + Contents.inWords(contents.entries())
+            + "; every row of it was read.");
   }
 
   /** Takes the copy apart and opens it: its database where it is whole, else its script. */

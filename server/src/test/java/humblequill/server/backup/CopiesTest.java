@@ -264,7 +264,9 @@ class CopiesTest {
     jdbc.update("delete from entry where id = 1");
     Files.writeString(folder.courses().resolve("mine.yaml"), "id: later");
     Files.writeString(folder.courses().resolve("new.yaml"), "id: new");
+    copy(NOON.plusHours(1));
     close();
+    assertThat(restored("")).contains("2 entries, ").contains("1 entry, ");
     assertThat(restored("1")).startsWith("0 ").contains("with 2 entries");
     open();
     assertThat(entries()).isEqualTo(2);
