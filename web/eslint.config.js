@@ -11,6 +11,14 @@ export default tseslint.config(
   hooks.configs.flat.recommended,
   {
     files: ['**/*.ts', '**/*.tsx'],
-    rules: { 'no-undef': 'off', 'jsx-a11y/label-has-associated-control': ['error', { depth: 4 }] },
+    rules: { 'no-undef': 'off', 'jsx-a11y/label-has-associated-control': ['error', { depth: 4 }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'SwitchCase[test=null]',
+          message: 'Name every kind, so that a new one does not compile until it is thought of here.',
+        },
+      ],
+    },
   },
 )

@@ -84,10 +84,10 @@ export function App() {
 }
 
 function Opened({ settings }: { settings: Schemas['Settings'] }) {
-  useTheme(settings.theme)
+  useTheme(settings.look.theme)
   useTurn()
   const cameTo = useTitle()
-  const locale = settings.started ? settings.locale : navigator.language
+  const locale = settings.started ? settings.look.locale : navigator.language
   useEffect(() => tellAs(formats(locale).sentence), [locale])
   return (
     <Locale.Provider value={locale}>
@@ -201,7 +201,7 @@ function Nowhere() {
 }
 
 /** Light or night by the learner's choice, or as the machine says. */
-function useTheme(theme: Schemas['Settings']['theme']) {
+function useTheme(theme: Schemas['Settings']['look']['theme']) {
   useEffect(() => {
     const machine = matchMedia('(prefers-color-scheme: dark)')
     const apply = () => {

@@ -134,7 +134,8 @@ function quietMark(stroke: Stroke, i: number): ReactNode {
           strokeDasharray="4 3"
         />
       )
-    default:
+    case 'INK':
+    case 'GAP':
       return null
   }
 }

@@ -3355,7 +3355,7 @@ export interface components {
         };
         AsideView: {
             key: string;
-            offer: components["schemas"]["OfferedChange"];
+            offer: components["schemas"]["OfferAim"] | components["schemas"]["OfferDetour"] | components["schemas"]["OfferFreeShare"] | components["schemas"]["OfferLess"] | components["schemas"]["OfferMinutes"] | components["schemas"]["OfferMoreOf"] | components["schemas"]["OfferOrder"] | components["schemas"]["OfferRepeat"] | components["schemas"]["OfferResource"] | components["schemas"]["OfferStretch"] | components["schemas"]["OfferWarmUp"];
         };
         AskedByTopics: {
             away?: components["schemas"]["Return"];
@@ -3396,7 +3396,7 @@ export interface components {
             topic?: string | null;
         };
         BecameView: {
-            offer: components["schemas"]["OfferedChange"];
+            offer: components["schemas"]["OfferAim"] | components["schemas"]["OfferDetour"] | components["schemas"]["OfferFreeShare"] | components["schemas"]["OfferLess"] | components["schemas"]["OfferMinutes"] | components["schemas"]["OfferMoreOf"] | components["schemas"]["OfferOrder"] | components["schemas"]["OfferRepeat"] | components["schemas"]["OfferResource"] | components["schemas"]["OfferStretch"] | components["schemas"]["OfferWarmUp"];
             /** Format: int32 */
             since: number;
             stands: boolean;
@@ -3841,6 +3841,15 @@ export interface components {
             name: string;
             /** Format: int32 */
             units: number;
+        };
+        CountingSettings: {
+            /** Format: int32 */
+            daysPerWeek: number;
+            /** Format: int32 */
+            floorMinutes: number;
+            ownFigure: string;
+            /** @enum {string} */
+            school: "EVERY_DAY" | "NEVER_TWICE" | "WEEKLY_RHYTHM";
         };
         CourseEndAnswer: {
             end?: components["schemas"]["CourseEndView"];
@@ -4724,6 +4733,11 @@ export interface components {
             /** Format: date */
             to: string;
         };
+        LookSettings: {
+            locale: string;
+            /** @enum {string} */
+            theme: "SYSTEM" | "LIGHT" | "NIGHT";
+        };
         Made: {
             /** Format: int32 */
             after?: number | null;
@@ -5126,25 +5140,149 @@ export interface components {
             /** Format: int32 */
             weeks: number;
         };
+        OfferAim: {
+            /** Format: int32 */
+            before: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "AIM";
+            remark: string;
+            /** Format: int32 */
+            times: number;
+        };
+        OfferDetour: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DETOUR";
+            neededFor: string;
+            topic: string;
+        };
+        OfferFreeShare: {
+            /** Format: double */
+            drawn: number;
+            /** Format: double */
+            kept: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FREE_SHARE";
+            /** Format: int32 */
+            percent: number;
+        };
+        OfferLess: {
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            drawn: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LESS";
+            /** Format: int32 */
+            minutes: number;
+            title: string;
+        };
+        OfferMinutes: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: double */
+            drawn: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MINUTES";
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            planned: number;
+        };
+        OfferMoreOf: {
+            /** Format: int32 */
+            drawings: number;
+            /** Format: int32 */
+            drawn: number;
+            exercise: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MORE_OF";
+            /** Format: int32 */
+            planned: number;
+            topic: string;
+        };
+        OfferOrder: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ORDER";
+            /** Format: double */
+            marks: number;
+            /** @enum {string} */
+            order: "LESSON_FIRST" | "POSES_FIRST";
+            /** Format: double */
+            otherwise: number;
+        };
+        OfferRepeat: {
+            /** Format: int32 */
+            answers: number;
+            /** Format: double */
+            found: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REPEAT";
+            title: string;
+        };
+        OfferResource: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RESOURCE";
+            resource: string;
+            topic: string;
+        };
+        OfferStretch: {
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: double */
+            drawn: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRETCH";
+            title: string;
+        };
         OfferView: {
             effect?: components["schemas"]["PreviewView"];
             key: string;
-            offer: components["schemas"]["OfferedChange"];
+            offer: components["schemas"]["OfferAim"] | components["schemas"]["OfferDetour"] | components["schemas"]["OfferFreeShare"] | components["schemas"]["OfferLess"] | components["schemas"]["OfferMinutes"] | components["schemas"]["OfferMoreOf"] | components["schemas"]["OfferOrder"] | components["schemas"]["OfferRepeat"] | components["schemas"]["OfferResource"] | components["schemas"]["OfferStretch"] | components["schemas"]["OfferWarmUp"];
         };
-        OfferedChange: {
-            about: string;
+        OfferWarmUp: {
             /** Format: double */
-            against: number;
+            freshness: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WARM_UP";
             /** Format: int32 */
-            amount: number;
-            /** @enum {string} */
-            kind: "MORE_OF" | "WARM_UP" | "AIM" | "FREE_SHARE" | "STRETCH" | "LESS" | "REPEAT" | "DETOUR" | "MINUTES" | "ORDER" | "RESOURCE";
-            /** Format: int32 */
-            secondsEach: number;
-            /** Format: double */
-            seen: number;
-            subject: string;
-            week: string;
+            minutes: number;
+            neededFor: string;
+            topic: string;
         };
         OfferedEnd: {
             end?: components["schemas"]["OpenEndView"];
@@ -6306,7 +6444,7 @@ export interface components {
             /** @enum {string} */
             state: "OPEN" | "CLOSED" | "SKIPPED";
             suitingLength?: string | null;
-            taken: components["schemas"]["OfferedChange"][];
+            taken: (components["schemas"]["OfferAim"] | components["schemas"]["OfferDetour"] | components["schemas"]["OfferFreeShare"] | components["schemas"]["OfferLess"] | components["schemas"]["OfferMinutes"] | components["schemas"]["OfferMoreOf"] | components["schemas"]["OfferOrder"] | components["schemas"]["OfferRepeat"] | components["schemas"]["OfferResource"] | components["schemas"]["OfferStretch"] | components["schemas"]["OfferWarmUp"])[];
             /** Format: date */
             to: string;
             /** Format: int64 */
@@ -6529,43 +6667,15 @@ export interface components {
             minutes: number;
         };
         Settings: {
-            dayMinutes: components["schemas"]["DayMinutes"][];
-            /** @enum {string} */
-            dayOrder: "LESSON_FIRST" | "POSES_FIRST";
-            /** Format: int32 */
-            fadingPercent: number;
-            /** Format: int32 */
-            freePercent: number;
-            /** Format: int32 */
-            halfLifeDays: number;
-            locale: string;
-            overheadByHand: boolean;
-            /** Format: int32 */
-            overheadMinutes: number;
-            ownFigure: string;
-            pauses: components["schemas"]["PauseSpan"][];
-            restDays: string[];
-            /** Format: int32 */
-            rolloverHour: number;
-            rustSaid: boolean;
-            /** Format: int32 */
-            rustyPercent: number;
+            counting: components["schemas"]["CountingSettings"];
+            look: components["schemas"]["LookSettings"];
             started: boolean;
-            /** Format: int32 */
-            streakDaysPerWeek: number;
-            /** Format: int32 */
-            streakFloorMinutes: number;
-            /** @enum {string} */
-            streakRule: "EVERY_DAY" | "NEVER_TWICE" | "WEEKLY_RHYTHM";
-            /** @enum {string} */
-            theme: "SYSTEM" | "LIGHT" | "NIGHT";
+            time: components["schemas"]["TimeSettings"];
+            topics: components["schemas"]["TopicSettings"];
             /** Format: int64 */
             version: number;
-            week: components["schemas"]["Weekday"][];
-            /** @enum {string} */
-            weekStart: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
             whatFor: string;
-            zone: string;
+            work: components["schemas"]["WorkSettings"];
         };
         ShareView: {
             /** Format: int32 */
@@ -7073,6 +7183,17 @@ export interface components {
             /** Format: double */
             up: number;
         };
+        TimeSettings: {
+            dayMinutes: components["schemas"]["DayMinutes"][];
+            pauses: components["schemas"]["PauseSpan"][];
+            restDays: string[];
+            /** Format: int32 */
+            rolloverHour: number;
+            week: components["schemas"]["Weekday"][];
+            /** @enum {string} */
+            weekStart: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            zone: string;
+        };
         ToMake: {
             changes: (components["schemas"]["DetourForTopic"] | components["schemas"]["DetourOfCourse"] | components["schemas"]["DropUnits"] | components["schemas"]["EmptyWeek"] | components["schemas"]["LetGo"] | components["schemas"]["MinutesADay"] | components["schemas"]["MoreOf"] | components["schemas"]["OtherPace"] | components["schemas"]["OtherPolicy"] | components["schemas"]["Repeat"] | components["schemas"]["Skip"] | components["schemas"]["Slide"] | components["schemas"]["Stretch"] | components["schemas"]["SubjectAgain"] | components["schemas"]["Swap"] | components["schemas"]["UntilDone"] | components["schemas"]["Wait"] | components["schemas"]["WarmUp"])[];
             /** Format: uuid */
@@ -7145,6 +7266,7 @@ export interface components {
             topics: components["schemas"]["AskedByTopics"];
             waiting: boolean;
         };
+        ToldOffer: components["schemas"]["OfferMoreOf"] | components["schemas"]["OfferWarmUp"] | components["schemas"]["OfferAim"] | components["schemas"]["OfferFreeShare"] | components["schemas"]["OfferStretch"] | components["schemas"]["OfferLess"] | components["schemas"]["OfferRepeat"] | components["schemas"]["OfferDetour"] | components["schemas"]["OfferMinutes"] | components["schemas"]["OfferOrder"] | components["schemas"]["OfferResource"];
         TopicCell: {
             /** Format: int32 */
             column: number;
@@ -7206,6 +7328,15 @@ export interface components {
             nextWeek?: number | null;
             /** @enum {string} */
             state: "FRESH" | "FADING" | "RUSTY" | "NOT_YET" | "UNTOUCHED";
+        };
+        TopicSettings: {
+            /** Format: int32 */
+            fadingPercent: number;
+            /** Format: int32 */
+            halfLifeDays: number;
+            rustSaid: boolean;
+            /** Format: int32 */
+            rustyPercent: number;
         };
         TopicView: {
             area: string;
@@ -7607,6 +7738,15 @@ export interface components {
             low: number;
             /** Format: int32 */
             of: number;
+        };
+        WorkSettings: {
+            /** @enum {string} */
+            dayOrder: "LESSON_FIRST" | "POSES_FIRST";
+            /** Format: int32 */
+            freePercent: number;
+            overheadByHand: boolean;
+            /** Format: int32 */
+            overheadMinutes: number;
         };
         WorksheetView: {
             /** @enum {string} */

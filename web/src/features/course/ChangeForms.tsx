@@ -26,6 +26,7 @@ export type Kind = Exclude<
   | 'UNTIL_DONE'
   | 'MINUTES_A_DAY'
   | 'WARM_UP'
+  | 'MORE_OF'
   | 'DETOUR_FOR_TOPIC'
 >
 

@@ -8,7 +8,7 @@ const easy = (path: string) =>
   show(
     <EasyScreen />,
     {
-      'GET /api/settings': () => ({ body: { whatFor: 'boats in ink', locale: 'en-GB' } }),
+      'GET /api/settings': () => ({ body: { whatFor: 'boats in ink', look: { locale: 'en-GB' } } }),
       'GET /api/what-for/pictures': () => ({ body: { version: -1, pictures: [] } }),
       'GET /api/today/little': () => ({ body: { minutes: 10, topic: 'hulls', medium: 'pen' } }),
       'GET /api/today/bored': () => ({

@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { PenLine } from '../../shared/PenLine'
+import { SCHOOLS } from '../../shared/schools'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
@@ -155,12 +156,6 @@ function Marks({ marks, month }: { marks: Mark[]; month: string }) {
   )
 }
 
-const RULES: Record<Schemas['StreakView']['rule'], string> = {
-  EVERY_DAY: 'Every day: one miss ends the run',
-  NEVER_TWICE: 'Never twice: one miss is forgiven',
-  WEEKLY_RHYTHM: 'Weekly rhythm: so many days a week',
-}
-
 /** The longest runs in order of time, with what lay between. */
 function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: string }) {
   const format = useFormats()
@@ -205,7 +200,7 @@ function Runs() {
           return (
             <li key={r.rule} className="border-hairline border-b py-1.5">
               <span className={r.own ? 'font-medium' : ''}>
-                {RULES[r.rule]}
+                {SCHOOLS[r.rule].name}: {SCHOOLS[r.rule].brief}
                 {r.own && ' (yours)'}
               </span>
               <span className="text-faded block">

@@ -5,17 +5,18 @@ import { trend, type Series } from './series'
 
 const format = formats('en-GB')
 
-const offered = (some: Partial<Offer>): Offer => ({
+const MORE: Offer = {
   kind: 'MORE_OF',
-  subject: 'stairs',
-  about: 'Steps by eye level',
-  week: '18',
-  amount: 3,
-  secondsEach: 300,
-  seen: 7,
-  against: 10,
-  ...some,
-})
+  topic: 'stairs',
+  exercise: 'Steps by eye level',
+  drawings: 3,
+  drawn: 7,
+  planned: 10,
+}
+const REST: Offer = { kind: 'MINUTES', day: 'TUESDAY', minutes: 0, drawn: 0, planned: 45 }
+const RESOURCE: Offer = { kind: 'RESOURCE', resource: 'keel to rail', topic: 'hulls' }
+const DETOUR: Offer = { kind: 'DETOUR', topic: 'boxes', neededFor: 'sheds' }
+const LESS: Offer = { kind: 'LESS', title: 'Gulls', minutes: 57, drawn: 0.5, before: 0.6 }
 
 const review: Review = {
   from: '2026-02-23',
@@ -47,76 +48,64 @@ const review: Review = {
 }
 
 describe('an offered change', () => {
-  test.each<[Partial<Offer>, string, string]>([
-    [{}, '3 drawings more of stairs next week', 'Steps by eye level: 7 of 10 drawn'],
+  test.each<[Offer, string, string]>([
+    [MORE, '3 drawings more of stairs next week', 'Steps by eye level: 7 of 10 drawn'],
     [
-      { kind: 'WARM_UP', subject: 'boxes', about: 'sheds', amount: 5, seen: 0.3 },
+      { kind: 'WARM_UP', topic: 'boxes', neededFor: 'sheds', minutes: 5, freshness: 0.3 },
       'Boxes as a warm-up, 5 min',
       'rusty at 30 %, and needed for sheds',
     ],
     [
-      { kind: 'AIM', subject: 'verticals lean in', seen: 2, against: 1 },
+      { kind: 'AIM', remark: 'verticals lean in', times: 2, before: 1 },
       '“verticals lean in” as what to look for in the next sittings',
       'said twice this week and once in the four before',
     ],
     [
-      { kind: 'FREE_SHARE', amount: 30, seen: 0.09, against: 0.2 },
+      { kind: 'FREE_SHARE', percent: 30, drawn: 0.09, kept: 0.2 },
       'Keep 30 % free instead of 20 %',
       'drawn freely: 9 % of four weeks',
     ],
     [
-      { kind: 'LESS', subject: 'Gulls', amount: 57, seen: 0.5, against: 0.6 },
+      LESS,
       '57 min of work less in Gulls',
       'so that it asks for what you draw: 50 % of the planned minutes, 60 % the week before',
     ],
     [
-      { kind: 'REPEAT', subject: 'Steps', seen: 0.375, against: 4 },
+      { kind: 'REPEAT', title: 'Steps', found: 0.375, answers: 4 },
       'Steps once more',
       'what was to be looked for was found in 38 % of 4 entries',
     ],
+    [DETOUR, 'A week for boxes before sheds', 'never drawn so far, and needed for sheds'],
+    [REST, 'Tuesday as a rest day', 'nothing was drawn on the last four, with 45 min planned'],
     [
-      { kind: 'DETOUR', subject: 'boxes', about: 'sheds' },
-      'A week for boxes before sheds',
-      'never drawn so far, and needed for sheds',
-    ],
-    [
-      { kind: 'MINUTES', subject: 'TUESDAY', amount: 0, seen: 0, against: 45 },
-      'Tuesday as a rest day',
-      'nothing was drawn on the last four, with 45 min planned',
-    ],
-    [
-      { kind: 'MINUTES', subject: 'SATURDAY', amount: 75, seen: 77.5, against: 40 },
+      { kind: 'MINUTES', day: 'SATURDAY', minutes: 75, drawn: 77.5, planned: 40 },
       '1 h 15 min on Saturdays instead of 40 min',
       '1 h 18 min were drawn on the last four, on average; setting up comes to it',
     ],
     [
-      { kind: 'ORDER', subject: 'POSES_FIRST', seen: 3.94, against: 3.1 },
+      { kind: 'ORDER', order: 'POSES_FIRST', marks: 3.94, otherwise: 3.1 },
       'Timed poses first, then the lesson',
       'lessons and studies are marked 3.9 after poses, 3.1 without',
     ],
     [
-      { kind: 'ORDER', subject: 'LESSON_FIRST', seen: 4, against: 3.1 },
+      { kind: 'ORDER', order: 'LESSON_FIRST', marks: 4, otherwise: 3.1 },
       'The lesson first, then timed poses',
       'lessons and studies are marked 4 without poses before, 3.1 after them',
     ],
-    [
-      { kind: 'RESOURCE', subject: 'keel to rail', about: 'hulls' },
-      'keel to rail next from the shelf',
-      'it teaches hulls; nothing that you read now does',
-    ],
+    [RESOURCE, 'keel to rail next from the shelf', 'it teaches hulls; nothing that you read now does'],
   ])('%o', (some, what, why) => {
-    expect(offer(offered(some), format)).toEqual([what, why])
+    expect(offer(some, format)).toEqual([what, why])
   })
 
-  test.each<[Partial<Offer>, number, RegExp]>([
-    [{ kind: 'MINUTES', subject: 'TUESDAY', amount: 15 }, 20, /: 20 min drawn\.$/],
-    [{ kind: 'MINUTES', subject: 'TUESDAY', amount: 0 }, 0, /rest day: it stands\.$/],
-    [{ kind: 'RESOURCE', subject: 'keel to rail' }, 0, /not opened yet\.$/],
-    [{ kind: 'RESOURCE', subject: 'keel to rail' }, 35, /35 min with it\.$/],
-    [{ kind: 'DETOUR', subject: 'boxes' }, 6, /6 drawings since\.$/],
-    [{ kind: 'LESS' }, 0, /it stands\.$/],
+  test.each<[Offer, number, RegExp]>([
+    [{ ...REST, minutes: 15 }, 20, /: 20 min drawn\.$/],
+    [REST, 0, /rest day: it stands\.$/],
+    [RESOURCE, 0, /not opened yet\.$/],
+    [RESOURCE, 35, /35 min with it\.$/],
+    [DETOUR, 6, /6 drawings since\.$/],
+    [LESS, 0, /it stands\.$/],
   ])('%o became', (some, since, words) => {
-    expect(became({ offer: offered(some), stands: true, since }, format)).toMatch(words)
+    expect(became({ offer: some, stands: true, since }, format)).toMatch(words)
   })
 
   test('where it is kept is told', () => {
@@ -127,10 +116,10 @@ describe('an offered change', () => {
   })
 
   test('what became of it is said without blame', () => {
-    expect(became({ offer: offered({}), stands: false, since: 0 }, format)).toMatch(/taken back\.$/)
-    expect(became({ offer: offered({}), stands: true, since: 2 }, format)).toMatch(/: 2 drawn\.$/)
+    expect(became({ offer: MORE, stands: false, since: 0 }, format)).toMatch(/taken back\.$/)
+    expect(became({ offer: MORE, stands: true, since: 2 }, format)).toMatch(/: 2 drawn\.$/)
     expect(
-      became({ offer: offered({ kind: 'AIM', subject: 'flat', seen: 3 }), stands: true, since: 0 }, format),
+      became({ offer: { kind: 'AIM', remark: 'flat', times: 3, before: 0 }, stands: true, since: 0 }, format),
     ).toMatch(/said no more, 3 times the week before\.$/)
   })
 })

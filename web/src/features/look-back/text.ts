@@ -1,13 +1,13 @@
 import type { Schemas } from '../../api/client'
 import { aimWords } from '../../shared/aim'
 import { habitName } from '../../shared/habit'
-import { WEEKDAYS, type Weekday } from '../../shared/weekdays'
+import { WEEKDAYS } from '../../shared/weekdays'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { upperFirst } from '../../ui/text'
 
 export type Review = Schemas['ReviewView']
-export type Offer = Schemas['OfferedChange']
+export type Offer = Schemas['ToldOffer']
 
 const UP_TO_FOUR = ['no', 'one', 'two', 'three', 'four']
 
@@ -38,99 +38,103 @@ export function offer(o: Offer, format: Formats): [string, string] {
   switch (o.kind) {
     case 'MORE_OF':
       return [
-        `${plural(o.amount, 'drawing')} more of ${o.subject} next week`,
-        `${o.about}: ${o.seen} of ${o.against} drawn`,
+        `${plural(o.drawings, 'drawing')} more of ${o.topic} next week`,
+        `${o.exercise}: ${o.drawn} of ${o.planned} drawn`,
       ]
     case 'WARM_UP':
       return [
-        `${upperFirst(o.subject)} as a warm-up, ${format.minutes(o.amount)}`,
-        `rusty at ${format.percent(o.seen)}${o.about === o.subject ? '' : `, and needed for ${o.about}`}`,
+        `${upperFirst(o.topic)} as a warm-up, ${format.minutes(o.minutes)}`,
+        `rusty at ${format.percent(o.freshness)}${o.neededFor === o.topic ? '' : `, and needed for ${o.neededFor}`}`,
       ]
     case 'AIM':
       return [
-        `“${o.subject}” as what to look for in the next sittings`,
-        `said ${times(o.seen)} this week${o.against > 0 ? ` and ${times(o.against)} in the four before` : ''}`,
+        `“${o.remark}” as what to look for in the next sittings`,
+        `said ${times(o.times)} this week${o.before > 0 ? ` and ${times(o.before)} in the four before` : ''}`,
       ]
     case 'FREE_SHARE':
       return [
-        `Keep ${o.amount} % free instead of ${format.percent(o.against)}`,
-        `drawn freely: ${format.percent(o.seen)} of four weeks`,
+        `Keep ${o.percent} % free instead of ${format.percent(o.kept)}`,
+        `drawn freely: ${format.percent(o.drawn)} of four weeks`,
       ]
     case 'STRETCH':
       return [
-        `${plural(o.amount, 'day')} for ${o.subject}`,
-        `${format.percent(o.seen)} of the planned minutes were drawn, ${format.percent(o.against)} the week before`,
+        `${plural(o.days, 'day')} for ${o.title}`,
+        `${format.percent(o.drawn)} of the planned minutes were drawn, ${format.percent(o.before)} the week before`,
       ]
     case 'LESS':
       return [
-        `${format.minutes(o.amount)} of work less in ${o.subject}`,
-        `so that it asks for what you draw: ${format.percent(o.seen)} of the planned minutes, ${format.percent(o.against)} the week before`,
+        `${format.minutes(o.minutes)} of work less in ${o.title}`,
+        `so that it asks for what you draw: ${format.percent(o.drawn)} of the planned minutes, ${format.percent(o.before)} the week before`,
       ]
     case 'REPEAT':
       return [
-        `${o.subject} once more`,
-        `what was to be looked for was found in ${format.percent(o.seen)} of ${plural(o.against, 'entry', 'entries')}`,
+        `${o.title} once more`,
+        `what was to be looked for was found in ${format.percent(o.found)} of ${plural(o.answers, 'entry', 'entries')}`,
       ]
     case 'DETOUR':
-      return [`A week for ${o.subject} before ${o.about}`, `never drawn so far, and needed for ${o.about}`]
+      return [
+        `A week for ${o.topic} before ${o.neededFor}`,
+        `never drawn so far, and needed for ${o.neededFor}`,
+      ]
     case 'MINUTES':
       return [
-        o.amount === 0
-          ? `${WEEKDAYS[o.subject as Weekday]} as a rest day`
-          : `${format.minutes(o.amount)} on ${WEEKDAYS[o.subject as Weekday]}s instead of ${format.minutes(o.against)}`,
-        o.seen === 0
-          ? `nothing was drawn on the last four, with ${format.minutes(o.against)} planned`
-          : `${format.minutes(Math.round(o.seen))} were drawn on the last four, on average; setting up comes to it`,
+        o.minutes === 0
+          ? `${WEEKDAYS[o.day]} as a rest day`
+          : `${format.minutes(o.minutes)} on ${WEEKDAYS[o.day]}s instead of ${format.minutes(o.planned)}`,
+        o.drawn === 0
+          ? `nothing was drawn on the last four, with ${format.minutes(o.planned)} planned`
+          : `${format.minutes(Math.round(o.drawn))} were drawn on the last four, on average; setting up comes to it`,
       ]
     case 'ORDER':
-      return o.subject === 'POSES_FIRST'
+      return o.order === 'POSES_FIRST'
         ? [
             'Timed poses first, then the lesson',
-            `lessons and studies are marked ${mark(o.seen, format)} after poses, ${mark(o.against, format)} without`,
+            `lessons and studies are marked ${mark(o.marks, format)} after poses, ${mark(o.otherwise, format)} without`,
           ]
         : [
             'The lesson first, then timed poses',
-            `lessons and studies are marked ${mark(o.seen, format)} without poses before, ${mark(o.against, format)} after them`,
+            `lessons and studies are marked ${mark(o.marks, format)} without poses before, ${mark(o.otherwise, format)} after them`,
           ]
     case 'RESOURCE':
-      return [`${o.subject} next from the shelf`, `it teaches ${o.about}; nothing that you read now does`]
+      return [`${o.resource} next from the shelf`, `it teaches ${o.topic}; nothing that you read now does`]
   }
 }
 
 /** A mean mark with one place. */
 export const mark = (value: number, format: Formats) => format.number(Math.round(value * 10) / 10)
 
-/** Where a change that was taken is kept. */
-export function keptAt(kind: Offer['kind']): string {
-  switch (kind) {
-    case 'AIM':
-      return 'The next sittings ask for it.'
-    case 'FREE_SHARE':
-    case 'MINUTES':
-    case 'ORDER':
-      return 'The settings hold it now.'
-    case 'RESOURCE':
-      return 'It comes next on the shelf.'
-    default:
-      return 'The plan holds it now; its history says why.'
-  }
+/** What holds a change that was taken. */
+const HELD_BY: Record<Offer['kind'], 'SITTINGS' | 'SETTINGS' | 'SHELF' | 'PLAN'> = {
+  MORE_OF: 'PLAN',
+  WARM_UP: 'PLAN',
+  AIM: 'SITTINGS',
+  FREE_SHARE: 'SETTINGS',
+  STRETCH: 'PLAN',
+  LESS: 'PLAN',
+  REPEAT: 'PLAN',
+  DETOUR: 'PLAN',
+  MINUTES: 'SETTINGS',
+  ORDER: 'SETTINGS',
+  RESOURCE: 'SHELF',
 }
 
+/** Where a change that was taken is kept. */
+export const keptAt = (kind: Offer['kind']) =>
+  ({
+    SITTINGS: 'The next sittings ask for it.',
+    SETTINGS: 'The settings hold it now.',
+    SHELF: 'It comes next on the shelf.',
+    PLAN: 'The plan holds it now; its history says why.',
+  })[HELD_BY[kind]]
+
 /** Where a change that was taken can be changed again; nothing where it goes by itself. */
-export function changedAt(kind: Offer['kind']): { to: string; name: string } | undefined {
-  switch (kind) {
-    case 'AIM':
-      return undefined
-    case 'FREE_SHARE':
-    case 'MINUTES':
-    case 'ORDER':
-      return { to: '/settings', name: 'In the settings' }
-    case 'RESOURCE':
-      return { to: '/shelf', name: 'On the shelf' }
-    default:
-      return { to: '/course', name: 'In the plan' }
-  }
-}
+export const changedAt = (kind: Offer['kind']): { to: string; name: string } | undefined =>
+  ({
+    SITTINGS: undefined,
+    SETTINGS: { to: '/settings', name: 'In the settings' },
+    SHELF: { to: '/shelf', name: 'On the shelf' },
+    PLAN: { to: '/course', name: 'In the plan' },
+  })[HELD_BY[kind]]
 
 const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
 
@@ -160,7 +164,7 @@ export function became({ offer: o, stands, since }: Schemas['BecameView'], forma
     case 'WARM_UP':
       return `${what}: ${since === 0 ? 'not drawn' : `${plural(since, 'drawing')} since`}.`
     case 'AIM':
-      return `${what}: said ${since === 0 ? 'no more' : times(since)}, ${times(o.seen)} the week before.`
+      return `${what}: said ${since === 0 ? 'no more' : times(since)}, ${times(o.times)} the week before.`
     case 'DETOUR':
       return since === 0 ? `${what}: it stands.` : `${what}: ${plural(since, 'drawing')} since.`
     case 'MINUTES':

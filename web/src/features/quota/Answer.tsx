@@ -165,7 +165,7 @@ function Sum({
 /** What setting up is taken for, once sittings tell it and no figure by hand holds. */
 function SettingUp() {
   const learned = useQuery(queries.setUp()).data
-  const byHand = useQuery(queries.settings()).data?.overheadByHand
+  const byHand = useQuery(queries.settings()).data?.work.overheadByHand
   return learned?.learned && byHand === false ? (
     <p className="text-faded">Setting up, each drawing day. {setUpText(learned)}</p>
   ) : null

@@ -9,7 +9,8 @@ import { NumberField } from '../../ui/NumberField'
 import { Schools } from '../../ui/Schools'
 import { plural } from '../../ui/plural'
 import { type SettingsForm, whole } from './form'
-import { RULE_NAMES, STREAK_RULES } from './text'
+import { SCHOOLS } from '../../shared/schools'
+import { STREAK_RULES } from './text'
 
 /** How days are counted: the school, its numbers, and what each school would say today. */
 export function CountingSection() {
@@ -25,36 +26,36 @@ export function CountingSection() {
         Planned rest and pauses are neutral in every school: they neither add to a run nor break it, and what
         is drawn on them all the same counts. Today, while it is open, breaks nothing.
       </p>
-      <Schools legend="Rule" schools={STREAK_RULES} input={register('streakRule')} />
+      <Schools legend="Rule" schools={STREAK_RULES} input={register('counting.school')} />
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-3">
         <NumberField
           label="Days a week, for the weekly rhythm"
-          bounds={BOUNDS.Settings.streakDaysPerWeek}
-          error={errors.streakDaysPerWeek?.message}
-          {...register('streakDaysPerWeek', whole(BOUNDS.Settings.streakDaysPerWeek, format))}
+          bounds={BOUNDS.CountingSettings.daysPerWeek}
+          error={errors.counting?.daysPerWeek?.message}
+          {...register('counting.daysPerWeek', whole(BOUNDS.CountingSettings.daysPerWeek, format))}
         />
         <NumberField
           label="A day counts from so many minutes"
           hint="0: any entry counts."
-          bounds={BOUNDS.Settings.streakFloorMinutes}
-          error={errors.streakFloorMinutes?.message}
-          {...register('streakFloorMinutes', whole(BOUNDS.Settings.streakFloorMinutes, format))}
+          bounds={BOUNDS.CountingSettings.floorMinutes}
+          error={errors.counting?.floorMinutes?.message}
+          {...register('counting.floorMinutes', whole(BOUNDS.CountingSettings.floorMinutes, format))}
         />
         <NumberField
           label="A new day begins at, hour"
           hint="3: what you draw at 01:30 still belongs to the evening before."
-          bounds={BOUNDS.Settings.rolloverHour}
-          error={errors.rolloverHour?.message}
-          {...register('rolloverHour', whole(BOUNDS.Settings.rolloverHour, format))}
+          bounds={BOUNDS.TimeSettings.rolloverHour}
+          error={errors.time?.rolloverHour?.message}
+          {...register('time.rolloverHour', whole(BOUNDS.TimeSettings.rolloverHour, format))}
         />
       </div>
       <div className="mt-4 max-w-md">
         <Field
           label="What you count beside the drawings"
           hint="One thing, such as erasures or stiff lines. Entries ask how many; Look back shows how it goes."
-          maxLength={BOUNDS.Settings.ownFigure.maxLength}
-          error={errors.ownFigure?.message}
-          {...register('ownFigure')}
+          maxLength={BOUNDS.CountingSettings.ownFigure.maxLength}
+          error={errors.counting?.ownFigure?.message}
+          {...register('counting.ownFigure')}
         />
       </div>
       <AllRules />
@@ -89,7 +90,7 @@ function AllRules() {
           {streaks.map((s) => (
             <tr key={s.rule} className="border-hairline border-t align-top">
               <th scope="row" className="py-1 pr-4 font-medium">
-                {RULE_NAMES[s.rule]}
+                {SCHOOLS[s.rule].name}
                 {s.own && <span className="text-faded font-normal"> (yours)</span>}
               </th>
               <td className="py-1 pr-4">{run(s.current, s.currentFrom, s.currentTo, s, format)}</td>

@@ -9,7 +9,7 @@ import { useNotice } from '../../ui/Notices'
 import { refusedFields } from '../../ui/Refused'
 import { useKept } from '../../ui/useKept'
 import { CountingSection } from './CountingSection'
-import { fromForm, toForm, type Kept, type SettingsForm } from './form'
+import { fromForm, refusedPlaces, toForm, type Kept, type SettingsForm } from './form'
 import { PagesSection } from './PagesSection'
 import { SittingSection } from './SittingSection'
 import { TimeSection } from './TimeSection'
@@ -41,10 +41,13 @@ export function OwnSettings(stored: Kept) {
       await refreshAll(client)
     },
     onError: (error) => {
-      const fields = Object.keys(form.getValues()) as (keyof SettingsForm)[]
-      refusedFields(error, fields).forEach(([field, message], i) =>
-        form.setError(field, { message }, { shouldFocus: i === 0 }),
-      )
+      const places = refusedPlaces(form.getValues())
+      refusedFields(error, [...places.keys()]).forEach(([field, message], i) => {
+        const place = places.get(field)
+        if (place) {
+          form.setError(place, { message }, { shouldFocus: i === 0 })
+        }
+      })
     },
   })
 

@@ -14,7 +14,7 @@ export function PagesSection() {
         Pages
       </h2>
       <div className="mt-2 grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-4">
-        <SelectField label="Paper" {...register('theme')}>
+        <SelectField label="Paper" {...register('look.theme')}>
           {Object.entries(THEMES).map(([value, label]) => (
             <option key={value} value={value}>
               {label}
@@ -24,10 +24,10 @@ export function PagesSection() {
         <Field
           label="Language of dates and numbers"
           hint="A tag such as en-GB, de, pt-BR."
-          error={errors.locale?.message}
-          {...register('locale', { required: 'This is empty.' })}
+          error={errors.look?.locale?.message}
+          {...register('look.locale', { required: 'This is empty.' })}
         />
-        <SelectField label="The week begins on" {...register('weekStart')}>
+        <SelectField label="The week begins on" {...register('time.weekStart')}>
           {Object.entries(WEEKDAYS).map(([value, label]) => (
             <option key={value} value={value}>
               {label}
@@ -37,8 +37,8 @@ export function PagesSection() {
         <Field
           label="Time zone"
           list="zones"
-          error={errors.zone?.message}
-          {...register('zone', { required: 'This is empty.' })}
+          error={errors.time?.zone?.message}
+          {...register('time.zone', { required: 'This is empty.' })}
         />
       </div>
       <datalist id="zones">

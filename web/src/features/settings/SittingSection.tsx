@@ -22,21 +22,21 @@ export function SittingSection() {
         <NumberField
           label="A break after so many minutes"
           bounds={BOUNDS.SittingSettings.breakEveryMinutes}
-          error={errors.breakEveryMinutes?.message}
-          {...register('breakEveryMinutes', whole(BOUNDS.SittingSettings.breakEveryMinutes, format))}
+          error={errors.sittings?.breakEveryMinutes?.message}
+          {...register('sittings.breakEveryMinutes', whole(BOUNDS.SittingSettings.breakEveryMinutes, format))}
         />
         <NumberField
           label="Minutes of a break"
           bounds={BOUNDS.SittingSettings.breakMinutes}
-          error={errors.breakMinutes?.message}
-          {...register('breakMinutes', whole(BOUNDS.SittingSettings.breakMinutes, format))}
+          error={errors.sittings?.breakMinutes?.message}
+          {...register('sittings.breakMinutes', whole(BOUNDS.SittingSettings.breakMinutes, format))}
         />
       </div>
-      <Check {...register('sound')}>
+      <Check {...register('sittings.sound')}>
         A change of pose is heard
         <span className="text-faded"> quiet where the machine asks for less motion</span>
       </Check>
-      <Check {...register('flash')}>
+      <Check {...register('sittings.flash')}>
         A change of pose is seen as a short flash
         <span className="text-faded"> quiet where the machine asks for less motion</span>
       </Check>

@@ -18,7 +18,7 @@ import { DAY_ORDERS } from './text'
 export function TimeSection() {
   const format = useFormats()
   const { register, control, formState, watch } = useFormContext<SettingsForm>()
-  const week = useFieldArray({ control, name: 'week' })
+  const week = useFieldArray({ control, name: 'time.week' })
   const { errors } = formState
   return (
     <section aria-labelledby="time">
@@ -32,36 +32,36 @@ export function TimeSection() {
       <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-4 xl:grid-cols-7">
         {week.fields.map((field, i) => {
           const name = WEEKDAYS[field.day]
-          const rest = watch(`week.${i}.rest`)
+          const rest = watch(`time.week.${i}.rest`)
           return (
             <div key={field.id}>
               <NumberField
                 label={`${name}, minutes`}
                 bounds={BOUNDS.Weekday.minutes}
-                error={errors.week?.[i]?.minutes?.message}
-                {...register(`week.${i}.minutes`, whole(BOUNDS.Weekday.minutes, format))}
+                error={errors.time?.week?.[i]?.minutes?.message}
+                {...register(`time.week.${i}.minutes`, whole(BOUNDS.Weekday.minutes, format))}
                 readOnly={rest}
               />
-              <Check {...register(`week.${i}.rest`)}>
+              <Check {...register(`time.week.${i}.rest`)}>
                 rest <span className="sr-only">on {name}</span>
               </Check>
             </div>
           )
         })}
       </div>
-      <Said error={errors.week?.message} />
+      <Said error={errors.time?.week?.message} />
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
         <SettingUp />
         <NumberField
           label="Free share, per cent of each day"
           hint="Kept for drawing what you like. Many keep 20, some half: all duty and the habit dies."
-          bounds={BOUNDS.Settings.freePercent}
-          error={errors.freePercent?.message}
-          {...register('freePercent', whole(BOUNDS.Settings.freePercent, format))}
+          bounds={BOUNDS.WorkSettings.freePercent}
+          error={errors.work?.freePercent?.message}
+          {...register('work.freePercent', whole(BOUNDS.WorkSettings.freePercent, format))}
         />
       </div>
       <div className="mt-4">
-        <Schools legend="Order of the day" schools={DAY_ORDERS} input={register('dayOrder')} />
+        <Schools legend="Order of the day" schools={DAY_ORDERS} input={register('work.dayOrder')} />
         <p className="text-faded mt-1 text-sm">
           What a course asks to be drawn unaided, before it teaches it, comes before either.
         </p>
@@ -80,16 +80,16 @@ function SettingUp() {
   const format = useFormats()
   const { register, formState, watch } = useFormContext<SettingsForm>()
   const learned = useQuery(queries.setUp()).data
-  const byHand = watch('overheadByHand')
+  const byHand = watch('work.overheadByHand')
   return (
     <div>
       <NumberField
         label="Setting up and choosing references, minutes a drawing day"
-        bounds={BOUNDS.Settings.overheadMinutes}
-        error={formState.errors.overheadMinutes?.message}
-        {...register('overheadMinutes', whole(BOUNDS.Settings.overheadMinutes, format))}
+        bounds={BOUNDS.WorkSettings.overheadMinutes}
+        error={formState.errors.work?.overheadMinutes?.message}
+        {...register('work.overheadMinutes', whole(BOUNDS.WorkSettings.overheadMinutes, format))}
       />
-      <Check {...register('overheadByHand')}>this figure holds, whatever sittings tell</Check>
+      <Check {...register('work.overheadByHand')}>this figure holds, whatever sittings tell</Check>
       {learned && !byHand && <p className="text-faded text-sm">{setUpText(learned)}</p>}
     </div>
   )
@@ -98,26 +98,26 @@ function SettingUp() {
 function DayMinutes() {
   const format = useFormats()
   const { register, control, formState } = useFormContext<SettingsForm>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'dayMinutes' })
+  const { fields, append, remove } = useFieldArray({ control, name: 'time.dayMinutes' })
   const { errors } = formState
   return (
     <div>
       <h3>Single dates with other minutes</h3>
       {fields.map((field, i) => (
         <div key={field.id} className="flex items-end gap-3">
-          <FormDate label="Date" name={`dayMinutes.${i}.day`} />
+          <FormDate label="Date" name={`time.dayMinutes.${i}.day`} />
           <NumberField
             label="Minutes"
             bounds={BOUNDS.DayMinutes.minutes}
-            error={errors.dayMinutes?.[i]?.minutes?.message}
-            {...register(`dayMinutes.${i}.minutes`, whole(BOUNDS.DayMinutes.minutes, format))}
+            error={errors.time?.dayMinutes?.[i]?.minutes?.message}
+            {...register(`time.dayMinutes.${i}.minutes`, whole(BOUNDS.DayMinutes.minutes, format))}
           />
           <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this date">
             Remove
           </Button>
         </div>
       ))}
-      <Said error={errors.dayMinutes?.message} />
+      <Said error={errors.time?.dayMinutes?.message} />
       <Button onClick={() => append({ day: '', minutes: '' })}>Add a date</Button>
     </div>
   )
@@ -125,7 +125,7 @@ function DayMinutes() {
 
 function RestDays() {
   const { control, formState } = useFormContext<SettingsForm>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'restDays' })
+  const { fields, append, remove } = useFieldArray({ control, name: 'time.restDays' })
   const { errors } = formState
   return (
     <div>
@@ -133,13 +133,13 @@ function RestDays() {
       <p className="text-faded">Planned ahead. They neither add to a run nor break it.</p>
       {fields.map((field, i) => (
         <div key={field.id} className="flex items-end gap-3">
-          <FormDate label="Date" name={`restDays.${i}.day`} />
+          <FormDate label="Date" name={`time.restDays.${i}.day`} />
           <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this rest day">
             Remove
           </Button>
         </div>
       ))}
-      <Said error={errors.restDays?.message} />
+      <Said error={errors.time?.restDays?.message} />
       <Button onClick={() => append({ day: '' })}>Add a rest day</Button>
     </div>
   )
@@ -147,7 +147,7 @@ function RestDays() {
 
 function Pauses() {
   const { register, control, formState } = useFormContext<SettingsForm>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'pauses' })
+  const { fields, append, remove } = useFieldArray({ control, name: 'time.pauses' })
   const { errors } = formState
   return (
     <div>
@@ -159,20 +159,20 @@ function Pauses() {
       {fields.map((field, i) => (
         <div key={field.id} className="border-hairline mb-2 border-b pb-2">
           <div className="grid grid-cols-2 gap-3">
-            <FormDate label="From" name={`pauses.${i}.from`} />
-            <FormDate label="To" name={`pauses.${i}.to`} />
+            <FormDate label="From" name={`time.pauses.${i}.from`} />
+            <FormDate label="To" name={`time.pauses.${i}.to`} />
           </div>
           <Field
             label="Reason"
             maxLength={BOUNDS.PauseSpan.reason.maxLength}
-            {...register(`pauses.${i}.reason`)}
+            {...register(`time.pauses.${i}.reason`)}
           />
           <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this pause">
             Remove
           </Button>
         </div>
       ))}
-      <Said error={errors.pauses?.message} />
+      <Said error={errors.time?.pauses?.message} />
       <Button onClick={() => append({ from: '', to: '', reason: '' })}>Add a pause</Button>
     </div>
   )
@@ -183,7 +183,8 @@ function FormDate({
   name,
   label,
 }: {
-  name: `dayMinutes.${number}.day` | `restDays.${number}.day` | `pauses.${number}.${'from' | 'to'}`
+  name:
+    `time.dayMinutes.${number}.day` | `time.restDays.${number}.day` | `time.pauses.${number}.${'from' | 'to'}`
   label: string
 }) {
   const format = useFormats()

@@ -23,26 +23,26 @@ export function TopicsSection() {
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-3">
         <NumberField
           label="Half-life, days"
-          bounds={BOUNDS.Settings.halfLifeDays}
-          error={errors.halfLifeDays?.message}
-          {...register('halfLifeDays', whole(BOUNDS.Settings.halfLifeDays, format))}
+          bounds={BOUNDS.TopicSettings.halfLifeDays}
+          error={errors.topics?.halfLifeDays?.message}
+          {...register('topics.halfLifeDays', whole(BOUNDS.TopicSettings.halfLifeDays, format))}
         />
         <NumberField
           label="Fading below, %"
-          bounds={BOUNDS.Settings.fadingPercent}
-          error={errors.fadingPercent?.message}
-          {...register('fadingPercent', whole(BOUNDS.Settings.fadingPercent, format))}
+          bounds={BOUNDS.TopicSettings.fadingPercent}
+          error={errors.topics?.fadingPercent?.message}
+          {...register('topics.fadingPercent', whole(BOUNDS.TopicSettings.fadingPercent, format))}
         />
         <NumberField
           label="Rusty below, %"
           hint="From an hour of practice on."
-          bounds={BOUNDS.Settings.rustyPercent}
-          error={errors.rustyPercent?.message}
-          {...register('rustyPercent', whole(BOUNDS.Settings.rustyPercent, format))}
+          bounds={BOUNDS.TopicSettings.rustyPercent}
+          error={errors.topics?.rustyPercent?.message}
+          {...register('topics.rustyPercent', whole(BOUNDS.TopicSettings.rustyPercent, format))}
         />
       </div>
       <div className="mt-3">
-        <Check {...register('rustSaid')}>
+        <Check {...register('topics.rustSaid')}>
           Today offers warm-ups: what is rusty and needed soon, what was studied yesterday, an easy day after
           weeks away
         </Check>

@@ -11,28 +11,20 @@ const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY'
 const settings: Schemas['Settings'] = {
   version: 3,
   started: true,
-  zone: 'UTC',
-  locale: 'en-GB',
-  weekStart: 'SUNDAY',
-  rolloverHour: 3,
-  streakRule: 'NEVER_TWICE',
-  streakDaysPerWeek: 5,
-  streakFloorMinutes: 0,
-  overheadMinutes: 10,
-  overheadByHand: true,
   whatFor: 'the harbour in ink',
-  freePercent: 20,
-  halfLifeDays: 45,
-  fadingPercent: 70,
-  rustyPercent: 50,
-  rustSaid: true,
-  ownFigure: '',
-  dayOrder: 'LESSON_FIRST',
-  theme: 'SYSTEM',
-  week: DAYS.map((day, i) => ({ day, minutes: i * 10, rest: day === 'SUNDAY' })),
-  dayMinutes: [{ day: '2026-03-07', minutes: 110 }],
-  restDays: ['2026-03-08'],
-  pauses: [{ from: '2026-02-01', to: '2026-02-03', reason: 'away' }],
+  time: {
+    zone: 'UTC',
+    weekStart: 'SUNDAY',
+    rolloverHour: 3,
+    week: DAYS.map((day, i) => ({ day, minutes: i * 10, rest: day === 'SUNDAY' })),
+    dayMinutes: [{ day: '2026-03-07', minutes: 110 }],
+    restDays: ['2026-03-08'],
+    pauses: [{ from: '2026-02-01', to: '2026-02-03', reason: 'away' }],
+  },
+  counting: { school: 'NEVER_TWICE', daysPerWeek: 5, floorMinutes: 0, ownFigure: '' },
+  work: { overheadMinutes: 10, overheadByHand: true, freePercent: 20, dayOrder: 'LESSON_FIRST' },
+  topics: { halfLifeDays: 45, fadingPercent: 70, rustyPercent: 50, rustSaid: true },
+  look: { locale: 'en-GB', theme: 'SYSTEM' },
 }
 
 const sittings = { breakEveryMinutes: 45, breakMinutes: 5, sound: true, flash: false }
@@ -40,13 +32,17 @@ const sittings = { breakEveryMinutes: 45, breakMinutes: 5, sound: true, flash: f
 test('settings go through the form unchanged, apart from the order of the days', () => {
   const { settings: back, sittings: own } = fromForm(toForm({ settings, sittings }, format), 3, format)
   expect(own).toEqual(sittings)
-  expect({ ...back, week: [] }).toEqual({ ...settings, week: [] })
-  expect(back.week).toHaveLength(7)
-  expect(back.week).toEqual(expect.arrayContaining(settings.week))
+  const { week } = back.time
+  expect({ ...back, time: { ...back.time, week: [] } }).toEqual({
+    ...settings,
+    time: { ...settings.time, week: [] },
+  })
+  expect(week).toHaveLength(7)
+  expect(week).toEqual(expect.arrayContaining(settings.time.week))
 })
 
 test('the week is laid out from the learner’s first day', () => {
-  expect(toForm({ settings, sittings }, format).week[0]?.day).toBe('SUNDAY')
+  expect(toForm({ settings, sittings }, format).time.week[0]?.day).toBe('SUNDAY')
 })
 
 test.each(['lots', '-1', '961', '1.5', '5 h'])('refuses %j and names it', (value) => {

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import type { FieldPath } from 'react-hook-form'
 import { WEEKDAYS } from '../../shared/weekdays'
 import { dayFault } from '../../ui/DateField'
 import type { Formats } from '../../ui/locale'
@@ -10,106 +11,103 @@ type Sittings = Schemas['SittingSettings']
 /** All that the settings page keeps with one button. */
 export type Kept = { settings: Settings; sittings: Sittings }
 
+/** Numbers as they are typed. */
+type Typed<T> = { [K in keyof T]: T[K] extends number ? string : T[K] }
+
 /** Settings as the form holds them: numbers as they are typed. */
-export type SettingsForm = Omit<
-  Settings,
-  | 'version'
-  | 'started'
-  | 'week'
-  | 'dayMinutes'
-  | 'restDays'
-  | 'rolloverHour'
-  | 'streakDaysPerWeek'
-  | 'streakFloorMinutes'
-  | 'overheadMinutes'
-  | 'freePercent'
-  | 'halfLifeDays'
-  | 'fadingPercent'
-  | 'rustyPercent'
-> & {
-  week: { day: Settings['weekStart']; minutes: string; rest: boolean }[]
-  dayMinutes: { day: string; minutes: string }[]
-  restDays: { day: string }[]
-  rolloverHour: string
-  streakDaysPerWeek: string
-  streakFloorMinutes: string
-  overheadMinutes: string
-  freePercent: string
-  halfLifeDays: string
-  fadingPercent: string
-  rustyPercent: string
-  breakEveryMinutes: string
-  breakMinutes: string
-  sound: boolean
-  flash: boolean
+export type SettingsForm = Pick<Settings, 'whatFor' | 'look'> & {
+  time: Omit<Settings['time'], 'week' | 'dayMinutes' | 'restDays' | 'rolloverHour'> & {
+    week: Typed<Schemas['Weekday']>[]
+    dayMinutes: Typed<Schemas['DayMinutes']>[]
+    restDays: { day: string }[]
+    rolloverHour: string
+  }
+  counting: Typed<Settings['counting']>
+  work: Typed<Settings['work']>
+  topics: Typed<Settings['topics']>
+  sittings: Typed<Sittings>
 }
 
 const ORDER = Object.keys(WEEKDAYS)
 
-export function toForm({ settings: s, sittings }: Kept, { writeNumber }: Formats): SettingsForm {
-  const first = ORDER.indexOf(s.weekStart)
+/** A value with its numbers written as one types them. */
+const write = <T extends object>(value: T, { writeNumber }: Formats) =>
+  Object.fromEntries(
+    Object.entries(value).map(([key, v]) => [key, typeof v === 'number' ? writeNumber(v) : v]),
+  ) as Typed<T>
+
+export function toForm({ settings: s, sittings }: Kept, format: Formats): SettingsForm {
+  const first = ORDER.indexOf(s.time.weekStart)
   const place = (day: string) => (ORDER.indexOf(day) - first + 7) % 7
   return {
-    zone: s.zone,
-    locale: s.locale,
-    weekStart: s.weekStart,
-    streakRule: s.streakRule,
-    dayOrder: s.dayOrder,
-    theme: s.theme,
-    pauses: s.pauses,
-    overheadByHand: s.overheadByHand,
     whatFor: s.whatFor,
-    sound: sittings.sound,
-    flash: sittings.flash,
-    breakEveryMinutes: writeNumber(sittings.breakEveryMinutes),
-    breakMinutes: writeNumber(sittings.breakMinutes),
-    week: s.week
-      .map((d) => ({ day: d.day, minutes: writeNumber(d.minutes), rest: d.rest }))
-      .sort((a, b) => place(a.day) - place(b.day)),
-    dayMinutes: s.dayMinutes.map((d) => ({ day: d.day, minutes: writeNumber(d.minutes) })),
-    restDays: s.restDays.map((day) => ({ day })),
-    rolloverHour: writeNumber(s.rolloverHour),
-    streakDaysPerWeek: writeNumber(s.streakDaysPerWeek),
-    streakFloorMinutes: writeNumber(s.streakFloorMinutes),
-    overheadMinutes: writeNumber(s.overheadMinutes),
-    freePercent: writeNumber(s.freePercent),
-    halfLifeDays: writeNumber(s.halfLifeDays),
-    fadingPercent: writeNumber(s.fadingPercent),
-    rustyPercent: writeNumber(s.rustyPercent),
-    rustSaid: s.rustSaid,
-    ownFigure: s.ownFigure,
+    look: s.look,
+    time: {
+      ...s.time,
+      week: s.time.week.map((d) => write(d, format)).sort((a, b) => place(a.day) - place(b.day)),
+      dayMinutes: s.time.dayMinutes.map((d) => write(d, format)),
+      restDays: s.time.restDays.map((day) => ({ day })),
+      rolloverHour: format.writeNumber(s.time.rolloverHour),
+    },
+    counting: write(s.counting, format),
+    work: write(s.work, format),
+    topics: write(s.topics, format),
+    sittings: write(sittings, format),
   }
 }
 
-export function fromForm(
-  { breakEveryMinutes, breakMinutes, sound, flash, ...f }: SettingsForm,
-  version: number,
-  format: Formats,
-): Kept {
+export function fromForm(f: SettingsForm, version: number, format: Formats): Kept {
   const number = (typed: string) => format.readNumber(typed) ?? 0
-  const sittings = {
-    breakEveryMinutes: number(breakEveryMinutes),
-    breakMinutes: number(breakMinutes),
-    sound,
-    flash,
+  return {
+    settings: {
+      version,
+      started: true,
+      whatFor: f.whatFor,
+      look: f.look,
+      time: {
+        ...f.time,
+        week: f.time.week.map((d) => ({ ...d, minutes: number(d.minutes) })),
+        dayMinutes: f.time.dayMinutes.map((d) => ({ ...d, minutes: number(d.minutes) })),
+        restDays: f.time.restDays.map((d) => d.day),
+        rolloverHour: number(f.time.rolloverHour),
+      },
+      counting: {
+        ...f.counting,
+        daysPerWeek: number(f.counting.daysPerWeek),
+        floorMinutes: number(f.counting.floorMinutes),
+      },
+      work: {
+        ...f.work,
+        overheadMinutes: number(f.work.overheadMinutes),
+        freePercent: number(f.work.freePercent),
+      },
+      topics: {
+        ...f.topics,
+        halfLifeDays: number(f.topics.halfLifeDays),
+        fadingPercent: number(f.topics.fadingPercent),
+        rustyPercent: number(f.topics.rustyPercent),
+      },
+    },
+    sittings: {
+      ...f.sittings,
+      breakEveryMinutes: number(f.sittings.breakEveryMinutes),
+      breakMinutes: number(f.sittings.breakMinutes),
+    },
   }
-  const settings = {
-    ...f,
-    version,
-    started: true,
-    week: f.week.map((d) => ({ ...d, minutes: number(d.minutes) })),
-    dayMinutes: f.dayMinutes.map((d) => ({ ...d, minutes: number(d.minutes) })),
-    restDays: f.restDays.map((d) => d.day),
-    rolloverHour: number(f.rolloverHour),
-    streakDaysPerWeek: number(f.streakDaysPerWeek),
-    streakFloorMinutes: number(f.streakFloorMinutes),
-    overheadMinutes: number(f.overheadMinutes),
-    freePercent: number(f.freePercent),
-    halfLifeDays: number(f.halfLifeDays),
-    fadingPercent: number(f.fadingPercent),
-    rustyPercent: number(f.rustyPercent),
+}
+
+/** The fields of the form by the names that a refusal gives them. */
+export function refusedPlaces({ look, time, counting, work, topics, sittings }: SettingsForm) {
+  const places = new Map<string, FieldPath<SettingsForm>>([['whatFor', 'whatFor']])
+  for (const [part, fields] of Object.entries({ look, time, counting, work, topics })) {
+    for (const field of Object.keys(fields)) {
+      places.set(`${part}.${field}`, `${part}.${field}` as FieldPath<SettingsForm>)
+    }
   }
-  return { settings, sittings }
+  for (const field of Object.keys(sittings)) {
+    places.set(field, `sittings.${field}` as FieldPath<SettingsForm>)
+  }
+  return places
 }
 
 const needed = (fault: (typed: string) => string | undefined) => ({

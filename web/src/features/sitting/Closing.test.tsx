@@ -73,7 +73,7 @@ test('a sitting is logged already, and words and numbers are put on top of it', 
 
 test('what the learner counts is asked at the end and put on top of what was learned', async () => {
   const asked = page(sitting(), entry({ study: { ...NO_STUDY, how: 'ATTEMPTED_FIRST' } }), {
-    'GET /api/settings': () => ({ body: { ownFigure: 'erasures' } }),
+    'GET /api/settings': () => ({ body: { counting: { ownFigure: 'erasures' } } }),
   })
   await userEvent.type(await screen.findByLabelText('Erasures in all'), '0{Enter}')
   expect(await screen.findByText('today')).toBeInTheDocument()

@@ -6,13 +6,15 @@ import { sent, show } from '../../test-page'
 import FirstStart from './FirstStart'
 
 const settings = {
-  locale: 'en',
-  zone: 'UTC',
-  weekStart: 'MONDAY',
-  week: [
-    { day: 'MONDAY', minutes: 30, rest: false },
-    { day: 'TUESDAY', minutes: 30, rest: false },
-  ],
+  look: { locale: 'en' },
+  time: {
+    zone: 'UTC',
+    weekStart: 'MONDAY',
+    week: [
+      { day: 'MONDAY', minutes: 30, rest: false },
+      { day: 'TUESDAY', minutes: 30, rest: false },
+    ],
+  },
 } as unknown as Schemas['Settings']
 
 const offer = {
@@ -49,8 +51,8 @@ test('a course is begun today with the minutes there are, or those it needs', as
     start: '2026-03-05',
   })
   expect(sent(asked, 'PUT', '/api/settings')[0]?.body).toMatchObject({
-    locale: navigator.language,
-    week: [{ minutes: 45 }, { minutes: 45 }],
+    look: { locale: navigator.language },
+    time: { week: [{ minutes: 45 }, { minutes: 45 }] },
   })
 })
 
@@ -60,7 +62,7 @@ test('a daily habit keeps the minutes and follows no course', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Begin with a daily habit' }))
   await waitFor(() => expect(sent(asked, 'PUT', '/api/settings')).toHaveLength(1))
   expect(sent(asked, 'PUT', '/api/settings')[0]?.body).toMatchObject({
-    week: [{ minutes: 30 }, { minutes: 30 }],
+    time: { week: [{ minutes: 30 }, { minutes: 30 }] },
   })
   expect(sent(asked, 'PUT', '/api/course')).toHaveLength(0)
 })
@@ -84,9 +86,11 @@ test('what it is for may be said or skipped with one key, and minutes are taken 
   await waitFor(() => expect(sent(asked, 'PUT', '/api/settings')).toHaveLength(1))
   expect(sent(asked, 'PUT', '/api/settings')[0]?.body).toMatchObject({
     whatFor: 'boats in ink',
-    week: [
-      { minutes: 30, rest: false },
-      { minutes: 0, rest: true },
-    ],
+    time: {
+      week: [
+        { minutes: 30, rest: false },
+        { minutes: 0, rest: true },
+      ],
+    },
   })
 })

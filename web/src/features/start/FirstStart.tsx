@@ -21,7 +21,7 @@ const PAUSE_MS = 300
 const ORDER = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
 
 /** First day of the week where the browser's language is spoken. */
-function weekStart(locale: string): Settings['weekStart'] {
+function weekStart(locale: string): Settings['time']['weekStart'] {
   const named = new Intl.Locale(locale) as Intl.Locale & {
     getWeekInfo?: () => { firstDay: number }
     weekInfo?: { firstDay: number }
@@ -36,7 +36,7 @@ export default function FirstStart({ settings }: { settings: Settings }) {
   const client = useQueryClient()
   const navigate = useNavigate()
   const [whatFor, setWhatFor] = useState('')
-  const [typed, setTyped] = useState(() => settings.week.map((day) => String(day.minutes)))
+  const [typed, setTyped] = useState(() => settings.time.week.map((day) => String(day.minutes)))
   const [chosen, setChosen] = useState<string>()
   const firstDay = useRef<HTMLInputElement>(null)
 
@@ -56,15 +56,18 @@ export default function FirstStart({ settings }: { settings: Settings }) {
         api.PUT('/api/settings', {
           body: {
             ...settings,
-            locale,
             whatFor,
-            zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-            weekStart: weekStart(locale),
-            week: settings.week.map((day, i) => ({
-              ...day,
-              minutes: week?.[i] ?? day.minutes,
-              rest: week?.[i] === 0,
-            })),
+            look: { ...settings.look, locale },
+            time: {
+              ...settings.time,
+              zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+              weekStart: weekStart(locale),
+              week: settings.time.week.map((day, i) => ({
+                ...day,
+                minutes: week?.[i] ?? day.minutes,
+                rest: week?.[i] === 0,
+              })),
+            },
           },
         }),
       )
@@ -98,7 +101,7 @@ export default function FirstStart({ settings }: { settings: Settings }) {
       <h2 className="mt-6 mb-1">How many minutes, on which days?</h2>
       <p className="text-faded">For all of it, setting up as well. 0 is a day of rest.</p>
       <div className="grid grid-cols-4 gap-x-5 gap-y-2 sm:grid-cols-7">
-        {settings.week.map((day, i) => (
+        {settings.time.week.map((day, i) => (
           <NumberField
             key={day.day}
             ref={i === 0 ? firstDay : undefined}

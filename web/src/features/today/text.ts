@@ -1,10 +1,10 @@
 import type { Schemas } from '../../api/client'
+import { SCHOOLS, type Streak } from '../../shared/schools'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 
 type Today = Schemas['TodayView']
 type Share = Schemas['ShareView']
-type Streak = Schemas['StreakView']
 
 export function counted(count: number, unit: Share['unit'], format: Formats): string {
   return unit === 'MINUTES' ? `${format.number(count)} min` : format.number(count)
@@ -77,32 +77,7 @@ export function atStake(streak: Streak, today: Today): string {
 }
 
 /** What the rest of the week still decides. */
-export function stillOpen(streak: Streak): string {
-  const { rule, stillNeeded, openDays, missesLeft } = streak
-  if (stillNeeded > openDays) {
-    return streak.current > 0
-      ? 'This week is too short for your rhythm; it counts neither way.'
-      : 'This week cannot reach your rhythm any more; the next one can.'
-  }
-  if (stillNeeded > 0) {
-    return `${plural(stillNeeded, 'more day')} and this week has its rhythm; ${plural(missesLeft, 'day')} can still be missed.`
-  }
-  if (rule === 'WEEKLY_RHYTHM') {
-    return 'This week has its rhythm.'
-  }
-  if (streak.current === 0) {
-    return 'Any day begins a run; none can end just now.'
-  }
-  if (openDays === 0) {
-    return 'Nothing in this week can end the run any more.'
-  }
-  if (missesLeft === 0) {
-    return rule === 'EVERY_DAY'
-      ? 'By your rule every day that is not rest counts.'
-      : 'No day of this week can be missed without ending the run.'
-  }
-  return `${plural(missesLeft, 'day')} of this week can still be missed, as long as no two follow each other.`
-}
+export const stillOpen = (streak: Streak) => SCHOOLS[streak.rule].stillOpen(streak)
 
 /** A usual caution in words; it names the figure and leaves judgement to the learner, their doctor or the maker. */
 export function caution(c: Schemas['Caution'], format: Formats): string {

@@ -130,7 +130,7 @@ test('an entry that was removed elsewhere can be logged anew', async () => {
 test('what the learner counts is asked under its name and leaves no name behind without a count', async () => {
   const asked = show(<EntryForm entry={entry} onClose={vi.fn()} />, {
     ...reading,
-    'GET /api/settings': () => ({ body: { ownFigure: 'stiff lines' } }),
+    'GET /api/settings': () => ({ body: { counting: { ownFigure: 'stiff lines' } } }),
     'PUT /api/entries/e': () => ({ status: 409, body: { code: 'other', detail: 'Once more.' } }),
   })
   const count = await screen.findByLabelText('Stiff lines in all')
@@ -154,7 +154,7 @@ test('an entry that counts something else keeps asking for that', async () => {
   const study = { ...NO_STUDY, ownFigure: 'erasures', ownCount: 3 }
   show(<EntryForm entry={{ ...entry, fields: { ...entry.fields, study } }} onClose={vi.fn()} />, {
     ...reading,
-    'GET /api/settings': () => ({ body: { ownFigure: 'stiff lines' } }),
+    'GET /api/settings': () => ({ body: { counting: { ownFigure: 'stiff lines' } } }),
   })
   expect(screen.getByLabelText('Erasures in all')).toHaveValue('3')
   expect(screen.queryByLabelText('Stiff lines in all')).not.toBeInTheDocument()

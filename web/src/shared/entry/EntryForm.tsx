@@ -212,7 +212,12 @@ function EntryField({
           <TextField maxLength={maxLength} {...box} />
         </div>
       )
-    default:
+    case 'TOPIC':
+    case 'MEDIUM':
+    case 'SOURCE':
+    case 'RESOURCE':
+    case 'BOOK':
+    case 'FACET':
       return <NameField kind={kind} maxLength={maxLength} {...box} />
   }
 }

@@ -19,7 +19,7 @@ export function OwnFigureField({
   error?: Wrong
   onChange: (own: { ownFigure: string; ownCount: string }) => void
 }) {
-  const named = useQuery(queries.settings()).data?.ownFigure
+  const named = useQuery(queries.settings()).data?.counting.ownFigure
   const name = what || named
   return name ? (
     <NumberField

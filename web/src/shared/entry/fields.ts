@@ -80,27 +80,40 @@ export function draftFaults(draft: Draft, format: Formats): Partial<Record<Field
   return Object.fromEntries(faults)
 }
 
+/** What was typed into a field of one line. */
+function read(kind: Kind, typed: string, format: Formats): string | number | null {
+  switch (kind) {
+    case 'number':
+      return format.readNumber(typed) ?? null
+    case 'day':
+    case 'text':
+      return typed
+    case 'time':
+    case 'exercise':
+    case 'TOPIC':
+    case 'MEDIUM':
+    case 'SOURCE':
+    case 'RESOURCE':
+    case 'BOOK':
+    case 'FACET':
+    case 'poses':
+    case 'study':
+      return typed || null
+  }
+}
+
 /** The entry that was typed, once nothing is wrong with it. */
 export function toFields(draft: Draft, format: Formats): Fields {
-  const read = NAMES_OF_FIELDS.map((field) => {
+  const all = NAMES_OF_FIELDS.map((field) => {
     if (field === 'poses') {
       return [field, draft.poses]
     }
     if (field === 'study') {
       return [field, toStudy(draft.study, format)]
     }
-    const typed = draft[field].trim()
-    switch (FIELDS[field].kind) {
-      case 'number':
-        return [field, format.readNumber(typed) ?? null]
-      case 'day':
-      case 'text':
-        return [field, typed]
-      default:
-        return [field, typed || null]
-    }
+    return [field, read(FIELDS[field].kind, draft[field].trim(), format)]
   })
-  return Object.fromEntries(read) as Fields
+  return Object.fromEntries(all) as Fields
 }
 
 /** A field as it is shown beside another version of it. */

@@ -28,7 +28,8 @@ export default function DayOff({
   const rest = useMutation({
     mutationFn: async () => {
       const now = await client.fetchQuery({ ...queries.settings(), staleTime: 0 })
-      return answer(api.PUT('/api/settings', { body: { ...now, restDays: [...now.restDays, day] } }))
+      const time = { ...now.time, restDays: [...now.time.restDays, day] }
+      return answer(api.PUT('/api/settings', { body: { ...now, time } }))
     },
     onSuccess: () => {
       say('A rest day now; the run goes on.')
@@ -45,7 +46,7 @@ export default function DayOff({
     <div role="status" className="mt-2">
       <p>Kept as a note. Days you are ill or away need not break a run:</p>
       <p className="flex flex-wrap gap-x-5">
-        {day >= today && !settings.restDays.includes(day) && (
+        {day >= today && !settings.time.restDays.includes(day) && (
           <Button onClick={() => rest.mutate()} disabled={rest.isPending}>
             Make {name} a rest day
           </Button>

@@ -126,14 +126,14 @@ test('a line of a day off offers rest or a pause', async () => {
       status: 201,
       body: { fields: ill, id: 'x', version: 0, minutesOrEstimate: 0 },
     }),
-    'GET /api/settings': () => ({ body: { version: 3, restDays: ['2026-03-01'] } }),
+    'GET /api/settings': () => ({ body: { version: 3, time: { restDays: ['2026-03-01'] } } }),
     'PUT /api/settings': () => ({ body: {} }),
   })
   await userEvent.type(line(), 'no boats today, ill{Enter}')
   await userEvent.click(await screen.findByRole('button', { name: 'Make today a rest day' }))
   expect(sent(asked, 'PUT', '/api/settings')[0]?.body).toMatchObject({
     version: 3,
-    restDays: ['2026-03-01', '2026-03-05'],
+    time: { restDays: ['2026-03-01', '2026-03-05'] },
   })
   await waitFor(() => expect(screen.queryByText(/Kept as a note. Days/)).not.toBeInTheDocument())
 })

@@ -81,7 +81,18 @@ export function choiceLabel({ label, as }: Schemas['Choice'], words: string): st
     case 'BOOK':
     case 'RESOURCE':
       return label === words ? `a new ${FIELD_NAMES[as]}` : label
-    default:
+    case 'EXERCISE':
+    case 'UNITS':
+    case 'HOW':
+    case 'FACET':
+    case 'POSES':
+    case 'OWN_FIGURE':
+    case 'DAY':
+    case 'WENT_WRONG':
+    case 'NEXT_TIME':
+    case 'UNKNOWN':
+    case null:
+    case undefined:
       return label
   }
 }

@@ -56,7 +56,7 @@ public class HumbleQuill {
       case CHECK -> System.exit(Check.run(folder, false, System.out));
       case REPAIR -> System.exit(Check.run(folder, true, System.out));
       case IMPORT -> System.exit(Import.run(folder, Path.of(options.what()), System.out));
-      default -> Opening.check(folder);
+      case RUN -> Opening.check(folder);
     }
     checkPort(options.port());
     var application = new SpringApplication(HumbleQuill.class);

@@ -2,7 +2,6 @@ package humblequill.server;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.databind.JavaType;
-import humblequill.server.plan.ChangeToMake;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -17,6 +16,8 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -25,6 +26,8 @@ import org.springframework.context.annotation.Configuration;
 /** Makes the generated OpenAPI document say which fields are always there and which can be null. */
 @Configuration(proxyBeanMethods = false)
 class ApiDocument {
+  private static final Set<Class<?>> SEVERAL_KINDS = ConcurrentHashMap.newKeySet();
+
   @Bean
   ModelConverter requiredUnlessNullable() {
     return new ModelConverter() {
@@ -33,6 +36,9 @@ class ApiDocument {
           AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
         Schema<?> resolved = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
         JavaType java = Json.mapper().constructType(type.getType());
+        if (java != null && java.getRawClass().isAnnotationPresent(JsonSubTypes.class)) {
+          SEVERAL_KINDS.add(java.getRawClass());
+        }
         if (resolved != null && java != null && java.getRawClass().isRecord()) {
           var named = context.getDefinedModels().get(java.getRawClass().getSimpleName());
           mark(named == null ? resolved : named, java.getRawClass());
@@ -42,21 +48,23 @@ class ApiDocument {
     };
   }
 
-  /** A request that is one of several kinds: each kind is a schema with its own name. */
+  /** What is one of several kinds: each kind is a schema with its own name. */
   @Bean
-  OpenApiCustomizer kindsOfChanges() {
+  OpenApiCustomizer severalKinds() {
     return document -> {
       var schemas = document.getComponents().getSchemas();
-      var discriminator = new Discriminator().propertyName("kind");
-      var all = new ComposedSchema();
-      for (var type : ChangeToMake.class.getAnnotation(JsonSubTypes.class).value()) {
-        var name = type.value().getSimpleName();
-        var reference = "#/components/schemas/" + name;
-        schemas.put(name, ofKind(schemas.get(name), type.name()));
-        discriminator.mapping(type.name(), reference);
-        all.addOneOfItem(new Schema<>().$ref(reference));
+      for (var several : SEVERAL_KINDS) {
+        var discriminator = new Discriminator().propertyName("kind");
+        var all = new ComposedSchema();
+        for (var type : several.getAnnotation(JsonSubTypes.class).value()) {
+          var name = type.value().getSimpleName();
+          var reference = "#/components/schemas/" + name;
+          schemas.put(name, ofKind(schemas.get(name), type.name()));
+          discriminator.mapping(type.name(), reference);
+          all.addOneOfItem(new Schema<>().$ref(reference));
+        }
+        schemas.put(several.getSimpleName(), all.discriminator(discriminator));
       }
-      schemas.put("ChangeToMake", all.discriminator(discriminator));
     };
   }
 

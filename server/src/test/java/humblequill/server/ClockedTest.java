@@ -29,8 +29,11 @@ abstract class ClockedTest {
   void minutesADay() {
     api = RunningQuill.at(RunningQuill.NOW);
     var settings = (ObjectNode) api.get("/api/settings").json();
-    settings.put("zone", "UTC");
-    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", minutesADay));
+    settings.withObjectProperty("time").put("zone", "UTC");
+    settings
+        .path("time")
+        .path("week")
+        .forEach(day -> ((ObjectNode) day).put("minutes", minutesADay));
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
   }
 

@@ -22,7 +22,8 @@ class DayApiTest extends ClockedTest {
   @BeforeAll
   void datesAsInBritain() {
     var settings = (ObjectNode) api.get("/api/settings").json();
-    assertThat(api.put("/api/settings", settings.put("locale", "en-GB")).status()).isEqualTo(200);
+    settings.withObjectProperty("look").put("locale", "en-GB");
+    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
   }
 
   @BeforeEach

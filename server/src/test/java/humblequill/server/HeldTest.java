@@ -83,11 +83,18 @@ class HeldTest extends ClockedTest {
     changes.put("a drawing taken out", () -> api.delete("/api/entries/" + entry + "?version=0"));
     changes.put(
         "what setting up takes",
-        () -> settings(s -> s.put("overheadMinutes", 25).put("overheadByHand", true)));
+        () ->
+            settings(
+                s ->
+                    s.withObjectProperty("work")
+                        .put("overheadMinutes", 25)
+                        .put("overheadByHand", true)));
     changes.put(
         "minutes of a day of the week",
-        () -> settings(s -> ((ObjectNode) s.path("week").get(5)).put("minutes", 20)));
-    changes.put("a day of rest", () -> settings(s -> s.putArray("restDays").add("2026-03-08")));
+        () -> settings(s -> ((ObjectNode) s.path("time").path("week").get(5)).put("minutes", 20)));
+    changes.put(
+        "a day of rest",
+        () -> settings(s -> s.withObjectProperty("time").putArray("restDays").add("2026-03-08")));
     changes.put(
         "another promise", () -> promise(UUID.randomUUID(), "topic", "cleats", "minutesADay", 20));
     changes.put(

@@ -30,15 +30,16 @@ class OfferedChangesTest extends OfferedWeek {
   @Test
   void a_weekday_on_which_nothing_is_drawn_becomes_a_rest_day_until_the_learner_says_otherwise() {
     var offer = offered("MINUTES");
-    assertThat(offer.path("offer").path("subject").asString()).isEqualTo("TUESDAY");
-    assertThat(offer.path("offer").path("amount").asInt()).isZero();
+    assertThat(offer.path("offer").path("day").asString()).isEqualTo("TUESDAY");
+    assertThat(offer.path("offer").path("minutes").asInt()).isZero();
     var effect = offer.path("effect");
     assertThat(effect.path("after").path("load").asDouble())
         .as("six days for the work of seven")
         .isGreaterThan(effect.path("before").path("load").asDouble());
+    notWhereTheRhythmNeedsTheDay(offer);
     taken(offer);
     var settings = (ObjectNode) api.get("/api/settings").json();
-    var tuesday = (ObjectNode) settings.path("week").get(1);
+    var tuesday = (ObjectNode) settings.path("time").path("week").get(1);
     assertThat(tuesday.path("rest").asBoolean()).isTrue();
     assertThat(tuesday.path("minutes").asInt()).isZero();
     assertThat(api.get("/api/days/2026-02-24").json().path("rest").asBoolean())
@@ -48,6 +49,22 @@ class OfferedChangesTest extends OfferedWeek {
     tuesday.put("rest", false).put("minutes", 60);
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
     assertThat(stands("MINUTES")).isFalse();
+  }
+
+  private void notWhereTheRhythmNeedsTheDay(JsonNode offer) {
+    count("WEEKLY_RHYTHM", 7);
+    assertThat(api.get(REVIEW).json().path("offers").toString()).doesNotContain("MINUTES");
+    var taken = Map.of("id", UUID.randomUUID(), "key", offer.path("key").asString());
+    assertThat(api.post(REVIEW + "/taken", taken).status()).isEqualTo(409);
+    var week = api.get("/api/settings").json().path("time").path("week");
+    assertThat(week.get(1).path("rest").asBoolean()).isFalse();
+    count("NEVER_TWICE", 5);
+  }
+
+  private void count(String school, int daysPerWeek) {
+    var settings = (ObjectNode) api.get("/api/settings").json();
+    settings.withObjectProperty("counting").put("school", school).put("daysPerWeek", daysPerWeek);
+    assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
   }
 
   @Test
@@ -72,8 +89,8 @@ class OfferedChangesTest extends OfferedWeek {
     assertThat(api.get(REVIEW).body()).doesNotContain("REPEAT");
     api = RunningQuill.at("2026-03-01T18:00:00Z");
     var offer = offered("REPEAT").path("offer");
-    assertThat(offer.path("subject").asString()).isEqualTo("Ellipses: buckets, bollards, tyres");
-    assertThat(offer.path("seen").asDouble()).as("half of one in four").isEqualTo(0.125);
+    assertThat(offer.path("title").asString()).isEqualTo("Ellipses: buckets, bollards, tyres");
+    assertThat(offer.path("found").asDouble()).as("half of one in four").isEqualTo(0.125);
     var end = LocalDate.parse(api.get("/api/course").json().path("placed").path("end").asString());
     taken(offered("REPEAT"));
     assertThat(newestDecision().path("changes").get(0).path("kind").asString()).isEqualTo("REPEAT");
@@ -118,7 +135,7 @@ class OfferedChangesTest extends OfferedWeek {
     resource("Solids for sailors", List.of("cones"), null);
     resource("Knots", List.of("rope and nets"), 1);
     var offer = offered("RESOURCE");
-    assertThat(offer.path("offer").path("about").asString()).isEqualTo("cones");
+    assertThat(offer.path("offer").path("topic").asString()).isEqualTo("cones");
     assertThat(offer.path("effect").isNull()).as("it changes no plan").isTrue();
     assertThat(taken(offer).path("taken").toString()).contains("Solids for sailors");
     var queue =

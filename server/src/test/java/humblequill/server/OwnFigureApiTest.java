@@ -21,7 +21,8 @@ class OwnFigureApiTest {
 
   private static void count(Api api, String what) {
     var settings = (ObjectNode) api.get("/api/settings").json();
-    var answer = api.put("/api/settings", settings.put("ownFigure", what));
+    settings.withObjectProperty("counting").put("ownFigure", what);
+    var answer = api.put("/api/settings", settings);
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
   }
 

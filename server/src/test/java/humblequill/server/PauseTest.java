@@ -60,7 +60,7 @@ class PauseTest extends ClockedTest {
 
     assertThat(api.post("/api/pauses/undo", wanted).status()).isEqualTo(204);
     assertThat(end()).isEqualTo(before);
-    assertThat(api.get("/api/settings").json().path("pauses")).isEmpty();
+    assertThat(api.get("/api/settings").json().path("time").path("pauses")).isEmpty();
   }
 
   @Test
@@ -81,6 +81,6 @@ class PauseTest extends ClockedTest {
     var long_ = api.post("/api/pauses", pause("2026-03-05", "2026-08-30", true));
     assertThat(long_.status()).isEqualTo(400);
     assertThat(long_.body()).contains("Take a shorter pause");
-    assertThat(api.get("/api/settings").json().path("pauses")).isEmpty();
+    assertThat(api.get("/api/settings").json().path("time").path("pauses")).isEmpty();
   }
 }

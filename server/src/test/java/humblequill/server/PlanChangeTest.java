@@ -152,7 +152,7 @@ class PlanChangeTest extends ClockedTest {
   void a_remedy_does_what_it_says() {
     var plan = place("figure-from-the-ground-up", "2026-03-05");
     var settings = (ObjectNode) api.get("/api/settings").json();
-    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 45));
+    settings.path("time").path("week").forEach(day -> ((ObjectNode) day).put("minutes", 45));
     api.put("/api/settings", settings);
     var week = api.get("/api/course?placement=" + plan + "&week=4").json().path("week");
     assertThat(week.path("load").asDouble()).as("more than there is room for").isGreaterThan(1);
@@ -170,7 +170,7 @@ class PlanChangeTest extends ClockedTest {
     var after = api.get("/api/course?placement=" + plan + "&week=4").json().path("week");
     assertThat(after.path("shortfalls").size()).isZero();
     settings = (ObjectNode) api.get("/api/settings").json();
-    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
+    settings.path("time").path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
     api.put("/api/settings", settings);
   }
 

@@ -34,7 +34,7 @@ class SetUpApiTest extends ClockedTest {
     assertThat(api.get("/api/today").json().path("overheadMinutes").asInt()).isEqualTo(6);
 
     var byHand = (ObjectNode) api.get("/api/settings").json();
-    byHand.put("overheadMinutes", 15).put("overheadByHand", true);
+    byHand.withObjectProperty("work").put("overheadMinutes", 15).put("overheadByHand", true);
     assertThat(api.put("/api/settings", byHand).status()).isEqualTo(200);
     assertThat(api.get("/api/today").json().path("overheadMinutes").asInt()).isEqualTo(15);
     var tooMuch = api.put("/api/sittings/" + UUID.randomUUID() + "/set-up", Map.of("minutes", 61));

@@ -26,39 +26,44 @@ class SettingsApiTest {
 
   @ParameterizedTest
   @CsvSource({
-    "rolloverHour, 13, rolloverHour",
-    "rolloverHour, -1, rolloverHour",
-    "freePercent, 91, freePercent",
-    "overheadMinutes, 121, overheadMinutes",
-    "streakDaysPerWeek, 8, streakDaysPerWeek",
-    "streakDaysPerWeek, 0, streakDaysPerWeek",
-    "streakFloorMinutes, 241, streakFloorMinutes"
+    "time, rolloverHour, 13",
+    "time, rolloverHour, -1",
+    "work, freePercent, 91",
+    "work, overheadMinutes, 121",
+    "counting, daysPerWeek, 8",
+    "counting, daysPerWeek, 0",
+    "counting, floorMinutes, 241"
   })
-  void a_number_outside_its_bounds_is_named(String field, int value, String named) {
-    var answer = api.put("/api/settings", settings().put(field, value));
+  void a_number_outside_its_bounds_is_named(String part, String field, int value) {
+    var settings = settings();
+    settings.withObjectProperty(part).put(field, value);
+    var answer = api.put("/api/settings", settings);
     assertThat(answer.status()).isEqualTo(400);
-    assertThat(answer.json().path("field").asString()).isEqualTo(named);
+    assertThat(answer.json().path("field").asString()).isEqualTo(part + "." + field);
     assertThat(answer.json().path("value").asString()).isEqualTo(Integer.toString(value));
   }
 
   @ParameterizedTest
   @CsvSource({
-    "zone, Nowhere/Else, zone",
-    "locale, '', locale",
-    "theme, PINK, theme",
-    "dayOrder, LAST, dayOrder",
-    "weekStart, Montag, weekStart"
+    "time, zone, Nowhere/Else",
+    "look, locale, ''",
+    "look, theme, PINK",
+    "work, dayOrder, LAST",
+    "time, weekStart, Montag"
   })
-  void a_word_that_does_not_exist_is_named(String field, String value, String named) {
-    var answer = api.put("/api/settings", settings().put(field, value));
+  void a_word_that_does_not_exist_is_named(String part, String field, String value) {
+    var settings = settings();
+    settings.withObjectProperty(part).put(field, value);
+    var answer = api.put("/api/settings", settings);
     assertThat(answer.status()).isEqualTo(400);
-    assertThat(answer.json().path("field").asString()).isEqualTo(named);
+    assertThat(answer.json().path("field").asString()).isEqualTo(part + "." + field);
   }
 
   @Test
   void a_pause_that_ends_before_it_begins_and_a_date_named_twice_are_refused() {
     var settings = settings();
     settings
+        .withObjectProperty("time")
         .putArray("pauses")
         .addObject()
         .put("from", "2026-03-09")
@@ -68,7 +73,7 @@ class SettingsApiTest {
         .contains("2026-03-09")
         .contains("2026-03-08");
     var twice = settings();
-    var days = twice.putArray("dayMinutes");
+    var days = twice.withObjectProperty("time").putArray("dayMinutes");
     days.addObject().put("day", "2026-03-07").put("minutes", 10);
     days.addObject().put("day", "2026-03-07").put("minutes", 20);
     assertThat(api.put("/api/settings", twice).json().path("detail").asString())
@@ -77,8 +82,9 @@ class SettingsApiTest {
 
   @Test
   void a_rhythm_that_rest_makes_impossible_is_refused() {
-    var settings = settings().put("streakRule", "WEEKLY_RHYTHM").put("streakDaysPerWeek", 7);
-    ((ObjectNode) settings.path("week").get(6)).put("rest", true);
+    var settings = settings();
+    settings.withObjectProperty("counting").put("school", "WEEKLY_RHYTHM").put("daysPerWeek", 7);
+    ((ObjectNode) settings.path("time").path("week").get(6)).put("rest", true);
     assertThat(api.put("/api/settings", settings).json().path("detail").asString())
         .contains("7 days a week")
         .contains("6 days that are not rest");
@@ -87,12 +93,18 @@ class SettingsApiTest {
   @Test
   void rest_pauses_and_single_dates_change_the_room_of_today() {
     var settings = settings();
-    settings.putArray("dayMinutes").addObject().put("day", "2026-03-05").put("minutes", 25);
+    settings
+        .withObjectProperty("time")
+        .putArray("dayMinutes")
+        .addObject()
+        .put("day", "2026-03-05")
+        .put("minutes", 25);
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
     assertThat(api.get("/api/today").json().path("availableMinutes").asInt()).isEqualTo(25);
     settings = settings();
-    settings.putArray("dayMinutes");
+    settings.withObjectProperty("time").putArray("dayMinutes");
     settings
+        .withObjectProperty("time")
         .putArray("pauses")
         .addObject()
         .put("from", "2026-03-05")
@@ -103,7 +115,7 @@ class SettingsApiTest {
     assertThat(today.path("pause").asString()).isEqualTo("away");
     assertThat(today.path("availableMinutes").asInt()).isZero();
     settings = settings();
-    settings.putArray("pauses");
+    settings.withObjectProperty("time").putArray("pauses");
     api.put("/api/settings", settings);
   }
 }

@@ -192,7 +192,7 @@ class SittingApiTest extends ClockedTest {
 
   private void zone(String zone) {
     var settings = (ObjectNode) api.get("/api/settings").json();
-    settings.put("zone", zone);
+    settings.withObjectProperty("time").put("zone", zone);
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
   }
 

@@ -35,8 +35,8 @@ class WeekTest {
   private static void firstStart(Api api) {
     assertThat(settings(api).path("started").asBoolean()).isFalse();
     var settings = settings(api);
-    settings.put("zone", "UTC");
-    settings.path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
+    settings.withObjectProperty("time").put("zone", "UTC");
+    settings.path("time").path("week").forEach(day -> ((ObjectNode) day).put("minutes", 70));
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
     assertThat(api.put("/api/settings", settings).status())
         .as("the same version twice")
@@ -121,16 +121,16 @@ class WeekTest {
     var before = api.get("/api/course").json().path("week").path("days").get(6);
     assertThat(before.path("roomMinutes").asInt()).isEqualTo(48);
     var settings = settings(api);
-    ((ObjectNode) settings.path("week").get(6)).put("minutes", 110);
+    ((ObjectNode) settings.path("time").path("week").get(6)).put("minutes", 110);
     assertThat(api.put("/api/settings", settings).status()).isEqualTo(200);
     var after = api.get("/api/course").json().path("week").path("days");
     assertThat(after.get(6).path("roomMinutes").asInt()).isEqualTo(80);
     assertThat(after.get(6).path("usedMinutes").asInt())
         .isGreaterThan(before.path("usedMinutes").asInt());
     var past = settings(api);
-    past.putArray("restDays").add("2026-03-01");
+    past.withObjectProperty("time").putArray("restDays").add("2026-03-01");
     var refused = api.put("/api/settings", past);
-    assertThat(refused.json().path("field").asString()).isEqualTo("restDays");
+    assertThat(refused.json().path("field").asString()).isEqualTo("time.restDays");
     assertThat(refused.json().path("value").asString()).isEqualTo("2026-03-01");
   }
 

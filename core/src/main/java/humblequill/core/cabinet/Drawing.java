@@ -66,7 +66,7 @@ public record Drawing(double size, List<Shape> shapes) {
       case CONTOUR -> 0.0032;
       case FINE_CONTOUR -> 0.0018;
       case CROSS -> 0.0013;
-      default -> 0.001;
+      case LIGHT, HALF, SHADE, CORE, CAST, LEVEL -> 0.001;
     };
   }
 

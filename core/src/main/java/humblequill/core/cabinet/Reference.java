@@ -153,7 +153,8 @@ public record Reference(
           switch (view) {
             case ABOVE -> centre.getY() + distance * Lot.between(random, 0.45, 0.75);
             case BELOW -> around.low() * Lot.between(random, 0.1, 0.5);
-            default -> Lot.between(random, around.low(), around.high());
+            case ANY, FRONT, THREE_QUARTER, SIDE, BACK ->
+                Lot.between(random, around.low(), around.high());
           };
       double most = 0.85 * distance;
       height = Math.max(centre.getY() - most, Math.min(height, centre.getY() + most));

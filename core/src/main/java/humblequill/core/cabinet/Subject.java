@@ -58,7 +58,7 @@ record Subject(
       case TORSO -> torso(random);
       case HAND -> hand(random);
       case FOOT -> feet(random);
-      default -> solids(random, kind);
+      case BOX, CYLINDER, CONE, HEAD, HULL -> solids(random, kind);
     };
   }
 
@@ -272,7 +272,8 @@ record Subject(
         switch (kind) {
           case HEAD -> new Around(105, 0.25, 1.6);
           case HULL -> new Around(180, 0.55, 1.6);
-          default -> new Around(180, 0.05, 1.9);
+          case BOX, CYLINDER, CONE -> new Around(180, 0.05, 1.9);
+          case STANDING, SITTING, LYING, ACTION, TORSO, HAND, FOOT -> throw noSolid(kind);
         };
     var facing = several ? Optional.<Vector3D>empty() : Optional.of(front);
     return new Subject(
@@ -298,7 +299,11 @@ record Subject(
               Lot.between(random, 0.86, 1.1),
               Lot.between(random, 0.94, 1.06));
       case HULL -> Boat.of(Lot.between(random, 0.28, 0.42), Lot.between(random, 0.06, 0.16));
-      default -> throw new IllegalArgumentException(kind + " is no solid");
+      case STANDING, SITTING, LYING, ACTION, TORSO, HAND, FOOT -> throw noSolid(kind);
     };
+  }
+
+  private static IllegalArgumentException noSolid(Reference.Kind kind) {
+    return new IllegalArgumentException(kind + " is no solid");
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * How many minutes the learner has on any date, and which dates are neutral.
@@ -45,6 +46,12 @@ public record Availability(
       inForce = pattern;
     }
     return inForce;
+  }
+
+  /** The same with one more week pattern. */
+  public Availability with(WeekPattern pattern) {
+    return new Availability(
+        Stream.concat(patterns.stream(), Stream.of(pattern)).toList(), overrides, restDays, pauses);
   }
 
   /** Minutes available for drawing on a date; 0 on rest days and in paused spans. */

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -41,6 +42,23 @@ public record WeekPattern(LocalDate from, Map<DayOfWeek, Integer> minutes, Set<D
       byDay.put(day, minutes);
     }
     return new WeekPattern(from, byDay, EnumSet.noneOf(DayOfWeek.class));
+  }
+
+  /** How many weekdays are not rest. */
+  public int drawingDays() {
+    return DayOfWeek.values().length - rest.size();
+  }
+
+  /** The same from a date on with other minutes on a weekday; 0 makes it a rest day. */
+  public WeekPattern with(DayOfWeek day, int otherMinutes, LocalDate since) {
+    var then = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
+    then.putAll(minutes);
+    then.put(day, otherMinutes);
+    var otherRest = new HashSet<>(rest);
+    if (otherMinutes == 0) {
+      otherRest.add(day);
+    }
+    return new WeekPattern(since, then, otherRest);
   }
 
   /** Minutes available on a weekday. */

@@ -27,7 +27,7 @@ public final class JoinedWeek {
         double part = (double) Math.max(a.seconds(), b.seconds()) / (a.seconds() + b.seconds());
         yield both(part(a, part), part(b, part));
       }
-      default -> both(a, b);
+      case BOTH, TWO_WEEKS -> both(a, b);
     };
   }
 

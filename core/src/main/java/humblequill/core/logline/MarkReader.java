@@ -3,6 +3,7 @@ package humblequill.core.logline;
 import humblequill.core.entry.Entry;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.MatchResult;
@@ -124,20 +125,16 @@ final class MarkReader {
   /** Readings of a bare number that nothing tells the meaning of. */
   static Ask bare(int number, Set<Phrase.Field> taken) {
     var options = new ArrayList<Ask.Option>();
-    for (var field :
-        List.of(
-            Phrase.Field.DRAWINGS, Phrase.Field.MINUTES, Phrase.Field.PAGES, Phrase.Field.MARK)) {
-      if (!taken.contains(field) && (field != Phrase.Field.MARK || number <= BEST)) {
-        var text =
-            switch (field) {
-              case DRAWINGS -> "x" + number;
-              case MINUTES -> number + " min";
-              case PAGES -> "p " + number;
-              default -> "mark " + number;
-            };
-        options.add(Ask.Option.as(field, Integer.toString(number), text));
-      }
+    var texts = new LinkedHashMap<Phrase.Field, String>();
+    texts.put(Phrase.Field.DRAWINGS, "x" + number);
+    texts.put(Phrase.Field.MINUTES, number + " min");
+    texts.put(Phrase.Field.PAGES, "p " + number);
+    if (number <= BEST) {
+      texts.put(Phrase.Field.MARK, "mark " + number);
     }
+    texts.keySet().removeAll(taken);
+    texts.forEach(
+        (field, text) -> options.add(Ask.Option.as(field, Integer.toString(number), text)));
     options.add(
         Ask.Option.as(Phrase.Field.NOTE, Integer.toString(number), "note \"" + number + "\""));
     return new Ask(options);

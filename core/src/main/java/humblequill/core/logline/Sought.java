@@ -51,7 +51,7 @@ public record Sought(List<LocalDate> days, Optional<PageSpan> pages, Optional<St
               .filter(label -> DAY.matcher(label).matches())
               .map(LocalDate::parse)
               .toList();
-      default -> List.of();
+      case ABOUT, AS_LAST_TIME, AS_PLANNED, PROBLEM -> List.of();
     };
   }
 

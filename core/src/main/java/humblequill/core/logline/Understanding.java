@@ -152,7 +152,8 @@ final class Understanding {
       case HOW ->
           understood(field, claim, CanonicalLine.how((HowUsed) claim.value()), claim.value());
       case FACET -> facet(claim);
-      default -> word(field, claim);
+      case EXERCISE, TOPIC, MEDIUM, SOURCE, RESOURCE, BOOK, WENT_WRONG, NEXT_TIME, NOTE, UNKNOWN ->
+          word(field, claim);
     }
   }
 

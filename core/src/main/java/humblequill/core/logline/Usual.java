@@ -28,11 +28,9 @@ public record Usual(int mostDrawings, int mostMinutes) {
   /** Whether a value is over four times the most so far. */
   boolean isFarBelow(Phrase.Field field, long value) {
     int most =
-        switch (field) {
-          case DRAWINGS -> mostDrawings;
-          case MINUTES -> mostMinutes;
-          default -> 0;
-        };
+        field == Phrase.Field.DRAWINGS
+            ? mostDrawings
+            : field == Phrase.Field.MINUTES ? mostMinutes : 0;
     return most > 0 && value > (long) FAR_BEYOND * most;
   }
 }

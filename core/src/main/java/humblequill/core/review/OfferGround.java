@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param missing what the weeks to come need and was never drawn
  * @param ahead the week of the course that comes next
  * @param weekday a weekday on which other minutes than planned are drawn
+ * @param dayToSpare whether one more rest day a week leaves enough to draw on, by the learner's
+ *     school of counting
  * @param order the order of the day that suits, where it is not the present one
  * @param teacher a resource on the shelf for the week that comes next
  * @param freePercent kept for drawing freely
@@ -33,6 +35,7 @@ public record OfferGround(
     List<Missing> missing,
     Optional<PlacedWeek> ahead,
     Optional<WeekdayMinutes> weekday,
+    boolean dayToSpare,
     Optional<OrderThatSuits> order,
     Optional<Teacher> teacher,
     int freePercent,

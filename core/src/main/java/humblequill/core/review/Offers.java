@@ -2,8 +2,6 @@ package humblequill.core.review;
 
 import humblequill.core.coverage.RustAhead;
 import humblequill.core.entry.LookedFor;
-import humblequill.core.placement.PlacedWeek;
-import humblequill.core.review.OfferedChange.Kind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,7 +33,7 @@ public final class Offers {
     var offers = new ArrayList<OfferedChange>();
     stretch(ground).ifPresent(offers::add);
     less(ground).ifPresent(offers::add);
-    ground.weekday().map(w -> minutes(w, ground)).ifPresent(offers::add);
+    minutes(ground).ifPresent(offers::add);
     repeat(ground).ifPresent(offers::add);
     ground.missing().stream().limit(1).map(Offers::detour).forEach(offers::add);
     unmet(ground, offers);
@@ -45,7 +43,7 @@ public final class Offers {
     ground.remarks().stream()
         .filter(r -> r.times() > 1 || r.times() + r.before() >= SAID_OFTEN)
         .findFirst()
-        .map(r -> new OfferedChange(Kind.AIM, r.words(), "", "", 0, 0, r.times(), r.before()))
+        .map(r -> new OfferedChange.Aim(r.words(), r.times(), r.before()))
         .ifPresent(offers::add);
     free(ground).ifPresent(offers::add);
     return offers;
@@ -62,8 +60,7 @@ public final class Offers {
             Comparator.comparingInt((PlannedExercise p) -> p.left() * p.secondsEach()).reversed())
         .map(
             p ->
-                new OfferedChange(
-                    Kind.MORE_OF,
+                new OfferedChange.MoreOf(
                     p.topics().get(0),
                     p.title(),
                     week,
@@ -77,35 +74,40 @@ public final class Offers {
   }
 
   private static OfferedChange warmUp(RustAhead.Needed rusty, OfferGround ground) {
-    return new OfferedChange(
-        Kind.WARM_UP,
+    return new OfferedChange.WarmUp(
         rusty.standing().topic(),
         rusty.neededFor(),
         rusty.week(),
         WARM_UP_MINUTES,
-        0,
         rusty.standing().freshness().map(f -> f.value()).orElse(0.0),
         ground.rustyBelow());
   }
 
   private static OfferedChange detour(OfferGround.Missing missing) {
-    return new OfferedChange(
-        Kind.DETOUR, missing.topic(), missing.neededFor(), missing.week(), 0, 0, 0, 0);
+    return new OfferedChange.Detour(missing.topic(), missing.neededFor(), missing.week());
   }
 
-  private static OfferedChange minutes(WeekdayMinutes w, OfferGround ground) {
-    var week = ground.ahead().map(PlacedWeek::key).orElse("");
-    return new OfferedChange(
-        Kind.MINUTES, w.day().name(), "", week, w.instead(), 0, w.drawn(), w.planned());
+  /** No day becomes a rest day that the school of counting needs. */
+  private static Optional<OfferedChange> minutes(OfferGround ground) {
+    return ground
+        .weekday()
+        .filter(w -> w.instead() > 0 || ground.dayToSpare())
+        .flatMap(
+            w ->
+                ground
+                    .ahead()
+                    .map(
+                        week ->
+                            new OfferedChange.Minutes(
+                                w.day(), week.key(), w.instead(), w.drawn(), w.planned())));
   }
 
   private static OfferedChange order(OrderThatSuits order) {
-    return new OfferedChange(
-        Kind.ORDER, order.order().name(), "", "", 0, 0, order.marks(), order.otherwise());
+    return new OfferedChange.Order(order.order(), order.marks(), order.otherwise());
   }
 
   private static OfferedChange teacher(OfferGround.Teacher teacher) {
-    return new OfferedChange(Kind.RESOURCE, teacher.resource(), teacher.topic(), "", 0, 0, 0, 0);
+    return new OfferedChange.Resource(teacher.resource(), teacher.topic());
   }
 
   private static Optional<OfferedChange> free(OfferGround ground) {
@@ -118,15 +120,8 @@ public final class Offers {
       return Optional.empty();
     }
     return Optional.of(
-        new OfferedChange(
-            Kind.FREE_SHARE,
-            "",
-            "",
-            "",
-            ground.freePercent() + MORE_FREE,
-            0,
-            share.getAsDouble(),
-            ground.freePercent() / 100.0));
+        new OfferedChange.FreeShare(
+            ground.freePercent() + MORE_FREE, share.getAsDouble(), ground.freePercent() / 100.0));
   }
 
   /**
@@ -138,7 +133,12 @@ public final class Offers {
             usual -> {
               var ahead = ground.ahead().orElseThrow();
               int more = (int) Math.min(MOST_DAYS, Math.ceil(ahead.days() * (1 / usual - 1)));
-              return inTime(Kind.STRETCH, ahead, ahead.days() + more, ground);
+              return new OfferedChange.Stretch(
+                  ahead.week().title(),
+                  ahead.key(),
+                  ahead.days() + more,
+                  share(ground.planned()).orElseThrow(),
+                  ground.before().orElseThrow());
             });
   }
 
@@ -151,20 +151,14 @@ public final class Offers {
               var less = LessWork.of(ahead, LessWork.minutes(ahead) * (1 - usual));
               return less.isNothing()
                   ? Optional.empty()
-                  : Optional.of(inTime(Kind.LESS, ahead, less.minutes(), ground));
+                  : Optional.of(
+                      new OfferedChange.Less(
+                          ahead.week().title(),
+                          ahead.key(),
+                          less.minutes(),
+                          share(ground.planned()).orElseThrow(),
+                          ground.before().orElseThrow()));
             });
-  }
-
-  private static OfferedChange inTime(Kind kind, PlacedWeek ahead, int amount, OfferGround g) {
-    return new OfferedChange(
-        kind,
-        ahead.week().title(),
-        "",
-        ahead.key(),
-        amount,
-        0,
-        share(g.planned()).orElseThrow(),
-        g.before().orElseThrow());
   }
 
   /** The share of planned minutes that is drawn of late, where that was little two weeks long. */
@@ -186,15 +180,8 @@ public final class Offers {
         .filter(h -> h.answers().size() >= ENOUGH_ANSWERS && found(h.answers()) < FOUND)
         .map(
             h ->
-                new OfferedChange(
-                    Kind.REPEAT,
-                    h.title(),
-                    "",
-                    h.week(),
-                    0,
-                    0,
-                    found(h.answers()),
-                    h.answers().size()));
+                new OfferedChange.Repeat(
+                    h.title(), h.week(), found(h.answers()), h.answers().size()));
   }
 
   private static double found(List<LookedFor> answers) {

@@ -189,7 +189,6 @@ public record Timed(
         case SKIP -> skip();
         case BACK -> back();
         case FINISH -> finish();
-        default -> throw new IllegalArgumentException("unknown " + press);
       }
     }
 

@@ -25,7 +25,7 @@ final class DayRuns {
           missesInARow++;
           runs.missed(i, missesInARow <= missesForgiven);
         }
-        default -> {
+        case NEUTRAL, OPEN -> {
           // Neutral days and the open day neither add nor break.
         }
       }

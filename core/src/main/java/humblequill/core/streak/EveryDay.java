@@ -8,4 +8,9 @@ public record EveryDay() implements StreakRule {
   public Streak count(PracticeRecord practice, DayOfWeek weekStart) {
     return DayRuns.count(practice, weekStart, 0);
   }
+
+  @Override
+  public int daysAskedForInAWeek() {
+    return 0;
+  }
 }

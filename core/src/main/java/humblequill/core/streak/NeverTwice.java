@@ -11,4 +11,9 @@ public record NeverTwice() implements StreakRule {
   public Streak count(PracticeRecord practice, DayOfWeek weekStart) {
     return DayRuns.count(practice, weekStart, 1);
   }
+
+  @Override
+  public int daysAskedForInAWeek() {
+    return 0;
+  }
 }

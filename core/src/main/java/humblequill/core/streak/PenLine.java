@@ -63,7 +63,7 @@ public final class PenLine {
       case OPEN -> new Stroke(date, Mark.OPEN, 0);
       case MISSED ->
           new Stroke(date, streak.forgiven().contains(date) ? Mark.FORGIVEN : Mark.GAP, 0);
-      default -> new Stroke(date, Mark.GAP, 0);
+      case PRACTISED, NEUTRAL -> new Stroke(date, Mark.GAP, 0);
     };
   }
 }

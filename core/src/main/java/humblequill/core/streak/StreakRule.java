@@ -11,4 +11,10 @@ public sealed interface StreakRule permits EveryDay, NeverTwice, WeeklyRhythm {
    * @param weekStart first day of the learner's week, for what can still be missed in it
    */
   Streak count(PracticeRecord practice, DayOfWeek weekStart);
+
+  /**
+   * How many days each week must have that are not rest, 0 to 7. Rest and pauses are neutral in
+   * schools that count days, so that these ask for none.
+   */
+  int daysAskedForInAWeek();
 }

@@ -72,6 +72,11 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
         Set.copyOf(forgiven));
   }
 
+  @Override
+  public int daysAskedForInAWeek() {
+    return daysPerWeek;
+  }
+
   private static void add(List<Run> runs, int length, LocalDate from, LocalDate to) {
     if (length > 0) {
       runs.add(new Run(length, from, to));
@@ -101,8 +106,8 @@ public record WeeklyRhythm(int daysPerWeek) implements StreakRule {
             ahead++;
             todayOpen = true;
           }
-          default -> {
-            // Neutral days neither add nor break.
+          case NEUTRAL -> {
+            // It neither adds nor breaks.
           }
         }
       }

@@ -17,7 +17,6 @@ import humblequill.core.entry.Study;
 import humblequill.core.placement.PlacedWeek;
 import humblequill.core.placement.Placement;
 import humblequill.core.plan.DayOrder;
-import humblequill.core.review.OfferedChange.Kind;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -49,6 +48,7 @@ class OffersTest {
     private List<OfferGround.Missing> missing = List.of();
     private Optional<PlacedWeek> ahead = Optional.of(AHEAD);
     private Optional<WeekdayMinutes> weekday = Optional.empty();
+    private boolean dayToSpare = true;
     private Optional<OrderThatSuits> order = Optional.empty();
     private Optional<OfferGround.Teacher> teacher = Optional.empty();
     private int freePercent;
@@ -65,6 +65,7 @@ class OffersTest {
               missing,
               ahead,
               weekday,
+              dayToSpare,
               order,
               teacher,
               freePercent,
@@ -83,8 +84,8 @@ class OffersTest {
     return ground;
   }
 
-  private static OfferedChange only(Ground ground, Kind kind) {
-    var offers = ground.offers().stream().filter(o -> o.kind() == kind).toList();
+  private static <T extends OfferedChange> T only(Ground ground, Class<T> kind) {
+    var offers = ground.offers().stream().filter(kind::isInstance).map(kind::cast).toList();
     assertThat(offers).hasSize(1);
     return offers.get(0);
   }
@@ -105,9 +106,10 @@ class OffersTest {
             exercise("crane", 8, 1),
             exercise("sheds", 6, 4));
     var offers = ground.offers();
-    assertThat(offers).extracting(OfferedChange::about).containsExactly("crane", "steps");
-    assertThat(offers.get(0).amount()).isEqualTo(7);
-    assertThat(offers.get(0).week()).isEqualTo(AHEAD.key());
+    assertThat(offers)
+        .containsExactly(
+            new OfferedChange.MoreOf("crane topic", "crane", AHEAD.key(), 7, 300, 1, 8),
+            new OfferedChange.MoreOf("steps topic", "steps", AHEAD.key(), 3, 300, 7, 10));
     ground.ahead = Optional.empty();
     assertThat(ground.offers()).as("a course that is over").isEmpty();
   }
@@ -115,18 +117,18 @@ class OffersTest {
   /** Half of the time two weeks long: seven days of work take fourteen. */
   @Test
   void two_weeks_far_below_the_plan_stretch_the_next() {
-    assertThat(only(drawn(10, 5, 0.5), Kind.STRETCH).amount()).isEqualTo(14);
+    assertThat(only(drawn(10, 5, 0.5), OfferedChange.Stretch.class).days()).isEqualTo(14);
     assertThat(drawn(10, 5, 0.9).offers())
         .as("one bad week is no habit")
-        .noneMatch(o -> o.kind() == Kind.STRETCH || o.kind() == Kind.LESS);
+        .noneMatch(o -> o.relieves().isPresent());
   }
 
   /** Half of two hours: 19 of the 20 gulls are 57 minutes, and no shed of 15 fits in the rest. */
   @Test
   void or_they_take_as_much_work_out_of_it() {
-    var less = only(drawn(10, 5, 0.5), Kind.LESS);
-    assertThat(less.amount()).isEqualTo(57);
-    assertThat(LessWork.of(AHEAD, less.amount()).units()).containsOnly(Map.entry("g", 19));
+    var less = only(drawn(10, 5, 0.5), OfferedChange.Less.class);
+    assertThat(less.minutes()).isEqualTo(57);
+    assertThat(LessWork.of(AHEAD, less.minutes()).units()).containsOnly(Map.entry("g", 19));
     assertThat(LessWork.of(AHEAD, 90).units())
         .containsExactly(Map.entry("g", 19), Map.entry("s", 2));
     assertThat(LessWork.of(AHEAD, 500).units())
@@ -144,9 +146,8 @@ class OffersTest {
     assertThat(less.settles(less)).isTrue();
     assertThat(offers)
         .filteredOn(o -> !less.settles(o))
-        .extracting(OfferedChange::kind)
-        .containsExactly(Kind.MORE_OF);
-    var later = new OfferedChange(Kind.STRETCH, stretch.subject(), "", "9", 14, 0, 0.5, 0.5);
+        .hasOnlyElementsOfType(OfferedChange.MoreOf.class);
+    var later = new OfferedChange.Stretch("Quays", "9", 14, 0.5, 0.5);
     assertThat(less.settles(later)).as("another week").isFalse();
   }
 
@@ -161,7 +162,7 @@ class OffersTest {
     var three = repeat(LookedFor.NO, LookedFor.NO, LookedFor.NO);
     assertThat(three).as("three answers are too few").isEmpty();
     var missed = repeat(LookedFor.NO, LookedFor.PARTLY, LookedFor.NO, LookedFor.YES);
-    assertThat(missed).hasValue(new OfferedChange(Kind.REPEAT, "Steps", "", "7", 0, 0, 1.5 / 4, 4));
+    assertThat(missed).hasValue(new OfferedChange.Repeat("Steps", "7", 1.5 / 4, 4));
     assertThat(repeat(LookedFor.NO, LookedFor.YES, LookedFor.NO, LookedFor.YES)).isEmpty();
   }
 
@@ -172,8 +173,7 @@ class OffersTest {
         List.of(
             new OfferGround.Missing("boxes", "sheds", "3"),
             new OfferGround.Missing("ellipses", "barrels", "4"));
-    assertThat(ground.offers())
-        .containsExactly(new OfferedChange(Kind.DETOUR, "boxes", "sheds", "3", 0, 0, 0, 0));
+    assertThat(ground.offers()).containsExactly(new OfferedChange.Detour("boxes", "sheds", "3"));
   }
 
   @Test
@@ -184,9 +184,20 @@ class OffersTest {
     ground.teacher = Optional.of(new OfferGround.Teacher("keel to rail", "hulls"));
     assertThat(ground.offers())
         .containsExactly(
-            new OfferedChange(Kind.MINUTES, "TUESDAY", "", AHEAD.key(), 10, 0, 10, 45),
-            new OfferedChange(Kind.ORDER, "POSES_FIRST", "", "", 0, 0, 3.9, 3.1),
-            new OfferedChange(Kind.RESOURCE, "keel to rail", "hulls", "", 0, 0, 0, 0));
+            new OfferedChange.Minutes(DayOfWeek.TUESDAY, AHEAD.key(), 10, 10, 45),
+            new OfferedChange.Order(DayOrder.POSES_FIRST, 3.9, 3.1),
+            new OfferedChange.Resource("keel to rail", "hulls"));
+  }
+
+  /** A rhythm of six days a week with one rest day has none to spare. */
+  @Test
+  void no_day_becomes_a_rest_day_that_the_rhythm_needs() {
+    var ground = new Ground();
+    ground.dayToSpare = false;
+    ground.weekday = Optional.of(new WeekdayMinutes(DayOfWeek.TUESDAY, 45, 0, 0));
+    assertThat(ground.offers()).isEmpty();
+    ground.weekday = Optional.of(new WeekdayMinutes(DayOfWeek.TUESDAY, 45, 10, 10));
+    assertThat(ground.offers()).as("a shorter day is a day all the same").hasSize(1);
   }
 
   @Test
@@ -210,7 +221,7 @@ class OffersTest {
             new RustAhead.Needed(
                 standing, "sheds", "18", Optional.of(18), "Sheds", MONDAY.plusDays(7)));
     assertThat(ground.offers())
-        .containsExactly(new OfferedChange(Kind.WARM_UP, "boxes", "sheds", "18", 5, 0, 0.3, 0.5));
+        .containsExactly(new OfferedChange.WarmUp("boxes", "sheds", "18", 5, 0.3, 0.5));
   }
 
   @Test
@@ -220,7 +231,6 @@ class OffersTest {
     var ground = new Ground();
     ground.week = WeekFigures.of(Ledger.of(List.of(drawn)), MONDAY);
     ground.freePercent = 20;
-    assertThat(ground.offers())
-        .containsExactly(new OfferedChange(Kind.FREE_SHARE, "", "", "", 30, 0, 0, 0.2));
+    assertThat(ground.offers()).containsExactly(new OfferedChange.FreeShare(30, 0, 0.2));
   }
 }

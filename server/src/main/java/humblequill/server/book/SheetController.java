@@ -83,7 +83,7 @@ class SheetController {
   }
 
   private Locale locale() {
-    return Locale.forLanguageTag(settings.read().locale());
+    return Locale.forLanguageTag(settings.read().look().locale());
   }
 
   private static ResponseEntity<byte[]> file(String name, Sheets.Sheet sheet) {

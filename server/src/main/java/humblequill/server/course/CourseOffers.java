@@ -87,7 +87,7 @@ class CourseOffers {
     return course.weeks().stream()
         .map(
             week -> {
-              var spread = Planner.spread(works(week), rooms, learner.dayOrder());
+              var spread = Planner.spread(works(week), rooms, learner.work().order());
               return new Courses.WeekLoad(
                   week.title(),
                   (int) (week.seconds() / 60),
@@ -116,7 +116,7 @@ class CourseOffers {
     return course.weeks().stream()
         .mapToInt(
             week ->
-                RemedyFinder.minutesNeeded(works(week), days, learner.dayOrder())
+                RemedyFinder.minutesNeeded(works(week), days, learner.work().order())
                     .orElse(WeekPattern.MAX_MINUTES))
         .max()
         .orElse(0);

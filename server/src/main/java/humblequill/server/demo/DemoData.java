@@ -207,7 +207,7 @@ class DemoData implements SmartInitializingSingleton {
               learner.rooms(week.from(), week.to()),
               List.of(),
               day,
-              learner.dayOrder());
+              learner.work().order());
       var shares = open.outlook().days().get(0).shares();
       var time = LocalTime.of(7, 10).plusMinutes(random.nextInt(40));
       int told = 0;
@@ -341,7 +341,7 @@ class DemoData implements SmartInitializingSingleton {
                 .filter("photo"::equals)
                 .map(s -> "Quay photographs, own folder")
                 .orElse(null);
-        default -> null;
+        case WARM_UP, DRILL, TIMED_POSES, APPLIED, CHECKPOINT, FREE -> null;
       };
     }
   }

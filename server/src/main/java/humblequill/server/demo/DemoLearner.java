@@ -3,6 +3,7 @@ package humblequill.server.demo;
 import humblequill.core.name.Name;
 import humblequill.core.name.NameKind;
 import humblequill.core.plan.DayOrder;
+import humblequill.core.streak.School;
 import humblequill.server.settings.Settings;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -44,29 +45,21 @@ final class DemoLearner {
     return new Settings(
         0,
         true,
-        zone,
-        "en-GB",
-        DayOfWeek.MONDAY,
-        3,
-        Settings.StreakChoice.NEVER_TWICE,
-        5,
-        0,
-        10,
-        false,
-        20,
-        DayOrder.LESSON_FIRST,
-        Settings.Theme.SYSTEM,
-        week,
-        dayMinutes,
-        List.of(),
-        List.of(
-            new Settings.PauseSpan(start.plusDays(52), start.plusDays(56), "in bed with a cold")),
         "Draw hulls and water of a working harbour in ink, on the spot, without a pencil line first.",
-        45,
-        70,
-        50,
-        true,
-        OWN_FIGURE);
+        new Settings.TimeSettings(
+            zone,
+            DayOfWeek.MONDAY,
+            3,
+            week,
+            dayMinutes,
+            List.of(),
+            List.of(
+                new Settings.PauseSpan(
+                    start.plusDays(52), start.plusDays(56), "in bed with a cold"))),
+        new Settings.CountingSettings(School.NEVER_TWICE, 5, 0, OWN_FIGURE),
+        new Settings.WorkSettings(10, false, 20, DayOrder.LESSON_FIRST),
+        new Settings.TopicSettings(45, 70, 50, true),
+        new Settings.LookSettings("en-GB", Settings.Theme.SYSTEM));
   }
 
   static List<Name> names() {

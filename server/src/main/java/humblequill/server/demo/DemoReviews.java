@@ -5,7 +5,6 @@ import humblequill.core.name.NameKind;
 import humblequill.core.placement.Placement;
 import humblequill.core.placement.PlanChange;
 import humblequill.core.review.OfferedChange;
-import humblequill.core.review.OfferedChange.Kind;
 import humblequill.server.coverage.ToldTopics;
 import humblequill.server.name.NameService;
 import humblequill.server.placement.PlacementService;
@@ -113,12 +112,10 @@ class DemoReviews {
     if (change instanceof PlanChange.Stretch stretch) {
       var title = plan.week(stretch.week()).map(w -> w.week().title()).orElse("");
       return Optional.of(
-          new OfferedChange(
-              Kind.STRETCH, title, "", stretch.week(), stretch.days(), 0, 0.58, 0.64));
+          new OfferedChange.Stretch(title, stretch.week(), stretch.days(), 0.58, 0.64));
     }
     if (change instanceof PlanChange.Add add) {
-      return Optional.of(
-          new OfferedChange(Kind.WARM_UP, "lines", "gesture", add.week(), 5, 0, 0.44, 0.5));
+      return Optional.of(new OfferedChange.WarmUp("lines", "gesture", add.week(), 5, 0.44, 0.5));
     }
     return Optional.empty();
   }

@@ -81,7 +81,7 @@ final class DemoTexts {
       case WARM_UP, LESSON -> "graphite";
       case DRILL, TIMED_POSES -> random.nextInt(3) == 0 ? "pen" : "brush pen";
       case APPLIED -> random.nextInt(3) == 0 ? "ink wash" : "pen";
-      default -> random.nextInt(4) == 0 ? "pen" : "graphite";
+      case STUDY, CHECKPOINT, FREE -> random.nextInt(4) == 0 ? "pen" : "graphite";
     };
   }
 }

@@ -220,7 +220,8 @@ public class EntryLedger implements NameUses {
                           switch (kind) {
                             case FREE -> Drawn.Purpose.FREE;
                             case APPLIED -> Drawn.Purpose.APPLIED;
-                            default -> Drawn.Purpose.STUDY;
+                            case WARM_UP, LESSON, DRILL, TIMED_POSES, STUDY, CHECKPOINT ->
+                                Drawn.Purpose.STUDY;
                           })
                   .orElse(Drawn.Purpose.STUDY));
     }

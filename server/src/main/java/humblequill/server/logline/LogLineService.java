@@ -130,7 +130,7 @@ public class LogLineService {
     var known = names.names();
     var promised = promises.running(learner);
     var listed = prompts.open(learner);
-    var locale = settings.read().locale();
+    var locale = settings.read().look().locale();
     return reader.get(
         List.of(
             followed,
@@ -151,7 +151,7 @@ public class LogLineService {
   @Transactional(readOnly = true)
   public LogLine ofNamesAlone() {
     var known = names.names();
-    var locale = settings.read().locale();
+    var locale = settings.read().look().locale();
     return ofNames.get(
         List.of(known, locale),
         () -> {

@@ -86,7 +86,7 @@ public class PlanService {
       return new PlanTime(
           learner.today(),
           date -> room(placed, date).withCourseShare(shared.shareOf(own, date)),
-          learner.dayOrder(),
+          learner.work().order(),
           placed.side() ? appointments.withoutPoses() : appointments);
     }
 

@@ -73,7 +73,7 @@ class QuotaTime implements TakenTime {
         placements.followed(),
         learner.today(),
         learner.availability(),
-        learner.overheadMinutes());
+        learner.work().overheadMinutes());
   }
 
   private List<Running> running(Learner learner) {
@@ -108,7 +108,7 @@ class QuotaTime implements TakenTime {
   /** What a learner has for promises, with what others than one take. */
   PromiseTime.Day dayWithout(@Nullable UUID except, Learner learner) {
     return new PromiseTime.Day(
-        learner.availability(), learner.overheadMinutes(), minutesWithout(except, learner));
+        learner.availability(), learner.work().overheadMinutes(), minutesWithout(except, learner));
   }
 
   /** The topics of the exercise that a promise asks for; none where it asks for no exercise. */

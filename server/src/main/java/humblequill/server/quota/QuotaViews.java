@@ -269,7 +269,7 @@ class QuotaViews {
         p.bonusToday(),
         minutes(p.leftToday(), secondsEach),
         p.neededPerDay(),
-        p.left() == 0 ? 0 : needed + learner.overheadMinutes(),
+        p.left() == 0 ? 0 : needed + learner.work().overheadMinutes(),
         p.before().pace(),
         p.before().planned(),
         p.span().missed(),

@@ -127,7 +127,9 @@ class LetterFacts {
         .map(
             t ->
                 new ReviewView.BecameView(
-                    t.offer(), offering.stands(learner, t), offering.since(t.offer(), from)))
+                    ToldOffer.of(t.offer()),
+                    offering.stands(learner, t),
+                    offering.since(t.offer(), from)))
         .toList();
   }
 }

@@ -70,9 +70,10 @@ class OfferGrounds {
         course.map(c -> missing(c, learner)).orElse(List.of()),
         ahead,
         ahead.flatMap(w -> weekday(learner, to)),
-        OrderThatSuits.of(sat(), learner.dayOrder()),
+        learner.hasDayToSpare(),
+        OrderThatSuits.of(sat(), learner.work().order()),
         ahead.flatMap(w -> teacher(w, learner)),
-        settings.read().freePercent(),
+        settings.read().work().freePercent(),
         learner.freshness().rustyBelow());
   }
 
@@ -108,7 +109,7 @@ class OfferGrounds {
     return WeekdayMinutes.of(
         ground.drawn().minutes(),
         learner.availability(),
-        learner.overheadMinutes(),
+        learner.work().overheadMinutes(),
         to.isBefore(yesterday) ? to : yesterday);
   }
 

@@ -1,7 +1,6 @@
 package humblequill.server.review;
 
 import humblequill.core.calendar.Pause;
-import humblequill.core.review.OfferedChange;
 import humblequill.core.review.PlannedExercise;
 import humblequill.core.review.SaidAgain;
 import humblequill.core.shelf.UnitsRead;
@@ -67,7 +66,7 @@ record ReviewView(
     String expects,
     List<OfferView> offers,
     List<AsideView> aside,
-    List<OfferedChange> taken,
+    List<ToldOffer> taken,
     List<BecameView> became) {
   /** Where the main course stood. */
   record CourseThen(String title, @Nullable Integer week, String weekTitle) {}
@@ -139,10 +138,10 @@ record ReviewView(
    *
    * @param effect what it would do to the plan; null where it changes none
    */
-  record OfferView(String key, OfferedChange offer, @Nullable PreviewView effect) {}
+  record OfferView(String key, ToldOffer offer, @Nullable PreviewView effect) {}
 
   /** An offered change that was put aside. */
-  record AsideView(String key, OfferedChange offer) {}
+  record AsideView(String key, ToldOffer offer) {}
 
   /**
    * What became of a change.
@@ -150,5 +149,5 @@ record ReviewView(
    * @param stands whether the plan still holds it; false once it was taken back
    * @param since drawings of its topic, or times its remark was said, since it was taken
    */
-  record BecameView(OfferedChange offer, boolean stands, int since) {}
+  record BecameView(ToldOffer offer, boolean stands, int since) {}
 }

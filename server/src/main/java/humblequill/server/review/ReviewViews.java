@@ -140,8 +140,10 @@ class ReviewViews {
         document.words(),
         document.expects(),
         offers(learner, from),
-        document.putAside().stream().map(o -> new ReviewView.AsideView(o.key(), o)).toList(),
-        document.taken().stream().map(StoredReview.StoredTaken::offer).toList(),
+        document.putAside().stream()
+            .map(o -> new ReviewView.AsideView(o.key(), ToldOffer.of(o)))
+            .toList(),
+        document.taken().stream().map(t -> ToldOffer.of(t.offer())).toList(),
         facts.became(learner, from));
   }
 
@@ -176,10 +178,10 @@ class ReviewViews {
     var practice =
         PracticeRecord.of(
             ground.drawn().minutes(),
-            learner.streakFloorMinutes(),
+            learner.counting().floorMinutes(),
             learner.availability()::isNeutral,
             end);
-    var streak = learner.streakRule().count(practice, learner.weekStart());
+    var streak = learner.counting().rule().count(practice, learner.weekStart());
     return new ReviewView.RunThen(streak.current().length(), streak.unit());
   }
 
@@ -194,7 +196,10 @@ class ReviewViews {
 
   private List<ReviewView.OfferView> offers(Learner learner, LocalDate from) {
     return reviews.open(learner, from).stream()
-        .map(o -> new ReviewView.OfferView(o.key(), o, offering.effect(learner, o).orElse(null)))
+        .map(
+            o ->
+                new ReviewView.OfferView(
+                    o.key(), ToldOffer.of(o), offering.effect(learner, o).orElse(null)))
         .filter(o -> o.effect() == null || o.effect().refused() == null)
         .toList();
   }

@@ -102,8 +102,9 @@ public class Reviews {
           kept.of(running.minusDays(7L * i)).stream()
               .flatMap(r -> r.document().taken().stream())
               .map(StoredReview.StoredTaken::offer)
-              .filter(o -> o.kind() == OfferedChange.Kind.AIM)
-              .map(OfferedChange::subject)
+              .filter(OfferedChange.Aim.class::isInstance)
+              .map(OfferedChange.Aim.class::cast)
+              .map(OfferedChange.Aim::remark)
               .reduce((a, b) -> b);
       if (aim.isPresent()) {
         return aim;

@@ -81,29 +81,24 @@ record StoredReview(
       @Nullable UUID placement,
       @Nullable UUID decision) {
     static StoredTaken of(OfferedChange o, @Nullable UUID placement, @Nullable UUID decision) {
+      var stored = StoredOffer.of(o);
       return new StoredTaken(
-          StoredJson.word(o.kind()),
-          o.subject(),
-          o.about(),
-          o.week(),
-          o.amount(),
-          o.secondsEach(),
-          o.seen(),
-          o.against(),
+          StoredJson.word(stored.kind()),
+          stored.subject(),
+          stored.about(),
+          stored.week(),
+          stored.amount(),
+          stored.secondsEach(),
+          stored.seen(),
+          stored.against(),
           placement,
           decision);
     }
 
     OfferedChange offer() {
-      return new OfferedChange(
-          StoredJson.kind(OfferedChange.Kind.class, kind),
-          subject,
-          about,
-          week,
-          amount,
-          secondsEach,
-          seen,
-          against);
+      var stored = StoredJson.kind(StoredOffer.Kind.class, kind);
+      return new StoredOffer(stored, subject, about, week, amount, secondsEach, seen, against)
+          .read();
     }
   }
 }

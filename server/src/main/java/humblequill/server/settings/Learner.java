@@ -2,21 +2,17 @@ package humblequill.server.settings;
 
 import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.PracticeClock;
+import humblequill.core.calendar.PracticeTime;
 import humblequill.core.calendar.WeekPattern;
 import humblequill.core.coverage.FreshnessRule;
-import humblequill.core.plan.DayOrder;
 import humblequill.core.plan.DayRoom;
+import humblequill.core.plan.DayWork;
 import humblequill.core.quota.DrawingDays;
-import humblequill.core.streak.EveryDay;
-import humblequill.core.streak.NeverTwice;
-import humblequill.core.streak.StreakRule;
-import humblequill.core.streak.WeeklyRhythm;
+import humblequill.core.streak.Counting;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,35 +31,16 @@ import java.util.stream.Stream;
 public record Learner(
     LocalDate today,
     Instant now,
-    PracticeClock clock,
-    Availability availability,
-    DayOfWeek weekStart,
-    Settings.StreakChoice streakChoice,
-    int streakDaysPerWeek,
-    int streakFloorMinutes,
-    int overheadMinutes,
-    double freeShare,
-    DayOrder dayOrder,
+    PracticeTime time,
+    Counting counting,
+    DayWork work,
     FreshnessRule freshness,
     boolean rustSaid,
     Optional<String> ownFigure) {
   /** The same learner at another moment. */
   Learner at(Instant moment) {
     return new Learner(
-        clock.practiceDay(moment),
-        moment,
-        clock,
-        availability,
-        weekStart,
-        streakChoice,
-        streakDaysPerWeek,
-        streakFloorMinutes,
-        overheadMinutes,
-        freeShare,
-        dayOrder,
-        freshness,
-        rustSaid,
-        ownFigure);
+        clock().practiceDay(moment), moment, time, counting, work, freshness, rustSaid, ownFigure);
   }
 
   /**
@@ -77,72 +54,60 @@ public record Learner(
       minutes.put(day, week.get(day.ordinal()));
     }
     var pattern = new WeekPattern(LocalDate.EPOCH, minutes, Set.of());
-    return having(new Availability(List.of(pattern), Map.of(), Set.of(), List.of()), freeShare);
+    return having(new Availability(List.of(pattern), Map.of(), Set.of(), List.of()));
   }
 
   /** The same learner with other minutes on a weekday from today on; 0 makes it a rest day. */
   public Learner having(DayOfWeek day, int minutes) {
-    var now = availability.patternOn(today);
-    var then = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
-    then.putAll(now.minutes());
-    then.put(day, minutes);
-    var rest = new HashSet<>(now.rest());
-    if (minutes == 0) {
-      rest.add(day);
-    }
-    var patterns = new ArrayList<>(availability.patterns());
-    patterns.add(new WeekPattern(today, then, rest));
-    return having(
-        new Availability(
-            patterns, availability.overrides(), availability.restDays(), availability.pauses()),
-        freeShare);
+    return having(availability().with(week().with(day, minutes, today)));
   }
 
   /** The same learner who keeps another part of each day for drawing freely. */
   public Learner keepingFree(int percent) {
-    return having(availability, percent / 100.0);
+    return with(time, work.withFreeShare(percent / 100.0));
   }
 
-  private Learner having(Availability otherDays, double otherFreeShare) {
-    return new Learner(
-        today,
-        now,
-        clock,
-        otherDays,
-        weekStart,
-        streakChoice,
-        streakDaysPerWeek,
-        streakFloorMinutes,
-        overheadMinutes,
-        otherFreeShare,
-        dayOrder,
-        freshness,
-        rustSaid,
-        ownFigure);
+  private Learner having(Availability other) {
+    return with(time.with(other), work);
+  }
+
+  private Learner with(PracticeTime otherTime, DayWork otherWork) {
+    return new Learner(today, now, otherTime, counting, otherWork, freshness, rustSaid, ownFigure);
+  }
+
+  /** Where a practice day begins and ends. */
+  public PracticeClock clock() {
+    return time.clock();
+  }
+
+  /** Minutes, rest and pauses. */
+  public Availability availability() {
+    return time.availability();
+  }
+
+  /** First day of the learner's week. */
+  public DayOfWeek weekStart() {
+    return time.weekStart();
+  }
+
+  /** The usual week as it is planned today. */
+  public WeekPattern week() {
+    return availability().patternOn(today);
+  }
+
+  /** Whether one more rest day a week leaves the days that the school of counting asks for. */
+  public boolean hasDayToSpare() {
+    return counting.rule().daysAskedForInAWeek() < week().drawingDays();
   }
 
   /** The days on which drawing is planned. */
   public DrawingDays drawingDays() {
-    return DrawingDays.of(availability);
-  }
-
-  /** The rule of the school the learner picked. */
-  public StreakRule streakRule() {
-    return rule(streakChoice);
-  }
-
-  /** The rule of any school, with the learner's numbers. */
-  public StreakRule rule(Settings.StreakChoice choice) {
-    return switch (choice) {
-      case EVERY_DAY -> new EveryDay();
-      case NEVER_TWICE -> new NeverTwice();
-      case WEEKLY_RHYTHM -> new WeeklyRhythm(streakDaysPerWeek);
-    };
+    return DrawingDays.of(availability());
   }
 
   /** The room of one date. */
   public DayRoom room(LocalDate date) {
-    return new DayRoom(date, availability.minutesOn(date), overheadMinutes, freeShare);
+    return work.room(availability(), date);
   }
 
   /** The rooms of consecutive dates, both ends included. */

@@ -4,6 +4,7 @@ import humblequill.core.calendar.WeekPattern;
 import humblequill.core.coverage.FreshnessRule;
 import humblequill.core.entry.OwnFigure;
 import humblequill.core.plan.DayOrder;
+import humblequill.core.streak.School;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -19,70 +20,93 @@ import java.util.List;
  *
  * @param version counts changes; a write with an older one is refused
  * @param started false until the first start has been answered
- * @param zone the zone the learner lives in, as in {@code Europe/Lisbon}
- * @param locale language tag that dates and numbers follow
- * @param weekStart first day of the week
- * @param rolloverHour hour at which the next practice day begins, 0 to 12
- * @param streakRule the school of counting
- * @param streakDaysPerWeek n of the weekly rhythm, 1 to 7
- * @param streakFloorMinutes minutes from which a day counts; 0 means any entry
- * @param overheadMinutes setting up, warming up and choosing references, per drawing day
- * @param overheadByHand whether that figure holds in any case; otherwise it holds until sittings
- *     tell better
- * @param freePercent part of each day kept for drawing what one likes, 0 to 90
- * @param dayOrder order of work in a day
- * @param theme light, night, or as the machine says
- * @param week minutes and rest by weekday, seven of them; a change holds from today on
- * @param dayMinutes minutes for single dates
- * @param restDays single planned rest days; new ones must not lie in the past
- * @param pauses paused spans with their reason; they may be entered afterwards
  * @param whatFor what all this is for, in the learner's words; shown again when energy is low
- * @param halfLifeDays days after which a topic practised once is half as fresh
- * @param fadingPercent freshness below which a topic is fading; above rusty
- * @param rustyPercent freshness below which a topic is rusty
- * @param rustSaid whether Today says what is rusty and will be needed
- * @param ownFigure what the learner counts beside the drawings; empty without
  */
 public record Settings(
     long version,
     boolean started,
-    @NotNull @Size(max = 60) String zone,
-    @NotNull @Size(max = 35) String locale,
-    @NotNull DayOfWeek weekStart,
-    @Min(0) @Max(12) int rolloverHour,
-    @NotNull StreakChoice streakRule,
-    @Min(1) @Max(7) int streakDaysPerWeek,
-    @Min(0) @Max(240) int streakFloorMinutes,
-    @Min(0) @Max(120) int overheadMinutes,
-    boolean overheadByHand,
-    @Min(0) @Max(90) int freePercent,
-    @NotNull DayOrder dayOrder,
-    @NotNull Theme theme,
-    @NotNull @Size(min = 7, max = 7) List<@Valid @NotNull Weekday> week,
-    @NotNull @Size(max = 2000) List<@Valid @NotNull DayMinutes> dayMinutes,
-    @NotNull @Size(max = 4000) List<@NotNull LocalDate> restDays,
-    @NotNull @Size(max = 500) List<@Valid @NotNull PauseSpan> pauses,
     @NotNull @Size(max = 400) String whatFor,
-    @Min(FreshnessRule.SHORTEST) @Max(FreshnessRule.LONGEST) int halfLifeDays,
-    @Min(2) @Max(99) int fadingPercent,
-    @Min(1) @Max(98) int rustyPercent,
-    boolean rustSaid,
-    @NotNull
-        @Size(max = OwnFigure.LONGEST_NAME)
-        @Pattern(regexp = "[^\\r\\n]*", message = "must not hold a line end")
-        String ownFigure) {
+    @NotNull @Valid TimeSettings time,
+    @NotNull @Valid CountingSettings counting,
+    @NotNull @Valid WorkSettings work,
+    @NotNull @Valid TopicSettings topics,
+    @NotNull @Valid LookSettings look) {
 
-  /** The schools of counting. */
-  public enum StreakChoice {
-    /** One miss ends the run. */
-    EVERY_DAY,
-    /** One miss is forgiven, two in a row end it. */
-    NEVER_TWICE,
-    /** So many days a week. */
-    WEEKLY_RHYTHM
-  }
+  /**
+   * When there is time to draw.
+   *
+   * @param zone the zone the learner lives in, as in {@code Europe/Lisbon}
+   * @param weekStart first day of the week
+   * @param rolloverHour hour at which the next practice day begins, 0 to 12
+   * @param week minutes and rest by weekday, seven of them; a change holds from today on
+   * @param dayMinutes minutes for single dates
+   * @param restDays single planned rest days; new ones must not lie in the past
+   * @param pauses paused spans with their reason; they may be entered afterwards
+   */
+  public record TimeSettings(
+      @NotNull @Size(max = 60) String zone,
+      @NotNull DayOfWeek weekStart,
+      @Min(0) @Max(12) int rolloverHour,
+      @NotNull @Size(min = 7, max = 7) List<@Valid @NotNull Weekday> week,
+      @NotNull @Size(max = 2000) List<@Valid @NotNull DayMinutes> dayMinutes,
+      @NotNull @Size(max = 4000) List<@NotNull LocalDate> restDays,
+      @NotNull @Size(max = 500) List<@Valid @NotNull PauseSpan> pauses) {}
 
-  /** How pages look. */
+  /**
+   * What is counted.
+   *
+   * @param school of counting days
+   * @param daysPerWeek n of the weekly rhythm, 1 to 7
+   * @param floorMinutes minutes from which a day counts; 0 means any entry
+   * @param ownFigure what the learner counts beside the drawings; empty without
+   */
+  public record CountingSettings(
+      @NotNull School school,
+      @Min(1) @Max(7) int daysPerWeek,
+      @Min(0) @Max(240) int floorMinutes,
+      @NotNull
+          @Size(max = OwnFigure.LONGEST_NAME)
+          @Pattern(regexp = "[^\\r\\n]*", message = "must not hold a line end")
+          String ownFigure) {}
+
+  /**
+   * How a day is divided.
+   *
+   * @param overheadMinutes setting up, warming up and choosing references, per drawing day
+   * @param overheadByHand whether that figure holds in any case; otherwise it holds until sittings
+   *     tell better
+   * @param freePercent part of each day kept for drawing what one likes, 0 to 90
+   * @param dayOrder order of work in a day
+   */
+  public record WorkSettings(
+      @Min(0) @Max(120) int overheadMinutes,
+      boolean overheadByHand,
+      @Min(0) @Max(90) int freePercent,
+      @NotNull DayOrder dayOrder) {}
+
+  /**
+   * How topics fade.
+   *
+   * @param halfLifeDays days after which a topic practised once is half as fresh
+   * @param fadingPercent freshness below which a topic is fading; above rusty
+   * @param rustyPercent freshness below which a topic is rusty
+   * @param rustSaid whether Today says what is rusty and will be needed
+   */
+  public record TopicSettings(
+      @Min(FreshnessRule.SHORTEST) @Max(FreshnessRule.LONGEST) int halfLifeDays,
+      @Min(2) @Max(99) int fadingPercent,
+      @Min(1) @Max(98) int rustyPercent,
+      boolean rustSaid) {}
+
+  /**
+   * How pages look.
+   *
+   * @param locale language tag that dates and numbers follow
+   * @param theme light, night, or as the machine says
+   */
+  public record LookSettings(@NotNull @Size(max = 35) String locale, @NotNull Theme theme) {}
+
+  /** The colours of pages. */
   public enum Theme {
     /** As the machine says. */
     SYSTEM,

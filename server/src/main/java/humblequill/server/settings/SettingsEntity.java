@@ -1,5 +1,7 @@
 package humblequill.server.settings;
 
+import humblequill.core.plan.DayOrder;
+import humblequill.core.streak.School;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -36,7 +38,7 @@ class SettingsEntity {
   int rolloverHour = 3;
 
   @Enumerated(EnumType.STRING)
-  Settings.StreakChoice streakRule = Settings.StreakChoice.NEVER_TWICE;
+  School streakRule = School.NEVER_TWICE;
 
   int streakDaysPerWeek = 5;
   int streakFloorMinutes;
@@ -51,7 +53,7 @@ class SettingsEntity {
   String ownFigure = "";
 
   @Enumerated(EnumType.STRING)
-  humblequill.core.plan.DayOrder dayOrder = humblequill.core.plan.DayOrder.LESSON_FIRST;
+  DayOrder dayOrder = DayOrder.LESSON_FIRST;
 
   @Enumerated(EnumType.STRING)
   Settings.Theme theme = Settings.Theme.SYSTEM;

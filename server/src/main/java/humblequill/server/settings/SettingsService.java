@@ -3,9 +3,12 @@ package humblequill.server.settings;
 import humblequill.core.calendar.Availability;
 import humblequill.core.calendar.Pause;
 import humblequill.core.calendar.PracticeClock;
+import humblequill.core.calendar.PracticeTime;
 import humblequill.core.calendar.WeekPattern;
 import humblequill.core.coverage.FreshnessRule;
 import humblequill.core.plan.DayOrder;
+import humblequill.core.plan.DayWork;
+import humblequill.core.streak.Counting;
 import humblequill.server.data.Memory;
 import humblequill.server.data.Remembered;
 import humblequill.server.edge.Refusal;
@@ -15,7 +18,6 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -89,29 +91,39 @@ public class SettingsService {
       throw Refusal.stale("settings page", toSettings(stored.get(), true));
     }
     var entity = stored.orElseGet(SettingsService::defaults);
+    writeTime(entity, wanted.time(), stored.isPresent());
+    var counting = wanted.counting();
+    entity.streakRule = counting.school();
+    entity.streakDaysPerWeek = counting.daysPerWeek();
+    entity.streakFloorMinutes = counting.floorMinutes();
+    entity.ownFigure = counting.ownFigure().strip();
+    var work = wanted.work();
+    entity.overheadMinutes = work.overheadMinutes();
+    entity.overheadByHand = work.overheadByHand();
+    entity.freePercent = work.freePercent();
+    entity.dayOrder = work.dayOrder();
+    var topics = wanted.topics();
+    entity.halfLifeDays = topics.halfLifeDays();
+    entity.fadingPercent = topics.fadingPercent();
+    entity.rustyPercent = topics.rustyPercent();
+    entity.rustSaid = topics.rustSaid();
+    entity.whatFor = wanted.whatFor().strip();
+    entity.locale = wanted.look().locale();
+    entity.theme = wanted.look().theme();
+    checkRhythm(entity);
+    known.changed();
+    return toSettings(repository.saveAndFlush(entity), true);
+  }
+
+  private void writeTime(SettingsEntity entity, Settings.TimeSettings wanted, boolean started) {
     entity.zone = wanted.zone();
     entity.rolloverHour = wanted.rolloverHour();
     var today =
         new PracticeClock(ZoneId.of(wanted.zone()), wanted.rolloverHour())
             .practiceDay(clock.instant());
     checkRestDays(wanted, entity, today);
-    entity.locale = wanted.locale();
     entity.weekStart = wanted.weekStart();
-    entity.streakRule = wanted.streakRule();
-    entity.streakDaysPerWeek = wanted.streakDaysPerWeek();
-    entity.streakFloorMinutes = wanted.streakFloorMinutes();
-    entity.overheadMinutes = wanted.overheadMinutes();
-    entity.overheadByHand = wanted.overheadByHand();
-    entity.whatFor = wanted.whatFor().strip();
-    entity.freePercent = wanted.freePercent();
-    entity.halfLifeDays = wanted.halfLifeDays();
-    entity.fadingPercent = wanted.fadingPercent();
-    entity.rustyPercent = wanted.rustyPercent();
-    entity.rustSaid = wanted.rustSaid();
-    entity.ownFigure = wanted.ownFigure().strip();
-    entity.dayOrder = wanted.dayOrder();
-    entity.theme = wanted.theme();
-    changeWeek(entity, wanted.week(), stored.isPresent() ? today : LocalDate.EPOCH);
+    changeWeek(entity, wanted.week(), started ? today : LocalDate.EPOCH);
     replace(
         entity.dayMinutes,
         wanted.dayMinutes().stream()
@@ -124,8 +136,6 @@ public class SettingsService {
             .collect(Collectors.toSet());
     entity.pauses.retainAll(pauses);
     entity.pauses.addAll(pauses);
-    known.changed();
-    return toSettings(repository.saveAndFlush(entity), true);
   }
 
   /** Tells that the running transaction changes what setting up costs. */
@@ -149,22 +159,19 @@ public class SettingsService {
     change(entity -> entity.dayOrder = order);
   }
 
-  /** Plans other minutes on a weekday from today on; 0 makes it a rest day. */
+  /**
+   * Plans other minutes on a weekday from today on; 0 makes it a rest day, which is refused where
+   * the school of counting needs the day.
+   */
   @Transactional
   public void planWeekday(DayOfWeek day, int minutes) {
     var today = learner().today();
     change(
-        entity ->
-            changeWeek(
-                entity,
-                current(entity).stream()
-                    .map(
-                        p ->
-                            p.weekday() == day
-                                ? new Settings.Weekday(day, minutes, minutes == 0 || p.rest())
-                                : new Settings.Weekday(p.weekday(), p.minutes(), p.rest()))
-                    .toList(),
-                today));
+        entity -> {
+          changeWeek(
+              entity, weekdays(pattern(today, current(entity)).with(day, minutes, today)), today);
+          checkRhythm(entity);
+        });
   }
 
   /** Adds a pause to the settings as they are. */
@@ -204,73 +211,81 @@ public class SettingsService {
   }
 
   private static void check(Settings wanted) {
+    var time = wanted.time();
     try {
-      ZoneId.of(wanted.zone());
+      ZoneId.of(time.zone());
     } catch (DateTimeException e) {
       throw Refusal.badValue(
-          "zone", wanted.zone(), "There is no time zone \"" + wanted.zone() + "\".");
+          "time.zone", time.zone(), "There is no time zone \"" + time.zone() + "\".");
     }
-    if (!isLanguageTag(wanted.locale())) {
+    var locale = wanted.look().locale();
+    if (!isLanguageTag(locale)) {
       throw Refusal.badValue(
-          "locale",
-          wanted.locale(),
-          "\"" + wanted.locale() + "\" is not a language tag such as en-GB.");
+          "look.locale", locale, "\"" + locale + "\" is not a language tag such as en-GB.");
     }
-    if (wanted.rustyPercent() >= wanted.fadingPercent()) {
+    var topics = wanted.topics();
+    if (topics.rustyPercent() >= topics.fadingPercent()) {
       throw Refusal.badValue(
-          "rustyPercent",
-          wanted.rustyPercent(),
+          "topics.rustyPercent",
+          topics.rustyPercent(),
           "Rusty below %d %% must be less than fading below %d %%."
-              .formatted(wanted.rustyPercent(), wanted.fadingPercent()));
+              .formatted(topics.rustyPercent(), topics.fadingPercent()));
     }
     var days = EnumSet.noneOf(DayOfWeek.class);
-    wanted.week().forEach(w -> days.add(w.day()));
+    time.week().forEach(w -> days.add(w.day()));
     if (days.size() != 7) {
       throw Refusal.badValue(
-          "week",
-          wanted.week().stream().map(Settings.Weekday::day).toList(),
+          "time.week",
+          time.week().stream().map(Settings.Weekday::day).toList(),
           "week needs each weekday once.");
     }
-    long drawing = wanted.week().stream().filter(w -> !w.rest()).count();
-    if (wanted.streakRule() == Settings.StreakChoice.WEEKLY_RHYTHM
-        && wanted.streakDaysPerWeek() > drawing) {
-      throw Refusal.badValue(
-          "streakDaysPerWeek",
-          wanted.streakDaysPerWeek(),
-          "A rhythm of "
-              + wanted.streakDaysPerWeek()
-              + " days a week cannot be kept with "
-              + drawing
-              + " days that are not rest.");
-    }
     var single = new HashSet<LocalDate>();
-    for (var day : wanted.dayMinutes()) {
+    for (var day : time.dayMinutes()) {
       if (!single.add(day.day())) {
         throw Refusal.badValue(
-            "dayMinutes", day.day(), "dayMinutes names " + day.day() + " twice.");
+            "time.dayMinutes", day.day(), "dayMinutes names " + day.day() + " twice.");
       }
     }
-    for (var pause : wanted.pauses()) {
+    for (var pause : time.pauses()) {
       if (pause.to().isBefore(pause.from())) {
         throw Refusal.badValue(
-            "pauses",
+            "time.pauses",
             pause.to(),
             "The pause from " + pause.from() + " ends before it begins, on " + pause.to() + ".");
       }
     }
   }
 
-  private static void checkRestDays(Settings wanted, SettingsEntity entity, LocalDate today) {
+  private static void checkRestDays(
+      Settings.TimeSettings wanted, SettingsEntity entity, LocalDate today) {
     for (var day : wanted.restDays()) {
       if (day.isBefore(today) && !entity.restDays.contains(day)) {
         throw Refusal.badValue(
-            "restDays",
+            "time.restDays",
             day,
             "A rest day is planned ahead; "
                 + day
                 + " has passed. For days that illness or travel took, enter a pause.");
       }
     }
+  }
+
+  private static void checkRhythm(SettingsEntity entity) {
+    var week = pattern(LocalDate.EPOCH, current(entity));
+    if (!counting(entity).fits(week)) {
+      throw Refusal.badValue(
+          "counting.daysPerWeek",
+          entity.streakDaysPerWeek,
+          "A rhythm of "
+              + entity.streakDaysPerWeek
+              + " days a week cannot be kept with "
+              + week.drawingDays()
+              + " days that are not rest.");
+    }
+  }
+
+  private static Counting counting(SettingsEntity entity) {
+    return new Counting(entity.streakRule, entity.streakDaysPerWeek, entity.streakFloorMinutes);
   }
 
   private static void changeWeek(
@@ -311,27 +326,29 @@ public class SettingsService {
   }
 
   private static Settings toSettings(SettingsEntity entity, boolean started) {
-    var week =
-        current(entity).stream()
-            .sorted(Comparator.comparing(SettingsEntity.PatternDay::weekday))
-            .map(p -> new Settings.Weekday(p.weekday(), p.minutes(), p.rest()))
-            .toList();
     return new Settings(
         entity.version,
         started,
+        entity.whatFor,
+        timeSettings(entity),
+        new Settings.CountingSettings(
+            entity.streakRule,
+            entity.streakDaysPerWeek,
+            entity.streakFloorMinutes,
+            entity.ownFigure),
+        new Settings.WorkSettings(
+            entity.overheadMinutes, entity.overheadByHand, entity.freePercent, entity.dayOrder),
+        new Settings.TopicSettings(
+            entity.halfLifeDays, entity.fadingPercent, entity.rustyPercent, entity.rustSaid),
+        new Settings.LookSettings(entity.locale, entity.theme));
+  }
+
+  private static Settings.TimeSettings timeSettings(SettingsEntity entity) {
+    return new Settings.TimeSettings(
         entity.zone,
-        entity.locale,
         entity.weekStart,
         entity.rolloverHour,
-        entity.streakRule,
-        entity.streakDaysPerWeek,
-        entity.streakFloorMinutes,
-        entity.overheadMinutes,
-        entity.overheadByHand,
-        entity.freePercent,
-        entity.dayOrder,
-        entity.theme,
-        week,
+        weekdays(pattern(LocalDate.EPOCH, current(entity))),
         new TreeMap<>(entity.dayMinutes)
             .entrySet().stream()
                 .map(e -> new Settings.DayMinutes(e.getKey(), e.getValue()))
@@ -340,35 +357,28 @@ public class SettingsService {
         entity.pauses.stream()
             .map(p -> new Settings.PauseSpan(p.fromDay(), p.toDay(), p.reason()))
             .sorted(Comparator.comparing(Settings.PauseSpan::from))
-            .toList(),
-        entity.whatFor,
-        entity.halfLifeDays,
-        entity.fadingPercent,
-        entity.rustyPercent,
-        entity.rustSaid,
-        entity.ownFigure);
+            .toList());
   }
 
   private Learner toLearner(SettingsEntity entity, Instant now) {
     var practiceClock = new PracticeClock(ZoneId.of(entity.zone), entity.rolloverHour);
-    return new Learner(
-        practiceClock.practiceDay(now),
-        now,
-        practiceClock,
+    var availability =
         new Availability(
             patterns(entity),
             entity.dayMinutes,
             entity.restDays,
             entity.pauses.stream()
                 .map(p -> new Pause(p.fromDay(), p.toDay(), p.reason()))
-                .toList()),
-        entity.weekStart,
-        entity.streakRule,
-        entity.streakDaysPerWeek,
-        entity.streakFloorMinutes,
-        entity.overheadByHand ? entity.overheadMinutes : setUp.minutes(entity.overheadMinutes),
-        entity.freePercent / 100.0,
-        entity.dayOrder,
+                .toList());
+    return new Learner(
+        practiceClock.practiceDay(now),
+        now,
+        new PracticeTime(practiceClock, availability, entity.weekStart),
+        counting(entity),
+        new DayWork(
+            entity.overheadByHand ? entity.overheadMinutes : setUp.minutes(entity.overheadMinutes),
+            entity.freePercent / 100.0,
+            entity.dayOrder),
         new FreshnessRule(
             entity.halfLifeDays, entity.fadingPercent / 100.0, entity.rustyPercent / 100.0),
         entity.rustSaid,
@@ -378,18 +388,23 @@ public class SettingsService {
   private static List<WeekPattern> patterns(SettingsEntity entity) {
     var byStart =
         entity.pattern.stream().collect(Collectors.groupingBy(SettingsEntity.PatternDay::fromDay));
-    var patterns = new ArrayList<WeekPattern>();
-    byStart.forEach(
-        (from, days) -> {
-          var minutes = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
-          days.forEach(d -> minutes.put(d.weekday(), d.minutes()));
-          var rest =
-              days.stream()
-                  .filter(SettingsEntity.PatternDay::rest)
-                  .map(SettingsEntity.PatternDay::weekday)
-                  .collect(Collectors.toSet());
-          patterns.add(new WeekPattern(from, minutes, rest));
-        });
-    return patterns;
+    return byStart.entrySet().stream().map(e -> pattern(e.getKey(), e.getValue())).toList();
+  }
+
+  private static WeekPattern pattern(LocalDate from, List<SettingsEntity.PatternDay> days) {
+    var minutes = new EnumMap<DayOfWeek, Integer>(DayOfWeek.class);
+    days.forEach(d -> minutes.put(d.weekday(), d.minutes()));
+    var rest =
+        days.stream()
+            .filter(SettingsEntity.PatternDay::rest)
+            .map(SettingsEntity.PatternDay::weekday)
+            .collect(Collectors.toSet());
+    return new WeekPattern(from, minutes, rest);
+  }
+
+  private static List<Settings.Weekday> weekdays(WeekPattern week) {
+    return Stream.of(DayOfWeek.values())
+        .map(d -> new Settings.Weekday(d, week.minutes().get(d), week.rest().contains(d)))
+        .toList();
   }
 }

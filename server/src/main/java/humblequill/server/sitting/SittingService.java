@@ -263,7 +263,7 @@ public class SittingService implements NameUses {
   /** What setting up costs on a drawing day, as far as sittings told it. */
   @Transactional(readOnly = true)
   SetUp setUp() {
-    return setUp.of(settings.read().overheadMinutes());
+    return setUp.of(settings.read().work().overheadMinutes());
   }
 
   /** Tells what a sitting cost beside drawing, where the clock could not know. */

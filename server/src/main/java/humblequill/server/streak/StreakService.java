@@ -4,11 +4,11 @@ import humblequill.core.entry.Tally;
 import humblequill.core.streak.PenLine;
 import humblequill.core.streak.PracticeRecord;
 import humblequill.core.streak.Run;
+import humblequill.core.streak.School;
 import humblequill.core.streak.Streak;
 import humblequill.server.data.Derived;
 import humblequill.server.entry.EntryLedger;
 import humblequill.server.settings.Learner;
-import humblequill.server.settings.Settings;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -30,23 +30,20 @@ public class StreakService {
 
   /** What was counted for one state of entries, settings and day. */
   private record Counted(
-      Tally minutes,
-      Learner learner,
-      PracticeRecord practice,
-      Map<Settings.StreakChoice, Streak> streaks) {
+      Tally minutes, Learner learner, PracticeRecord practice, Map<School, Streak> streaks) {
     static Counted of(Tally minutes, Learner learner) {
       var practice =
           PracticeRecord.of(
               minutes,
-              learner.streakFloorMinutes(),
+              learner.counting().floorMinutes(),
               learner.availability()::isNeutral,
               learner.today());
       return new Counted(minutes, learner, practice, new ConcurrentHashMap<>());
     }
 
-    Streak streak(Settings.StreakChoice choice) {
+    Streak streak(School choice) {
       return streaks.computeIfAbsent(
-          choice, c -> learner.rule(c).count(practice, learner.weekStart()));
+          choice, c -> learner.counting().rule(c).count(practice, learner.weekStart()));
     }
   }
 
@@ -59,29 +56,28 @@ public class StreakService {
 
   /** The streak by the learner's own rule. */
   public StreakView own(Learner learner) {
-    return view(learner, learner.streakChoice());
+    return view(learner, learner.counting().school());
   }
 
   /** All three schools; the learner's own is marked. */
   public List<StreakView> all(Learner learner) {
-    return Arrays.stream(Settings.StreakChoice.values())
-        .map(choice -> view(learner, choice))
-        .toList();
+    return Arrays.stream(School.values()).map(choice -> view(learner, choice)).toList();
   }
 
   /** All runs by one school, the oldest first. */
-  public List<Run> runs(Learner learner, Settings.StreakChoice choice) {
+  public List<Run> runs(Learner learner, School choice) {
     return counted(learner).streak(choice).runs();
   }
 
-  private StreakView view(Learner learner, Settings.StreakChoice choice) {
-    return StreakView.of(choice, choice == learner.streakChoice(), counted(learner).streak(choice));
+  private StreakView view(Learner learner, School choice) {
+    return StreakView.of(
+        choice, choice == learner.counting().school(), counted(learner).streak(choice));
   }
 
   /** The pen line between two dates by the learner's own rule. */
   public List<PenLine.Stroke> penLine(Learner learner, LocalDate from, LocalDate to) {
     var last = counted(learner);
     return PenLine.of(
-        last.practice(), last.streak(learner.streakChoice()), last.minutes(), from, to);
+        last.practice(), last.streak(learner.counting().school()), last.minutes(), from, to);
   }
 }

@@ -1,7 +1,7 @@
 package humblequill.server.streak;
 
+import humblequill.core.streak.School;
 import humblequill.core.streak.Streak;
-import humblequill.server.settings.Settings;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param forgiven misses inside the current run that did not end it
  */
 public record StreakView(
-    Settings.StreakChoice rule,
+    School rule,
     boolean own,
     Streak.Unit unit,
     int current,
@@ -34,7 +34,7 @@ public record StreakView(
     int openDays,
     int stillNeeded,
     int forgiven) {
-  static StreakView of(Settings.StreakChoice rule, boolean own, Streak s) {
+  static StreakView of(School rule, boolean own, Streak s) {
     var from = s.current().from();
     return new StreakView(
         rule,
