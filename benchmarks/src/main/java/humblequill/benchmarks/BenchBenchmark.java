@@ -10,7 +10,7 @@ import humblequill.core.bench.Template.Part;
 import humblequill.core.bench.Template.SidePair;
 import humblequill.core.bench.Tendency;
 import humblequill.core.bench.Tolerances;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,12 +1,12 @@
 package humblequill.benchmarks;
 
-import humblequill.core.coverage.BalanceRemark;
-import humblequill.core.coverage.FreshnessRule;
-import humblequill.core.coverage.TopicColumns;
-import humblequill.core.coverage.TopicStanding;
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.Ledger;
-import humblequill.core.entry.Minutes;
+import humblequill.core.topic.coverage.BalanceRemark;
+import humblequill.core.topic.coverage.FreshnessRule;
+import humblequill.core.topic.coverage.TopicColumns;
+import humblequill.core.topic.coverage.TopicStanding;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.Ledger;
+import humblequill.core.day.entry.Minutes;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,13 +1,13 @@
 package humblequill.benchmarks;
 
-import humblequill.core.logline.Habits;
-import humblequill.core.logline.Interpretation;
-import humblequill.core.logline.Language;
-import humblequill.core.logline.LogLine;
-import humblequill.core.logline.Vocabulary;
-import humblequill.core.logline.Word;
-import humblequill.core.logline.WordKind;
-import humblequill.core.name.ShippedNames;
+import humblequill.core.day.logline.Habits;
+import humblequill.core.day.logline.Interpretation;
+import humblequill.core.day.logline.Language;
+import humblequill.core.day.logline.LogLine;
+import humblequill.core.day.logline.Vocabulary;
+import humblequill.core.day.logline.Word;
+import humblequill.core.day.logline.WordKind;
+import humblequill.core.ground.name.ShippedNames;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,16 +1,16 @@
 package humblequill.benchmarks;
 
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.entry.Tally;
-import humblequill.core.placement.MissedWork;
-import humblequill.core.quota.Counting;
-import humblequill.core.quota.DrawingDays;
-import humblequill.core.quota.Forecast;
-import humblequill.core.quota.Promise;
-import humblequill.core.quota.PromiseTime;
-import humblequill.core.quota.Quota;
-import humblequill.core.quota.Tracker;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.day.entry.Tally;
+import humblequill.core.course.placement.MissedWork;
+import humblequill.core.promise.Counting;
+import humblequill.core.promise.DrawingDays;
+import humblequill.core.promise.Forecast;
+import humblequill.core.promise.Promise;
+import humblequill.core.promise.PromiseTime;
+import humblequill.core.promise.Quota;
+import humblequill.core.promise.Tracker;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Set;
@@ -97,7 +97,7 @@ public class PracticeBenchmark {
   public int figureAsSvg() {
     var kind = Reference.Kind.values()[(int) (seed++ % 4)];
     var reference =
-        Reference.of(seed, kind, Emphasis.ANY, humblequill.core.cabinet.View.ANY);
+        Reference.of(seed, kind, Emphasis.ANY, humblequill.core.sitting.cabinet.View.ANY);
     return reference.drawing().svg().length() + reference.landmarks().size();
   }
 }

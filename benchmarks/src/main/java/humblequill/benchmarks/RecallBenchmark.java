@@ -1,8 +1,8 @@
 package humblequill.benchmarks;
 
-import humblequill.core.recall.Asking;
-import humblequill.core.recall.DueToday;
-import humblequill.core.recall.Judging;
+import humblequill.core.topic.recall.Asking;
+import humblequill.core.topic.recall.DueToday;
+import humblequill.core.topic.recall.Judging;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;

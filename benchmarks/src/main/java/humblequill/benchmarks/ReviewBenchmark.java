@@ -1,10 +1,10 @@
 package humblequill.benchmarks;
 
-import humblequill.core.review.Ranking;
-import humblequill.core.stats.BradleyTerry;
-import humblequill.core.stats.BradleyTerry.Choice;
-import humblequill.core.stats.ChangePoints;
-import humblequill.core.stats.TheilSen;
+import humblequill.core.lookback.Ranking;
+import humblequill.core.ground.stats.BradleyTerry;
+import humblequill.core.ground.stats.BradleyTerry.Choice;
+import humblequill.core.ground.stats.ChangePoints;
+import humblequill.core.ground.stats.TheilSen;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

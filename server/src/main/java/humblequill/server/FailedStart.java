@@ -1,9 +1,9 @@
 package humblequill.server;
 
-import humblequill.server.data.DataFolder;
-import humblequill.server.data.Disk;
-import humblequill.server.data.NotKept;
-import humblequill.server.data.SafeFiles;
+import humblequill.server.ground.data.DataFolder;
+import humblequill.server.ground.data.Disk;
+import humblequill.server.ground.data.NotKept;
+import humblequill.server.ground.data.SafeFiles;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;

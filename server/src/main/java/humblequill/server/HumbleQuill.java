@@ -1,12 +1,12 @@
 package humblequill.server;
 
-import humblequill.server.backup.Check;
-import humblequill.server.backup.Import;
-import humblequill.server.backup.Opening;
-import humblequill.server.backup.Restore;
-import humblequill.server.backup.TableUpdate;
-import humblequill.server.data.DataFolder;
-import humblequill.server.data.SpareRoom;
+import humblequill.server.ground.backup.Check;
+import humblequill.server.ground.backup.Import;
+import humblequill.server.ground.backup.Opening;
+import humblequill.server.ground.backup.Restore;
+import humblequill.server.ground.backup.TableUpdate;
+import humblequill.server.ground.data.DataFolder;
+import humblequill.server.ground.data.SpareRoom;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;

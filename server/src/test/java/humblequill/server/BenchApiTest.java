@@ -3,7 +3,7 @@ package humblequill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -2,7 +2,7 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.HashMap;

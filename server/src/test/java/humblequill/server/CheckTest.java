@@ -2,9 +2,9 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.server.backup.Check;
-import humblequill.server.data.DataFolder;
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
+import humblequill.server.ground.backup.Check;
+import humblequill.server.ground.data.DataFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;

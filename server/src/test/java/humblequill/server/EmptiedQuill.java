@@ -1,8 +1,8 @@
 package humblequill.server;
 
-import humblequill.server.data.DataFolder;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
+import humblequill.server.ground.data.DataFolder;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -3,7 +3,7 @@ package humblequill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import humblequill.server.data.NotKept;
+import humblequill.server.ground.data.NotKept;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.lowagie.text.pdf.PdfReader;
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;

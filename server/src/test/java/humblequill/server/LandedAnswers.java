@@ -1,6 +1,6 @@
 package humblequill.server;
 
-import humblequill.core.quota.Rule;
+import humblequill.core.promise.Rule;
 import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Map;
@@ -62,13 +62,52 @@ final class LandedAnswers {
   /** An answer as it would be given now, at its address of now; no address for what is gone. */
   record Moved(String address, JsonNode answer) {}
 
+  private static final Map<String, String> SETTINGS =
+      Map.ofEntries(
+          Map.entry("zone", "time.zone"),
+          Map.entry("weekStart", "time.weekStart"),
+          Map.entry("rolloverHour", "time.rolloverHour"),
+          Map.entry("week", "time.week"),
+          Map.entry("dayMinutes", "time.dayMinutes"),
+          Map.entry("restDays", "time.restDays"),
+          Map.entry("pauses", "time.pauses"),
+          Map.entry("streakRule", "counting.school"),
+          Map.entry("streakDaysPerWeek", "counting.daysPerWeek"),
+          Map.entry("streakFloorMinutes", "counting.floorMinutes"),
+          Map.entry("overheadMinutes", "work.overheadMinutes"),
+          Map.entry("freePercent", "work.freePercent"),
+          Map.entry("dayOrder", "work.dayOrder"),
+          Map.entry("locale", "look.locale"),
+          Map.entry("theme", "look.theme"));
+
   static Moved moved(String address, JsonNode before) {
     if (address.equals("/api/words")) {
       return new Moved("", before);
     }
+    if (address.equals("/api/settings")) {
+      return new Moved(address, settings(before));
+    }
     return new Moved(
         address.replace("size=", "most="),
         address.endsWith("/history") ? history(before) : tree(before));
+  }
+
+  /** Settings stood side by side then; by now they are told by subject. */
+  private static JsonNode settings(JsonNode before) {
+    var moved = JSON.createObjectNode();
+    before
+        .properties()
+        .forEach(
+            e -> {
+              var place = SETTINGS.get(e.getKey());
+              if (place == null) {
+                moved.set(e.getKey(), e.getValue());
+              } else {
+                var parts = place.split("\\.");
+                moved.withObjectProperty(parts[0]).set(parts[1], e.getValue());
+              }
+            });
+    return moved;
   }
 
   /** Rounds of a running clock in calendars. */

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -5,8 +5,8 @@ import static humblequill.server.BookApiTest.log;
 import static humblequill.server.BookApiTest.tile;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import humblequill.server.book.picture.Pictures;
 import humblequill.server.demo.CameraExif;
-import humblequill.server.picture.Pictures;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.Arrays;

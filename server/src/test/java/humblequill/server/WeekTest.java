@@ -2,7 +2,7 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.server.data.DataFolder;
+import humblequill.server.ground.data.DataFolder;
 import jakarta.persistence.EntityManagerFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -2,10 +2,10 @@ package humblequill.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.server.backup.Check;
-import humblequill.server.backup.Import;
-import humblequill.server.data.DataFolder;
 import humblequill.server.demo.DemoBooks;
+import humblequill.server.ground.backup.Check;
+import humblequill.server.ground.backup.Import;
+import humblequill.server.ground.data.DataFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;

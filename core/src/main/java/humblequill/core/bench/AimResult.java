@@ -1,7 +1,7 @@
 package humblequill.core.bench;
 
-import humblequill.core.stats.MeanInterval;
-import humblequill.core.stats.StudentT;
+import humblequill.core.ground.stats.MeanInterval;
+import humblequill.core.ground.stats.StudentT;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package humblequill.core.bench;
 
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 
 /** Directions in a picture, in degrees; y runs downward, so clockwise is positive. */
 final class Angles {

@@ -2,7 +2,7 @@ package humblequill.core.bench;
 
 import humblequill.core.bench.Finding.Kind;
 import humblequill.core.bench.Template.Layer;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

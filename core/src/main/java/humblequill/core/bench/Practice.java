@@ -1,7 +1,7 @@
 package humblequill.core.bench;
 
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

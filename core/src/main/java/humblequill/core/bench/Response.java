@@ -1,6 +1,6 @@
 package humblequill.core.bench;
 
-import humblequill.core.stats.StudentT;
+import humblequill.core.ground.stats.StudentT;
 
 /**
  * How much of something is drawn: 1 is all of it, 0.78 means 78 % of the tilt.

@@ -1,6 +1,6 @@
 package humblequill.core.bench;
 
-import humblequill.core.stats.SignTest;
+import humblequill.core.ground.stats.SignTest;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;

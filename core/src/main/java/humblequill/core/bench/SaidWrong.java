@@ -1,6 +1,6 @@
 package humblequill.core.bench;
 
-import humblequill.core.name.Fold;
+import humblequill.core.ground.name.Fold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package humblequill.core.bench;
 
 import humblequill.core.bench.Template.SidePair;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,8 +1,8 @@
 package humblequill.core.bench;
 
-import humblequill.core.stats.FalseDiscoveries;
-import humblequill.core.stats.MeanInterval;
-import humblequill.core.stats.SignTest;
+import humblequill.core.ground.stats.FalseDiscoveries;
+import humblequill.core.ground.stats.MeanInterval;
+import humblequill.core.ground.stats.SignTest;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

@@ -1,6 +1,6 @@
 package humblequill.core.bench;
 
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.util.List;
 import java.util.Map;
 

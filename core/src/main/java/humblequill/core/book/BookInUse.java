@@ -1,6 +1,6 @@
 package humblequill.core.book;
 
-import humblequill.core.entry.Drawn;
+import humblequill.core.day.entry.Drawn;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;

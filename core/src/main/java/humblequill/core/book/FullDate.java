@@ -1,8 +1,8 @@
 package humblequill.core.book;
 
-import humblequill.core.entry.Tally;
-import humblequill.core.quota.DayUrn;
-import humblequill.core.stats.PolyaUrn;
+import humblequill.core.day.entry.Tally;
+import humblequill.core.ground.stats.PolyaUrn;
+import humblequill.core.promise.DayUrn;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

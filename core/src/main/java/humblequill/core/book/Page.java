@@ -1,6 +1,6 @@
 package humblequill.core.book;
 
-import humblequill.core.entry.Drawn;
+import humblequill.core.day.entry.Drawn;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,8 +1,8 @@
 package humblequill.core.book;
 
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.PageSpan;
-import humblequill.core.entry.Tally;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.PageSpan;
+import humblequill.core.day.entry.Tally;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;

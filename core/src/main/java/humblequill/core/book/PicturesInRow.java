@@ -1,6 +1,6 @@
 package humblequill.core.book;
 
-import humblequill.core.entry.PageSpan;
+import humblequill.core.day.entry.PageSpan;
 import java.util.ArrayList;
 import java.util.List;
 

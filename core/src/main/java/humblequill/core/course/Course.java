@@ -1,6 +1,6 @@
 package humblequill.core.course;
 
-import humblequill.core.name.Names;
+import humblequill.core.ground.name.Names;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

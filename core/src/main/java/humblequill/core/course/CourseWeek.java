@@ -1,8 +1,8 @@
 package humblequill.core.course;
 
-import humblequill.core.entry.Done;
-import humblequill.core.name.NameKind;
-import humblequill.core.name.Names;
+import humblequill.core.day.entry.Done;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.ground.name.Names;
 import java.util.List;
 
 /**

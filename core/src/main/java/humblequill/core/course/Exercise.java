@@ -1,7 +1,7 @@
 package humblequill.core.course;
 
-import humblequill.core.name.NameKind;
-import humblequill.core.name.Names;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.ground.name.Names;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;

@@ -1,7 +1,7 @@
 package humblequill.core.shelf;
 
 import humblequill.core.book.FullDate;
-import humblequill.core.entry.Tally;
+import humblequill.core.day.entry.Tally;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;

@@ -1,11 +1,11 @@
 package humblequill.core.shelf;
 
-import humblequill.core.calendar.Weeks;
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.HowUsed;
-import humblequill.core.entry.Tally;
-import humblequill.core.entry.UnitKind;
-import humblequill.core.entry.Units;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.HowUsed;
+import humblequill.core.day.entry.Tally;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.day.entry.Units;
+import humblequill.core.ground.calendar.Weeks;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package humblequill.core.shelf;
 
-import humblequill.core.placement.PlacedWeek;
-import humblequill.core.placement.Placement;
+import humblequill.core.course.placement.PlacedWeek;
+import humblequill.core.course.placement.Placement;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;

@@ -1,6 +1,6 @@
 package humblequill.core.shelf;
 
-import humblequill.core.entry.Units;
+import humblequill.core.day.entry.Units;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;

@@ -1,7 +1,7 @@
 package humblequill.core.sitting;
 
-import humblequill.core.name.Fold;
-import humblequill.core.stats.Wilson;
+import humblequill.core.ground.name.Fold;
+import humblequill.core.ground.stats.Wilson;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;

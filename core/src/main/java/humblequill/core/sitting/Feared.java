@@ -1,6 +1,6 @@
 package humblequill.core.sitting;
 
-import humblequill.core.stats.SignTest;
+import humblequill.core.ground.stats.SignTest;
 import java.util.List;
 
 /**

@@ -1,6 +1,6 @@
 package humblequill.core.sitting;
 
-import humblequill.core.stats.ShrunkMedian;
+import humblequill.core.ground.stats.ShrunkMedian;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -1,6 +1,6 @@
 package humblequill.core.sitting;
 
-import humblequill.core.stats.MeanInterval;
+import humblequill.core.ground.stats.MeanInterval;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,6 +1,6 @@
 package humblequill.core.sitting;
 
-import humblequill.core.entry.Poses;
+import humblequill.core.day.entry.Poses;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,6 +1,6 @@
 package humblequill.core.topic;
 
-import humblequill.core.name.Fold;
+import humblequill.core.ground.name.Fold;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

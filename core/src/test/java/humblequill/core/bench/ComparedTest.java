@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import humblequill.core.bench.Finding.Kind;
 import humblequill.core.bench.Template.Layer;
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -2,9 +2,9 @@ package humblequill.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

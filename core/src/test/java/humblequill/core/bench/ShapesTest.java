@@ -9,7 +9,7 @@ import humblequill.core.bench.Template.Layer;
 import humblequill.core.bench.Template.Outline;
 import humblequill.core.bench.Template.Part;
 import humblequill.core.bench.Template.Taper;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -3,7 +3,7 @@ package humblequill.core.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import humblequill.core.bench.Tendency.Standing;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,7 +1,7 @@
 package humblequill.core.book;
 
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.Minutes;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.Minutes;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;

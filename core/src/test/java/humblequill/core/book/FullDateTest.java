@@ -3,9 +3,9 @@ package humblequill.core.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import humblequill.core.entry.Tally;
-import humblequill.core.quota.DayUrn;
-import humblequill.core.stats.PolyaUrn;
+import humblequill.core.day.entry.Tally;
+import humblequill.core.ground.stats.PolyaUrn;
+import humblequill.core.promise.DayUrn;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Map;

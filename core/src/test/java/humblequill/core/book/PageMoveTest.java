@@ -3,7 +3,7 @@ package humblequill.core.book;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import humblequill.core.entry.PageSpan;
+import humblequill.core.day.entry.PageSpan;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

@@ -2,7 +2,7 @@ package humblequill.core.book;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import humblequill.core.entry.PageSpan;
+import humblequill.core.day.entry.PageSpan;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

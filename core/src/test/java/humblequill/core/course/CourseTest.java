@@ -3,7 +3,7 @@ package humblequill.core.course;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import humblequill.core.placement.Placement;
+import humblequill.core.course.placement.Placement;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

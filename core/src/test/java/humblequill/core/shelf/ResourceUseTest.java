@@ -2,12 +2,12 @@ package humblequill.core.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.HowUsed;
-import humblequill.core.entry.Minutes;
-import humblequill.core.entry.Study;
-import humblequill.core.entry.UnitKind;
-import humblequill.core.entry.Units;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.HowUsed;
+import humblequill.core.day.entry.Minutes;
+import humblequill.core.day.entry.Study;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.day.entry.Units;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;

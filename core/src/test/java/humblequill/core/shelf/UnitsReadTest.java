@@ -2,8 +2,8 @@ package humblequill.core.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.core.entry.UnitKind;
-import humblequill.core.entry.Units;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.day.entry.Units;
 import humblequill.core.shelf.UnitsRead.ReadSpan;
 import java.util.BitSet;
 import java.util.List;

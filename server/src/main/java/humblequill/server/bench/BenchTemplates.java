@@ -1,11 +1,11 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Template;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.name.Fold;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
-import humblequill.server.edge.Refusal;
+import humblequill.core.ground.name.Fold;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
+import humblequill.server.ground.edge.Refusal;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;

@@ -2,7 +2,7 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.Compared;
 import humblequill.server.bench.Comparisons.HeldComparison;
-import humblequill.server.data.SpreadsheetCell;
+import humblequill.server.ground.data.SpreadsheetCell;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;

@@ -1,9 +1,9 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Way;
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

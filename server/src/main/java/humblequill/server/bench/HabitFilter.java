@@ -1,7 +1,7 @@
 package humblequill.server.bench;
 
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.PoseLength;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.PoseLength;
 import org.jspecify.annotations.Nullable;
 
 /**

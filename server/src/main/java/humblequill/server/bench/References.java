@@ -1,12 +1,12 @@
 package humblequill.server.bench;
 
-import humblequill.core.cabinet.Reference;
+import humblequill.core.sitting.cabinet.Reference;
 import humblequill.server.bench.ComparisonFields.LandmarkPlace;
 import humblequill.server.bench.ComparisonFields.ReferenceFields;
-import humblequill.server.edge.Refusal;
-import humblequill.server.picture.PagePictures;
-import humblequill.server.reference.CabinetPng;
-import humblequill.server.reference.PictureFolder;
+import humblequill.server.book.picture.PagePictures;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.sitting.reference.CabinetPng;
+import humblequill.server.sitting.reference.PictureFolder;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;

@@ -1,10 +1,10 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Way;
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
-import humblequill.server.data.StoredJson;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
+import humblequill.server.ground.data.StoredJson;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;

@@ -2,8 +2,8 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.Template;
 import humblequill.core.bench.Template.Layer;
-import humblequill.core.cabinet.Reference;
-import humblequill.server.edge.OpenFile;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.server.ground.edge.OpenFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

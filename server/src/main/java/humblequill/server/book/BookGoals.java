@@ -1,6 +1,6 @@
 package humblequill.server.book;
 
-import humblequill.core.entry.Drawn;
+import humblequill.core.day.entry.Drawn;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

@@ -1,6 +1,6 @@
 package humblequill.server.book;
 
-import humblequill.server.name.NameUses;
+import humblequill.server.ground.name.NameUses;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;

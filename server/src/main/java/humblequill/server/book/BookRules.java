@@ -1,9 +1,9 @@
 package humblequill.server.book;
 
-import humblequill.core.entry.Drawn;
-import humblequill.server.entry.EntryLedger;
-import humblequill.server.name.NameService;
-import humblequill.server.rule.RuleAnswers;
+import humblequill.core.day.entry.Drawn;
+import humblequill.server.book.rule.RuleAnswers;
+import humblequill.server.day.entry.EntryLedger;
+import humblequill.server.ground.name.NameService;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Component;

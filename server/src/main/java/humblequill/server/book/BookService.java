@@ -2,12 +2,12 @@ package humblequill.server.book;
 
 import humblequill.core.book.BookInUse;
 import humblequill.core.book.Format;
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
-import humblequill.server.data.StoredJson;
-import humblequill.server.edge.Refusal;
-import humblequill.server.name.NameChanges;
-import humblequill.server.name.NameService;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameChanges;
+import humblequill.server.ground.name.NameService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;

@@ -1,11 +1,11 @@
 package humblequill.server.book;
 
-import humblequill.core.entry.Drawn;
-import humblequill.core.name.NameKind;
-import humblequill.core.name.Names;
-import humblequill.server.entry.EntryLedger;
-import humblequill.server.name.NameService;
-import humblequill.server.picture.PagePictures;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.ground.name.Names;
+import humblequill.server.book.picture.PagePictures;
+import humblequill.server.day.entry.EntryLedger;
+import humblequill.server.ground.name.NameService;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

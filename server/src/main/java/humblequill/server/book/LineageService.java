@@ -1,13 +1,13 @@
 package humblequill.server.book;
 
 import humblequill.core.book.Lineage;
-import humblequill.core.name.Name;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
-import humblequill.server.edge.Refusal;
-import humblequill.server.name.NameService;
-import humblequill.server.picture.PagePicture;
-import humblequill.server.picture.PagePictures;
+import humblequill.core.ground.name.Name;
+import humblequill.server.book.picture.PagePicture;
+import humblequill.server.book.picture.PagePictures;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameService;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -2,10 +2,10 @@ package humblequill.server.book;
 
 import humblequill.core.book.Binding;
 import humblequill.core.book.Book;
-import humblequill.core.entry.Drawn;
-import humblequill.core.entry.PageSpan;
-import humblequill.server.edge.Refusal;
-import humblequill.server.entry.EntryService;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.PageSpan;
+import humblequill.server.day.entry.EntryService;
+import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;

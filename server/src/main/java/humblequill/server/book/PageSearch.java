@@ -2,8 +2,8 @@ package humblequill.server.book;
 
 import humblequill.core.book.Page;
 import humblequill.core.book.PageFact;
-import humblequill.core.name.Fold;
-import humblequill.server.picture.PagePicture;
+import humblequill.core.ground.name.Fold;
+import humblequill.server.book.picture.PagePicture;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -2,12 +2,12 @@ package humblequill.server.book;
 
 import humblequill.core.book.PageFact;
 import humblequill.core.book.PageState;
-import humblequill.core.entry.PageSpan;
-import humblequill.core.name.Names;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
-import humblequill.server.edge.Refusal;
-import humblequill.server.name.NameService;
+import humblequill.core.day.entry.PageSpan;
+import humblequill.core.ground.name.Names;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameService;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;

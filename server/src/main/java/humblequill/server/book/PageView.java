@@ -1,9 +1,9 @@
 package humblequill.server.book;
 
 import humblequill.core.book.PageState;
-import humblequill.server.entry.EntryView;
-import humblequill.server.entry.Serving;
-import humblequill.server.picture.PagePicture;
+import humblequill.server.book.picture.PagePicture;
+import humblequill.server.day.entry.EntryView;
+import humblequill.server.day.entry.Serving;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;

@@ -1,11 +1,11 @@
 package humblequill.server.book;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
-import humblequill.server.edge.Refusal;
-import humblequill.server.entry.EntryCheck;
-import humblequill.server.entry.EntryFields;
-import humblequill.server.name.NameService;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
+import humblequill.server.day.entry.EntryCheck;
+import humblequill.server.day.entry.EntryFields;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameService;
 import org.springframework.stereotype.Component;
 
 /** An entry names only pages that its book has, where its leaves were counted. */

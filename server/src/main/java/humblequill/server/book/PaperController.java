@@ -1,10 +1,10 @@
 package humblequill.server.book;
 
-import humblequill.core.picture.Gutter;
-import humblequill.core.picture.Spot;
-import humblequill.server.edge.Refusal;
-import humblequill.server.picture.PagePicture;
-import humblequill.server.picture.Straightening;
+import humblequill.core.book.picture.Gutter;
+import humblequill.core.book.picture.Spot;
+import humblequill.server.book.picture.PagePicture;
+import humblequill.server.book.picture.Straightening;
+import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

@@ -1,7 +1,7 @@
 package humblequill.server.book;
 
-import humblequill.server.picture.PagePicture;
-import humblequill.server.picture.PagePictures;
+import humblequill.server.book.picture.PagePicture;
+import humblequill.server.book.picture.PagePictures;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;

@@ -1,8 +1,8 @@
 package humblequill.server.book;
 
-import humblequill.server.edge.Refusal;
-import humblequill.server.picture.PagePicture;
-import humblequill.server.picture.PagePictures;
+import humblequill.server.book.picture.PagePicture;
+import humblequill.server.book.picture.PagePictures;
+import humblequill.server.ground.edge.Refusal;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;

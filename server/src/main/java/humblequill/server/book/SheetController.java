@@ -2,8 +2,8 @@ package humblequill.server.book;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
-import humblequill.server.entry.EntryFilter;
-import humblequill.server.settings.SettingsService;
+import humblequill.server.day.entry.EntryFilter;
+import humblequill.server.ground.settings.SettingsService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

@@ -1,14 +1,14 @@
 package humblequill.server.book;
 
 import humblequill.core.book.SheetLayout;
-import humblequill.core.entry.Drawn;
-import humblequill.core.name.NameKind;
-import humblequill.server.edge.Refusal;
-import humblequill.server.entry.EntryFilter;
-import humblequill.server.entry.EntryService;
-import humblequill.server.entry.EntryView;
-import humblequill.server.name.NameService;
-import humblequill.server.picture.PagePictures;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.name.NameKind;
+import humblequill.server.book.picture.PagePictures;
+import humblequill.server.day.entry.EntryFilter;
+import humblequill.server.day.entry.EntryService;
+import humblequill.server.day.entry.EntryView;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

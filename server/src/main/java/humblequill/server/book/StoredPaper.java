@@ -1,8 +1,8 @@
 package humblequill.server.book;
 
 import humblequill.core.book.Paper;
-import humblequill.server.data.StoredJson;
-import humblequill.server.name.NameRef;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.name.NameRef;
 import java.util.Arrays;
 import java.util.List;
 

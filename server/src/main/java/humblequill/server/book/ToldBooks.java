@@ -1,9 +1,9 @@
 package humblequill.server.book;
 
-import humblequill.server.data.Derived;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
-import humblequill.server.entry.Unjudged;
+import humblequill.server.day.entry.Unjudged;
+import humblequill.server.ground.data.Derived;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

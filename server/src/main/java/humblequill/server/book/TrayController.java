@@ -1,6 +1,6 @@
 package humblequill.server.book;
 
-import humblequill.core.entry.PageSpan;
+import humblequill.core.day.entry.PageSpan;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

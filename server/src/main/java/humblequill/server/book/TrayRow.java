@@ -1,12 +1,12 @@
 package humblequill.server.book;
 
 import humblequill.core.book.PicturesInRow;
-import humblequill.core.entry.PageSpan;
-import humblequill.core.picture.Corners;
-import humblequill.server.name.NameService;
-import humblequill.server.picture.PagePicture;
-import humblequill.server.picture.PagePictures;
-import humblequill.server.picture.Straightening;
+import humblequill.core.book.picture.Corners;
+import humblequill.core.day.entry.PageSpan;
+import humblequill.server.book.picture.PagePicture;
+import humblequill.server.book.picture.PagePictures;
+import humblequill.server.book.picture.Straightening;
+import humblequill.server.ground.name.NameService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;

@@ -1,9 +1,9 @@
 package humblequill.server.course;
 
-import humblequill.server.data.DataFolder;
-import humblequill.server.data.Disk;
-import humblequill.server.data.SafeFiles;
-import humblequill.server.edge.Refusal;
+import humblequill.server.ground.data.DataFolder;
+import humblequill.server.ground.data.Disk;
+import humblequill.server.ground.data.SafeFiles;
+import humblequill.server.ground.edge.Refusal;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;

@@ -1,17 +1,17 @@
 package humblequill.server.course;
 
-import humblequill.core.calendar.WeekPattern;
 import humblequill.core.course.Course;
 import humblequill.core.course.CourseMerge;
 import humblequill.core.course.CourseWeek;
-import humblequill.core.placement.Placement;
-import humblequill.core.plan.DayRoom;
-import humblequill.core.plan.Planner;
-import humblequill.core.plan.RemedyFinder;
-import humblequill.core.plan.Work;
-import humblequill.server.edge.Refusal;
-import humblequill.server.settings.Learner;
-import humblequill.server.settings.SettingsService;
+import humblequill.core.course.placement.Placement;
+import humblequill.core.course.plan.DayRoom;
+import humblequill.core.course.plan.Planner;
+import humblequill.core.course.plan.RemedyFinder;
+import humblequill.core.course.plan.Work;
+import humblequill.core.ground.calendar.WeekPattern;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.settings.Learner;
+import humblequill.server.ground.settings.SettingsService;
 import humblequill.server.topic.TopicService;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,8 +1,8 @@
 package humblequill.server.course;
 
 import humblequill.core.course.CourseWeek;
-import humblequill.core.name.Fold;
-import humblequill.server.edge.Refusal;
+import humblequill.core.ground.name.Fold;
+import humblequill.server.ground.edge.Refusal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;

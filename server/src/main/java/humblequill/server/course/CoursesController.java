@@ -1,7 +1,7 @@
 package humblequill.server.course;
 
-import humblequill.core.calendar.WeekPattern;
 import humblequill.core.course.JoinedWeek;
+import humblequill.core.ground.calendar.WeekPattern;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

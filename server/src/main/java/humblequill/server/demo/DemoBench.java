@@ -2,10 +2,10 @@ package humblequill.server.demo;
 
 import humblequill.core.bench.Quantity;
 import humblequill.core.bench.Way;
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Spot;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
 import humblequill.server.bench.ComparisonFields;
 import humblequill.server.bench.ComparisonFields.From;
 import humblequill.server.bench.ComparisonFields.LandmarkPlace;

@@ -1,10 +1,10 @@
 package humblequill.server.demo;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
-import humblequill.core.plan.DayOrder;
-import humblequill.core.streak.School;
-import humblequill.server.settings.Settings;
+import humblequill.core.course.plan.DayOrder;
+import humblequill.core.day.streak.School;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
+import humblequill.server.ground.settings.Settings;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package humblequill.server.demo;
 
-import humblequill.core.picture.Corners;
-import humblequill.core.picture.Homography;
-import humblequill.core.picture.Spot;
+import humblequill.core.book.picture.Corners;
+import humblequill.core.book.picture.Homography;
+import humblequill.core.book.picture.Spot;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.RadialGradientPaint;

@@ -1,9 +1,9 @@
 package humblequill.server.demo;
 
-import humblequill.core.piece.ShippedTemplates;
-import humblequill.server.entry.EntryService;
-import humblequill.server.piece.PieceFields;
-import humblequill.server.piece.PieceService;
+import humblequill.core.book.piece.ShippedTemplates;
+import humblequill.server.book.piece.PieceFields;
+import humblequill.server.book.piece.PieceService;
+import humblequill.server.day.entry.EntryService;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,16 +1,16 @@
 package humblequill.server.demo;
 
-import humblequill.core.entry.EntryDraft;
-import humblequill.core.placement.MissedWork;
-import humblequill.core.quota.Counting;
-import humblequill.core.quota.Rule;
-import humblequill.server.entry.EntryFields;
-import humblequill.server.entry.EntryService;
-import humblequill.server.quota.Prompts;
-import humblequill.server.quota.QuotaService;
-import humblequill.server.quota.QuotaTerms;
-import humblequill.server.quota.QuotaView;
-import humblequill.server.settings.Learner;
+import humblequill.core.course.placement.MissedWork;
+import humblequill.core.day.entry.EntryDraft;
+import humblequill.core.promise.Counting;
+import humblequill.core.promise.Rule;
+import humblequill.server.day.entry.EntryFields;
+import humblequill.server.day.entry.EntryService;
+import humblequill.server.ground.settings.Learner;
+import humblequill.server.promise.Prompts;
+import humblequill.server.promise.QuotaService;
+import humblequill.server.promise.QuotaTerms;
+import humblequill.server.promise.QuotaView;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;

@@ -1,6 +1,6 @@
 package humblequill.server.demo;
 
-import humblequill.server.review.Rankings;
+import humblequill.server.lookback.Rankings;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;

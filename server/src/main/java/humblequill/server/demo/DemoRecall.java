@@ -2,9 +2,9 @@ package humblequill.server.demo;
 
 import static java.nio.charset.StandardCharsets.UTF_8;
 
-import humblequill.server.recall.OwnFields;
-import humblequill.server.recall.OwnPlates;
-import humblequill.server.recall.Recall;
+import humblequill.server.topic.recall.OwnFields;
+import humblequill.server.topic.recall.OwnPlates;
+import humblequill.server.topic.recall.Recall;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;

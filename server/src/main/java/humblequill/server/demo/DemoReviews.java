@@ -1,16 +1,16 @@
 package humblequill.server.demo;
 
-import humblequill.core.calendar.Weeks;
-import humblequill.core.name.NameKind;
-import humblequill.core.placement.Placement;
-import humblequill.core.placement.PlanChange;
-import humblequill.core.review.OfferedChange;
-import humblequill.server.coverage.ToldTopics;
-import humblequill.server.name.NameService;
-import humblequill.server.placement.PlacementService;
-import humblequill.server.review.MonthLetters;
-import humblequill.server.review.Reviews;
-import humblequill.server.settings.Learner;
+import humblequill.core.course.placement.Placement;
+import humblequill.core.course.placement.PlanChange;
+import humblequill.core.ground.calendar.Weeks;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.lookback.OfferedChange;
+import humblequill.server.course.placement.PlacementService;
+import humblequill.server.ground.name.NameService;
+import humblequill.server.ground.settings.Learner;
+import humblequill.server.lookback.MonthLetters;
+import humblequill.server.lookback.Reviews;
+import humblequill.server.topic.coverage.ToldTopics;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

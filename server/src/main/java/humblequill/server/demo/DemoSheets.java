@@ -1,8 +1,8 @@
 package humblequill.server.demo;
 
-import humblequill.core.entry.EntryDraft;
-import humblequill.core.entry.PageSpan;
-import humblequill.server.entry.EntryFields;
+import humblequill.core.day.entry.EntryDraft;
+import humblequill.core.day.entry.PageSpan;
+import humblequill.server.day.entry.EntryFields;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;

@@ -1,8 +1,8 @@
 package humblequill.server.demo;
 
-import humblequill.core.entry.UnitKind;
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
 import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.ResourceRole;

@@ -1,8 +1,8 @@
 package humblequill.server.demo;
 
-import humblequill.core.entry.Drawn;
+import humblequill.core.day.entry.Drawn;
 import humblequill.core.sitting.PastSitting;
-import humblequill.server.entry.EntryLedger;
+import humblequill.server.day.entry.EntryLedger;
 import humblequill.server.sitting.PastSittings;
 import java.time.Duration;
 import java.time.LocalDate;

@@ -1,12 +1,12 @@
 package humblequill.server.demo;
 
-import humblequill.core.entry.Depth;
-import humblequill.core.entry.EntryDraft;
-import humblequill.core.entry.HowUsed;
-import humblequill.core.entry.Study;
-import humblequill.core.entry.UnitKind;
-import humblequill.core.entry.Units;
-import humblequill.server.entry.EntryFields;
+import humblequill.core.day.entry.Depth;
+import humblequill.core.day.entry.EntryDraft;
+import humblequill.core.day.entry.HowUsed;
+import humblequill.core.day.entry.Study;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.day.entry.Units;
+import humblequill.server.day.entry.EntryFields;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;

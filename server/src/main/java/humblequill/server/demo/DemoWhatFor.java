@@ -1,15 +1,15 @@
 package humblequill.server.demo;
 
-import humblequill.core.entry.Drawn;
-import humblequill.core.quota.Outcome;
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.promise.Outcome;
 import humblequill.server.book.EntryPictures;
-import humblequill.server.entry.EntryLedger;
-import humblequill.server.placement.PlacementService;
-import humblequill.server.quota.QuotaService;
-import humblequill.server.review.OwnSubjects;
-import humblequill.server.whatfor.Goals;
-import humblequill.server.whatfor.HungPictures;
-import humblequill.server.whatfor.OpenEnds;
+import humblequill.server.course.placement.PlacementService;
+import humblequill.server.day.entry.EntryLedger;
+import humblequill.server.lookback.OwnSubjects;
+import humblequill.server.lookback.whatfor.Goals;
+import humblequill.server.lookback.whatfor.HungPictures;
+import humblequill.server.lookback.whatfor.OpenEnds;
+import humblequill.server.promise.QuotaService;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package humblequill.server.shelf;
 
-import humblequill.core.name.NameKind;
+import humblequill.core.ground.name.NameKind;
 import humblequill.core.shelf.Ownership;
-import humblequill.server.name.NameService;
+import humblequill.server.ground.name.NameService;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

@@ -1,8 +1,8 @@
 package humblequill.server.shelf;
 
-import humblequill.core.entry.UnitKind;
-import humblequill.core.entry.Units;
-import humblequill.core.name.Name;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.day.entry.Units;
+import humblequill.core.ground.name.Name;
 import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.ResourceRole;

@@ -1,7 +1,7 @@
 package humblequill.server.shelf;
 
 import humblequill.core.book.FullDate;
-import humblequill.core.entry.HowUsed;
+import humblequill.core.day.entry.HowUsed;
 import humblequill.core.shelf.Resource;
 import humblequill.core.shelf.UnitsRead;
 import java.math.BigDecimal;

@@ -1,13 +1,13 @@
 package humblequill.server.shelf;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
 import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.Queue;
-import humblequill.server.data.StoredJson;
-import humblequill.server.edge.Refusal;
-import humblequill.server.name.NameChanges;
-import humblequill.server.name.NameService;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameChanges;
+import humblequill.server.ground.name.NameService;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.Objects;

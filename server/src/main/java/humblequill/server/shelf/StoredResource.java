@@ -1,14 +1,14 @@
 package humblequill.server.shelf;
 
-import humblequill.core.entry.UnitKind;
-import humblequill.core.name.NameKind;
-import humblequill.core.name.Names;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.ground.name.Names;
 import humblequill.core.shelf.Ownership;
 import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.ResourceRole;
-import humblequill.server.data.StoredJson;
-import humblequill.server.name.NameRef;
-import humblequill.server.name.NameService;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.name.NameRef;
+import humblequill.server.ground.name.NameService;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;

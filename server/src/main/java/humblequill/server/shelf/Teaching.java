@@ -1,10 +1,10 @@
 package humblequill.server.shelf;
 
-import humblequill.core.name.NameKind;
+import humblequill.core.ground.name.NameKind;
 import humblequill.core.shelf.Queue;
 import humblequill.core.shelf.ResourceKind;
 import humblequill.core.shelf.Teachers;
-import humblequill.server.name.NameService;
+import humblequill.server.ground.name.NameService;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;

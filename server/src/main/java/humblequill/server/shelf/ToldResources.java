@@ -1,13 +1,13 @@
 package humblequill.server.shelf;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
-import humblequill.core.name.Names;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.ground.name.Names;
 import humblequill.core.shelf.Queue;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
-import humblequill.server.name.NameService;
-import humblequill.server.name.NameUses;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
+import humblequill.server.ground.name.NameService;
+import humblequill.server.ground.name.NameUses;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,13 +1,13 @@
 package humblequill.server.sitting;
 
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
-import humblequill.core.entry.PageSpan;
-import humblequill.core.entry.UnitKind;
-import humblequill.core.entry.Units;
-import humblequill.core.name.Name;
+import humblequill.core.day.entry.PageSpan;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.day.entry.Units;
+import humblequill.core.ground.name.Name;
 import humblequill.core.sitting.Drill;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

@@ -1,7 +1,7 @@
 package humblequill.server.sitting;
 
 import humblequill.core.sitting.SetUp;
-import humblequill.server.settings.LearnedSetUp;
+import humblequill.server.ground.settings.LearnedSetUp;
 import org.springframework.stereotype.Component;
 
 /** What setting up costs, from the sittings that told it. */

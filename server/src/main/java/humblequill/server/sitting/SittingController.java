@@ -1,10 +1,10 @@
 package humblequill.server.sitting;
 
-import humblequill.core.cabinet.Reference;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed.Press;
+import humblequill.core.sitting.cabinet.Reference;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

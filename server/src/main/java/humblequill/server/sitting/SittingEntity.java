@@ -2,7 +2,7 @@ package humblequill.server.sitting;
 
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.Timed;
-import humblequill.server.data.StoredJson;
+import humblequill.server.ground.data.StoredJson;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;

@@ -2,7 +2,7 @@ package humblequill.server.sitting;
 
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.LadderBuilder;
-import humblequill.server.edge.Refusal;
+import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;

@@ -1,10 +1,10 @@
 package humblequill.server.sitting;
 
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
 import humblequill.core.sitting.Drill;
 import humblequill.core.sitting.Step;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;

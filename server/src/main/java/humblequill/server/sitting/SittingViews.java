@@ -1,15 +1,15 @@
 package humblequill.server.sitting;
 
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
 import humblequill.core.sitting.Drill;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.Step;
 import humblequill.core.sitting.Timed;
-import humblequill.server.data.StoredJson;
-import humblequill.server.reference.PictureFolder;
-import humblequill.server.reference.ReferenceSets;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.sitting.reference.PictureFolder;
+import humblequill.server.sitting.reference.ReferenceSets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;

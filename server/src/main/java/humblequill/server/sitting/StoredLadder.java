@@ -2,7 +2,7 @@ package humblequill.server.sitting;
 
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.Step;
-import humblequill.server.data.StoredJson;
+import humblequill.server.ground.data.StoredJson;
 import java.util.Arrays;
 
 /** One step of a ladder as it is stored. See docs/formats/stored.md. */

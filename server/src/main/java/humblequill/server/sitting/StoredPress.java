@@ -1,7 +1,7 @@
 package humblequill.server.sitting;
 
 import humblequill.core.sitting.Timed;
-import humblequill.server.data.StoredJson;
+import humblequill.server.ground.data.StoredJson;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;

@@ -1,16 +1,16 @@
 package humblequill.server.sitting;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import humblequill.core.cabinet.Emphasis;
-import humblequill.core.cabinet.Reference;
-import humblequill.core.cabinet.View;
-import humblequill.core.entry.UnitKind;
-import humblequill.core.name.NameKind;
-import humblequill.core.name.Names;
+import humblequill.core.day.entry.UnitKind;
+import humblequill.core.ground.name.NameKind;
+import humblequill.core.ground.name.Names;
 import humblequill.core.sitting.Drill;
-import humblequill.server.data.StoredJson;
-import humblequill.server.name.NameRef;
-import humblequill.server.name.NameService;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
+import humblequill.core.sitting.cabinet.View;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.name.NameRef;
+import humblequill.server.ground.name.NameService;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;

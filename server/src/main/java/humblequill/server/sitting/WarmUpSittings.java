@@ -1,10 +1,10 @@
 package humblequill.server.sitting;
 
 import humblequill.core.course.ExerciseKind;
-import humblequill.server.coverage.WarmUps;
-import humblequill.server.entry.EntryService;
-import humblequill.server.name.NameRef;
-import humblequill.server.name.NameService;
+import humblequill.server.day.entry.EntryService;
+import humblequill.server.ground.name.NameRef;
+import humblequill.server.ground.name.NameService;
+import humblequill.server.topic.coverage.WarmUps;
 import java.time.LocalDate;
 import org.springframework.stereotype.Component;
 

@@ -1,7 +1,7 @@
 package humblequill.server.topic;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;

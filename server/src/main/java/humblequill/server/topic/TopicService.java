@@ -1,13 +1,13 @@
 package humblequill.server.topic;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
 import humblequill.core.topic.TopicGraph;
-import humblequill.server.data.Derived;
-import humblequill.server.data.Memory;
-import humblequill.server.data.Remembered;
-import humblequill.server.data.StoredJson;
-import humblequill.server.name.GivenTopics;
+import humblequill.server.ground.data.Derived;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.name.GivenTopics;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

@@ -1,14 +1,14 @@
 package humblequill.server.topic;
 
-import humblequill.core.name.Name;
-import humblequill.core.name.NameKind;
+import humblequill.core.ground.name.Name;
+import humblequill.core.ground.name.NameKind;
 import humblequill.core.topic.BrokenTopicsException;
 import humblequill.core.topic.RenamedTopics;
 import humblequill.core.topic.TopicGraph;
-import humblequill.server.data.StoredJson;
-import humblequill.server.edge.Refusal;
-import humblequill.server.name.NameChanges;
-import humblequill.server.name.NameService;
+import humblequill.server.ground.data.StoredJson;
+import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.name.NameChanges;
+import humblequill.server.ground.name.NameService;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;

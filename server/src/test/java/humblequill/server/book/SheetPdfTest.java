@@ -10,7 +10,7 @@ import com.lowagie.text.pdf.PdfName;
 import com.lowagie.text.pdf.PdfReader;
 import com.lowagie.text.pdf.parser.PdfTextExtractor;
 import humblequill.core.book.SheetLayout;
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
 import java.awt.Font;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -2,8 +2,8 @@ package humblequill.server.course;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.server.data.DataFolder;
-import humblequill.server.data.Disk;
+import humblequill.server.ground.data.DataFolder;
+import humblequill.server.ground.data.Disk;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.server.Api;
 import humblequill.server.RunningQuill;
-import humblequill.server.backup.Watched;
+import humblequill.server.ground.backup.Watched;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.Socket;

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.server.Api;
 import humblequill.server.RunningQuill;
-import humblequill.server.backup.Import;
-import humblequill.server.backup.Restore;
-import humblequill.server.backup.Watched;
-import humblequill.server.data.DataFolder;
-import humblequill.server.picture.Pictures;
+import humblequill.server.book.picture.Pictures;
+import humblequill.server.ground.backup.Import;
+import humblequill.server.ground.backup.Restore;
+import humblequill.server.ground.backup.Watched;
+import humblequill.server.ground.data.DataFolder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;

@@ -2,8 +2,8 @@ package humblequill.server.sitting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import humblequill.server.data.Golden;
-import humblequill.server.data.StoredJson;
+import humblequill.server.ground.data.Golden;
+import humblequill.server.ground.data.StoredJson;
 import org.junit.jupiter.api.Test;
 
 /** Sittings are read and written as databases out there hold them. */

@@ -1,2 +1,0 @@
-/** The learner's calendar: practice days, minutes, rest and pauses. */
-package humblequill.core.calendar;

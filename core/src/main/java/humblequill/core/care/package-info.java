@@ -1,2 +1,0 @@
-/** The usual cautions of drawing for hours. */
-package humblequill.core.care;

@@ -1,2 +1,0 @@
-/** Which of many copies of the same thing are kept. */
-package humblequill.core.copies;

@@ -1,2 +1,0 @@
-/** What is studied, how fresh it is, and what is one-sided. */
-package humblequill.core.coverage;

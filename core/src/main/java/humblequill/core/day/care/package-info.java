@@ -1,0 +1,2 @@
+/** The usual cautions of drawing for hours. */
+package humblequill.core.day.care;

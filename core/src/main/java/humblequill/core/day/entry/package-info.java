@@ -1,0 +1,2 @@
+/** Entries: what was drawn. */
+package humblequill.core.day.entry;

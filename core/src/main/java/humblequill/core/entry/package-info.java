@@ -1,2 +1,0 @@
-/** Entries: what was drawn. */
-package humblequill.core.entry;

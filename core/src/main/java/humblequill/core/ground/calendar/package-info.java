@@ -1,0 +1,2 @@
+/** The learner's calendar: practice days, minutes, rest and pauses. */
+package humblequill.core.ground.calendar;

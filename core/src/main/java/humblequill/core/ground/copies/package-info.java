@@ -1,0 +1,2 @@
+/** Which of many copies of the same thing are kept. */
+package humblequill.core.ground.copies;

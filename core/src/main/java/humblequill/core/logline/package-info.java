@@ -1,2 +1,0 @@
-/** The log line: one written line turned into an entry and back. */
-package humblequill.core.logline;

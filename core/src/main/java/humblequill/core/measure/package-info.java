@@ -1,2 +1,0 @@
-/** Measuring helps: grids, heads, room on the sheet, triangulation, vanishing points. */
-package humblequill.core.measure;

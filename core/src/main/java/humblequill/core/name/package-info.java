@@ -1,2 +1,0 @@
-/** The learner's names: topics, media, sources, books and resources, each with an identity. */
-package humblequill.core.name;

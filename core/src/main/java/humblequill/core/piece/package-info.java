@@ -1,2 +1,0 @@
-/** Staged pieces: one drawing over several days, each stage with a question at its gate. */
-package humblequill.core.piece;

@@ -1,2 +1,0 @@
-/** Shares: from a week's quantities to what to draw today. */
-package humblequill.core.plan;

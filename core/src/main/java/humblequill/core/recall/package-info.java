@@ -1,2 +1,0 @@
-/** Recall: what was learned is asked for again, kindly and seldom. */
-package humblequill.core.recall;

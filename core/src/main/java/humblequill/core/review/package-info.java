@@ -1,2 +1,0 @@
-/** Looking back: what a week was, what follows from it, months and phases. */
-package humblequill.core.review;

@@ -1,2 +1,0 @@
-/** Runs of practised days under the three schools of counting. */
-package humblequill.core.streak;

@@ -1,0 +1,2 @@
+/** What is studied, how fresh it is, and what is one-sided. */
+package humblequill.core.topic.coverage;

@@ -1,6 +1,0 @@
-package humblequill.server.appointment;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface AppointmentRepository extends JpaRepository<AppointmentEntity, UUID> {}

@@ -1,5 +1,0 @@
-/** Fixed appointments. */
-@NullMarked
-package humblequill.server.appointment;
-
-import org.jspecify.annotations.NullMarked;

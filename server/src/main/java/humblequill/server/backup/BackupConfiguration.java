@@ -1,8 +1,0 @@
-package humblequill.server.backup;
-
-import org.springframework.context.annotation.Configuration;
-import org.springframework.scheduling.annotation.EnableScheduling;
-
-@Configuration(proxyBeanMethods = false)
-@EnableScheduling
-class BackupConfiguration {}

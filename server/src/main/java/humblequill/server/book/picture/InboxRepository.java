@@ -1,0 +1,5 @@
+package humblequill.server.book.picture;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface InboxRepository extends JpaRepository<InboxEntity, Integer> {}

@@ -1,0 +1,6 @@
+package humblequill.server.book.piece;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PieceRepository extends JpaRepository<PieceEntity, UUID> {}

@@ -1,0 +1,2 @@
+/** Rules that promises and books want kept: what entries leave open, and what the learner says. */
+package humblequill.server.book.rule;

@@ -1,5 +1,0 @@
-/** Topics as they were studied: minutes by week, freshness, balance, one topic at a time. */
-@NullMarked
-package humblequill.server.coverage;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,9 +1,0 @@
-package humblequill.server.data;
-
-/** The version of the tables that this program writes. */
-public final class Schema {
-  /** Number of the newest migration. */
-  public static final int VERSION = 20;
-
-  private Schema() {}
-}

@@ -1,0 +1,5 @@
+/** Today's page. */
+@NullMarked
+package humblequill.server.day;
+
+import org.jspecify.annotations.NullMarked;

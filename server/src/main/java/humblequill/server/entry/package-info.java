@@ -1,5 +1,0 @@
-/** Entries and the log line. */
-@NullMarked
-package humblequill.server.entry;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Export and import. */
-@NullMarked
-package humblequill.server.exchange;
-
-import org.jspecify.annotations.NullMarked;

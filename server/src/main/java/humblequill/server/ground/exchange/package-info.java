@@ -1,0 +1,5 @@
+/** Export and import. */
+@NullMarked
+package humblequill.server.ground.exchange;
+
+import org.jspecify.annotations.NullMarked;

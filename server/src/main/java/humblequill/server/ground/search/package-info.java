@@ -1,0 +1,5 @@
+/** Search over entries and exercises. */
+@NullMarked
+package humblequill.server.ground.search;
+
+import org.jspecify.annotations.NullMarked;

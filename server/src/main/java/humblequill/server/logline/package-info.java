@@ -1,5 +1,0 @@
-/** The log line: one written line read against the learner's own words. */
-@NullMarked
-package humblequill.server.logline;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,8 +1,0 @@
-/**
- * Migrations that need more than SQL. Each is frozen once it has landed; what it knows of older
- * forms stands nowhere else.
- */
-@NullMarked
-package humblequill.server.migration;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,0 @@
-package humblequill.server.name;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface NameChangeRepository extends JpaRepository<NameChangeEntity, UUID> {}

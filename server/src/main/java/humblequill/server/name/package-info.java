@@ -1,5 +1,0 @@
-/** The learner's names: topics, media, sources, books and resources, each with an identity. */
-@NullMarked
-package humblequill.server.name;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,8 +1,0 @@
-package humblequill.server.picture;
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface InboxFileRepository extends JpaRepository<InboxFileEntity, String> {
-  List<InboxFileEntity> findByRefusedNotOrderByPathAsc(String refused);
-}

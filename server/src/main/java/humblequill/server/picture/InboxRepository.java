@@ -1,5 +1,0 @@
-package humblequill.server.picture;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface InboxRepository extends JpaRepository<InboxEntity, Integer> {}

@@ -1,5 +1,0 @@
-/** Pictures of pages: ordinary files in the data folder, and small ones made from them. */
-@NullMarked
-package humblequill.server.picture;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,0 @@
-package humblequill.server.piece;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface PieceRepository extends JpaRepository<PieceEntity, UUID> {}

@@ -1,2 +1,0 @@
-/** Staged pieces: their stages and gates, what was logged for each, templates. */
-package humblequill.server.piece;

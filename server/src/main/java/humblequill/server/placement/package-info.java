@@ -1,5 +1,0 @@
-/** Courses laid on the calendar, with every decision about their plans. */
-@NullMarked
-package humblequill.server.placement;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,56 @@
+package humblequill.server.promise;
+
+import humblequill.server.ground.edge.Refusal;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+
+/** Reads prompts from text: one a line, or the first column of CSV. */
+final class PromptText {
+  private static final int LONGEST = 400;
+
+  private PromptText() {}
+
+  static List<String> read(String text) {
+    boolean quoted = text.contains("\"");
+    var prompts = new ArrayList<String>();
+    try (var parser =
+        CSVFormat.RFC4180
+            .builder()
+            .setIgnoreEmptyLines(true)
+            .get()
+            .parse(new StringReader(quoted ? text : ""))) {
+      var lines = quoted ? parser.stream().map(r -> r.get(0)).toList() : text.lines().toList();
+      for (var line : lines) {
+        var words = line.strip();
+        if (words.length() > LONGEST) {
+          throw Refusal.badValue(
+              "text",
+              words.substring(0, 40),
+              "A prompt has at most "
+                  + LONGEST
+                  + " characters; \""
+                  + words.substring(0, 40)
+                  + "…\" has "
+                  + words.length()
+                  + ".");
+        }
+        if (!words.isEmpty()) {
+          prompts.add(words);
+        }
+      }
+    } catch (IOException | UncheckedIOException e) {
+      throw Refusal.badValue("text", "", "A quote in this text does not close.");
+    }
+    if (prompts.size() > Prompts.MOST) {
+      throw Refusal.badValue(
+          "text",
+          prompts.size(),
+          "A list has at most %d prompts; these are %d.".formatted(Prompts.MOST, prompts.size()));
+    }
+    return prompts;
+  }
+}

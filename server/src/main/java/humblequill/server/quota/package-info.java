@@ -1,5 +1,0 @@
-/** Promises with a count. */
-@NullMarked
-package humblequill.server.quota;
-
-import org.jspecify.annotations.NullMarked;

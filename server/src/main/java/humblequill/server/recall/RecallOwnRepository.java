@@ -1,6 +1,0 @@
-package humblequill.server.recall;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface RecallOwnRepository extends JpaRepository<RecallOwnEntity, UUID> {}

@@ -1,5 +1,0 @@
-package humblequill.server.recall;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface RecallTakenRepository extends JpaRepository<RecallTakenEntity, String> {}

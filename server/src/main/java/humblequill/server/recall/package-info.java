@@ -1,5 +1,0 @@
-/** Recall: plates and orders of steps that are asked for again. */
-@NullMarked
-package humblequill.server.recall;
-
-import org.jspecify.annotations.NullMarked;

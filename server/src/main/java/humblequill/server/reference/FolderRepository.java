@@ -1,5 +1,0 @@
-package humblequill.server.reference;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface FolderRepository extends JpaRepository<FolderEntity, Integer> {}

@@ -1,6 +1,0 @@
-package humblequill.server.reference;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface ShownPictureRepository extends JpaRepository<ShownPictureEntity, UUID> {}

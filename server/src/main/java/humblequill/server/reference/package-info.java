@@ -1,5 +1,0 @@
-/** References to draw from: the cabinet and the learner's own folder of pictures. */
-@NullMarked
-package humblequill.server.reference;
-
-import org.jspecify.annotations.NullMarked;

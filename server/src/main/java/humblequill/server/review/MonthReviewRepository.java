@@ -1,6 +1,0 @@
-package humblequill.server.review;
-
-import java.time.LocalDate;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface MonthReviewRepository extends JpaRepository<MonthReviewEntity, LocalDate> {}

@@ -1,6 +1,0 @@
-package humblequill.server.review;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface RankingRepository extends JpaRepository<RankingEntity, UUID> {}

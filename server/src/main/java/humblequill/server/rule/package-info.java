@@ -1,2 +1,0 @@
-/** Rules that promises and books want kept: what entries leave open, and what the learner says. */
-package humblequill.server.rule;

@@ -1,5 +1,0 @@
-/** Search over entries and exercises. */
-@NullMarked
-package humblequill.server.search;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-package humblequill.server.settings;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface SettingsRepository extends JpaRepository<SettingsEntity, Integer> {}

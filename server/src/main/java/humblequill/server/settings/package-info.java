@@ -1,5 +1,0 @@
-/** The learner's settings: when there is time, how days are counted, how pages look. */
-@NullMarked
-package humblequill.server.settings;
-
-import org.jspecify.annotations.NullMarked;

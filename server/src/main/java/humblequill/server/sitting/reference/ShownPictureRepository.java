@@ -1,0 +1,6 @@
+package humblequill.server.sitting.reference;
+
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ShownPictureRepository extends JpaRepository<ShownPictureEntity, UUID> {}

@@ -1,5 +1,0 @@
-/** A course in plain lines, read against the learner's own words and figures. */
-@NullMarked
-package humblequill.server.syllabus;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Today's page. */
-@NullMarked
-package humblequill.server.today;
-
-import org.jspecify.annotations.NullMarked;

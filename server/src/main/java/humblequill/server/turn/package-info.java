@@ -1,5 +1,0 @@
-/** The turn of the practice day: what days that are over change by themselves. */
-@NullMarked
-package humblequill.server.turn;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-package humblequill.server.whatfor;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface GoalRepository extends JpaRepository<GoalEntity, GoalEntity.Key> {}

@@ -1,6 +1,0 @@
-package humblequill.server.whatfor;
-
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface OpenEndRepository extends JpaRepository<OpenEndEntity, UUID> {}

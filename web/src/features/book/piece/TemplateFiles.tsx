@@ -1,0 +1,72 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { answer, api } from '../../../api/client'
+import { queries } from '../../../api/queries'
+import { Button } from '../../../ui/Button'
+import { FileButton } from '../../../ui/FileButton'
+import { textOf } from '../../../ui/text-of'
+import { useNotice } from '../../../ui/Notices'
+
+/** Templates of one's own as files: brought in, taken out, removed. */
+export function TemplateFiles() {
+  const client = useQueryClient()
+  const say = useNotice()
+  const own = (useQuery(queries.pieceTemplates()).data ?? []).flatMap((t) =>
+    t.id ? [{ id: t.id, name: t.name }] : [],
+  )
+  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const refresh = () => client.invalidateQueries(queries.pieceTemplates())
+  const keep = useMutation({
+    mutationFn: async ({ id, file }: { id: string; file: string | File }) =>
+      answer(
+        api.PUT('/api/piece-templates/{id}', {
+          params: { path: { id } },
+          body: { file: await textOf(file) },
+        }),
+      ),
+    onSuccess: (kept) => {
+      say(`${kept.name} is among the templates.`)
+      return refresh()
+    },
+    onError,
+  })
+  const remove = useMutation({
+    mutationFn: async ({ id }: { id: string; name: string }) => {
+      const file = await (await fetch(`/api/piece-templates/${id}`)).text()
+      await answer(api.DELETE('/api/piece-templates/{id}', { params: { path: { id } } }))
+      return file
+    },
+    onSuccess: (file, { id, name }) => {
+      say(`${name} is no template any more; pieces begun from it stay.`, {
+        label: 'Undo',
+        run: () => keep.mutate({ id, file }),
+      })
+      return refresh()
+    },
+    onError,
+  })
+  return (
+    <details>
+      <summary className="min-h-8 pointer-coarse:min-h-11">Templates as files</summary>
+      <ul>
+        {own.map((t) => (
+          <li key={t.id} className="flex flex-wrap gap-x-4">
+            {t.name}
+            <a href={`/api/piece-templates/${t.id}`} className="underline underline-offset-4" download>
+              Take it out
+            </a>
+            <Button look="quiet" onClick={() => remove.mutate(t)}>
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <FileButton
+        accept=".yaml,.yml,.json"
+        label="A template’s file"
+        onFiles={([file]) => keep.mutate({ id: crypto.randomUUID(), file })}
+      >
+        Bring a template in
+      </FileButton>
+    </details>
+  )
+}

@@ -1,0 +1,24 @@
+import type { Schemas } from '../../../api/client'
+import type { Formats } from '../../../ui/locale'
+import { plural } from '../../../ui/plural'
+
+export type Piece = Schemas['PieceView']
+export type Stage = Schemas['StageFields']
+
+/** "3 days, 1 h 35 min", or that nothing was drawn yet. */
+export const drawnFor = (minutes: number, days: number, format: Formats) =>
+  days === 0 ? 'nothing drawn yet' : `${plural(days, 'day')}, ${format.minutes(minutes)}`
+
+/** Where a piece stands, in a few words. */
+export function standing(piece: Piece, format: Formats): string {
+  const at = piece.fields.stages.findIndex((s) => s.id === piece.current)
+  const stage = piece.fields.stages[at]
+  const where = piece.fields.ended
+    ? piece.current
+      ? `left at ${stage?.name ?? ''}`
+      : 'done'
+    : stage
+      ? `stage ${at + 1} of ${piece.fields.stages.length}: ${stage.name}`
+      : 'all gates passed'
+  return `${where} · ${drawnFor(piece.minutes, piece.days, format)}`
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { answer, api, type Schemas } from '../../../api/client'
+import { BOUNDS } from '../../../api/generated/bounds'
+import { queries } from '../../../api/queries'
+import { Button } from '../../../ui/Button'
+import { Field } from '../../../ui/Field'
+import { useFormats } from '../../../ui/locale'
+import { plural } from '../../../ui/plural'
+import { Refused } from '../../../ui/Refused'
+import { Waiting } from '../../../ui/Waiting'
+import { moment, newest, secondPlace } from './copies-text'
+
+type Copies = Schemas['CopiesView']
+
+/** The copies of everything: how old the newest is, how they are, and the second place for them. */
+export function CopiesSection() {
+  return (
+    <section aria-labelledby="copies">
+      <h2 id="copies" className="border-ink mt-8 border-t pt-4">
+        Copies
+      </h2>
+      <p>
+        Everything lies in one folder on this machine. Once a day a copy of all of it is made, opened and
+        compared row by row. All copies of the last three days are kept, then one for each of fourteen days,
+        eight weeks and twelve months; <code>./quill restore</code> lists them and puts one back.
+      </p>
+      <Waiting query={useQuery(queries.copies())}>{(copies) => <Known copies={copies} />}</Waiting>
+    </section>
+  )
+}
+
+function Known({ copies }: { copies: Copies }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const keep = (known: Copies) => client.setQueryData(['copies'], known)
+  const now = useMutation({ mutationFn: () => answer(api.POST('/api/copies')), onSuccess: keep })
+  return (
+    <>
+      <div role="status" className="mt-3">
+        {copies.refusal && <p className="text-sanguine">{copies.refusal}</p>}
+        <p>{newest(copies, format)}</p>
+        {copies.trouble && (
+          <p className="text-sanguine">
+            The copy of {moment(copies.trouble.at, format)} could not be made. {copies.trouble.sentence}
+          </p>
+        )}
+      </div>
+      {copies.damaged.length > 0 && (
+        <div className="text-sanguine mt-2">
+          <p>{plural(copies.damaged.length, 'copy', 'copies')} cannot be read whole and stay for now:</p>
+          <ul>
+            {copies.damaged.map((copy) => (
+              <li key={copy.file}>
+                {copy.file}: {copy.damage}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <Button className="mt-2" disabled={now.isPending} onClick={() => now.mutate()}>
+        {now.isPending ? 'Copying and comparing…' : 'Make a copy now'}
+      </Button>
+      <Refused error={now.error} className="mt-2" />
+      <SecondPlace copies={copies} onKnown={keep} />
+    </>
+  )
+}
+
+function SecondPlace({ copies, onKnown }: { copies: Copies; onKnown: (known: Copies) => void }) {
+  const format = useFormats()
+  const name = useMutation({
+    mutationFn: (path: string) => answer(api.PUT('/api/copies/second-place', { body: { path } })),
+    onSuccess: onKnown,
+  })
+  return (
+    <form
+      className="mt-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        name.mutate(String(new FormData(event.currentTarget).get('path') ?? ''))
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <div className="min-w-[min(18rem,100%)] flex-1">
+          <Field
+            key={copies.second?.path}
+            label="A second place for copies: another drive or folder"
+            name="path"
+            maxLength={BOUNDS.Place.path.maxLength}
+            defaultValue={copies.second?.path}
+            placeholder="/media/wren/drive"
+            error={name.error?.message}
+          />
+        </div>
+        <Button type="submit" disabled={name.isPending}>
+          Copy there too
+        </Button>
+      </div>
+      <p role="status" className={copies.second?.trouble ? 'text-sanguine' : 'text-faded'}>
+        {secondPlace(copies.second, format)}
+      </p>
+    </form>
+  )
+}

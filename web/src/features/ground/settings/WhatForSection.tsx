@@ -1,0 +1,24 @@
+import { useFormContext } from 'react-hook-form'
+import { BOUNDS } from '../../../api/generated/bounds'
+import { TextField } from '../../../ui/Field'
+import type { SettingsForm } from './form'
+
+/** What all this is for, in the learner's words. */
+export function WhatForSection() {
+  const { register } = useFormContext<SettingsForm>()
+  return (
+    <section aria-labelledby="what-for">
+      <h2 id="what-for" className="border-ink mt-6 border-t pt-4">
+        What for
+      </h2>
+      <div className="max-w-2xl">
+        <TextField
+          label="In one sentence. It is shown again when energy is low."
+          maxLength={BOUNDS.Settings.whatFor.maxLength}
+          placeholder="Draw the harbour on the spot, in ink."
+          {...register('whatFor')}
+        />
+      </div>
+    </section>
+  )
+}

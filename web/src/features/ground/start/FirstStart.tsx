@@ -1,0 +1,169 @@
+import { Refused } from '../../../ui/Refused'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { answer, api, type Schemas } from '../../../api/client'
+import { BOUNDS } from '../../../api/generated/bounds'
+import { queries, refreshAll } from '../../../api/queries'
+import { Field } from '../../../ui/Field'
+import { useFormats } from '../../../ui/locale'
+import { NumberField, readWithin } from '../../../ui/NumberField'
+import { useSettled } from '../../../ui/useSettled'
+import { Button } from '../../../ui/Button'
+import { Waiting } from '../../../ui/Waiting'
+import { BrokenFiles, Offers } from '../../../shared/Offers'
+import { WEEKDAYS } from '../../../shared/weekdays'
+import { noun } from '../../../ui/plural'
+
+type Settings = Schemas['Settings']
+
+const PAUSE_MS = 300
+const ORDER = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
+
+/** First day of the week where the browser's language is spoken. */
+function weekStart(locale: string): Settings['time']['weekStart'] {
+  const named = new Intl.Locale(locale) as Intl.Locale & {
+    getWeekInfo?: () => { firstDay: number }
+    weekInfo?: { firstDay: number }
+  }
+  const first = (named.getWeekInfo?.() ?? named.weekInfo)?.firstDay ?? 1
+  return ORDER[first - 1] ?? 'MONDAY'
+}
+
+/** The first page: what for, when there is time, and a course that fits, or only the habit. */
+export default function FirstStart({ settings }: { settings: Settings }) {
+  const format = useFormats()
+  const client = useQueryClient()
+  const navigate = useNavigate()
+  const [whatFor, setWhatFor] = useState('')
+  const [typed, setTyped] = useState(() => settings.time.week.map((day) => String(day.minutes)))
+  const [chosen, setChosen] = useState<string>()
+  const firstDay = useRef<HTMLInputElement>(null)
+
+  const read = (texts: string[]) => {
+    const minutes = texts.map((text) => readWithin(text, BOUNDS.Weekday.minutes, format))
+    return minutes.every((m) => m !== undefined) ? minutes : undefined
+  }
+  const week = read(typed)
+  const settled = useSettled(typed, PAUSE_MS)
+  const courses = useQuery({ ...queries.courses(read(settled)), placeholderData: keepPreviousData })
+  const offer = courses.data?.courses.find((c) => c.id === chosen)
+
+  const begin = useMutation({
+    mutationFn: async (course: Schemas['Offer'] | undefined) => {
+      const locale = navigator.language
+      await answer(
+        api.PUT('/api/settings', {
+          body: {
+            ...settings,
+            whatFor,
+            look: { ...settings.look, locale },
+            time: {
+              ...settings.time,
+              zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+              weekStart: weekStart(locale),
+              week: settings.time.week.map((day, i) => ({
+                ...day,
+                minutes: week?.[i] ?? day.minutes,
+                rest: week?.[i] === 0,
+              })),
+            },
+          },
+        }),
+      )
+      if (course) {
+        const { day } = await answer(api.GET('/api/today'))
+        await answer(api.PUT('/api/course', { body: { courseId: course.id, start: day } }))
+      }
+      navigate('/today')
+      await refreshAll(client)
+    },
+  })
+
+  return (
+    <main className="bg-paper spread rounded-paper mx-auto my-4 max-w-3xl px-5 py-8 sm:px-10">
+      <h1>Humble Quill</h1>
+      <p className="font-serif text-lg italic">What to draw today, and a line for what you drew.</p>
+      <h2 className="mt-6 mb-1">What is it for?</h2>
+      <Field
+        label="One sentence, shown again when energy is low. Enter goes on; it may stay empty."
+        maxLength={BOUNDS.Settings.whatFor.maxLength}
+        placeholder="Draw the harbour on the spot, in ink."
+        value={whatFor}
+        onChange={(event) => setWhatFor(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault()
+            firstDay.current?.focus()
+          }
+        }}
+      />
+      <h2 className="mt-6 mb-1">How many minutes, on which days?</h2>
+      <p className="text-faded">For all of it, setting up as well. 0 is a day of rest.</p>
+      <div className="grid grid-cols-4 gap-x-5 gap-y-2 sm:grid-cols-7">
+        {settings.time.week.map((day, i) => (
+          <NumberField
+            key={day.day}
+            ref={i === 0 ? firstDay : undefined}
+            needed
+            label={WEEKDAYS[day.day].slice(0, 3)}
+            aria-label={`${WEEKDAYS[day.day]}, minutes`}
+            bounds={BOUNDS.Weekday.minutes}
+            value={typed[i] ?? ''}
+            onChange={(event) => setTyped(typed.with(i, event.target.value))}
+          />
+        ))}
+      </div>
+      <h2 className="mt-6 mb-1">Follow a course, or only draw daily</h2>
+      <Waiting query={courses}>
+        {({ courses: offers, broken }) => (
+          <>
+            <Offers courses={offers} chosen={chosen} onChoose={setChosen} />
+            <BrokenFiles files={broken} />
+          </>
+        )}
+      </Waiting>
+      <div className="border-hairline bg-paper sticky bottom-0 border-t py-3">
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          <Button
+            look="ink"
+            disabled={!offer || !week || begin.isPending}
+            onClick={() => begin.mutate(offer)}
+          >
+            {offer ? `Begin ${offer.title} today` : 'Choose a course to begin'}
+          </Button>
+          <Button disabled={!week || begin.isPending} onClick={() => begin.mutate(undefined)}>
+            Begin with a daily habit
+          </Button>
+        </div>
+        {offer ? (
+          <Fit offer={offer} onGive={() => setTyped(typed.map(() => String(offer.minutesADay)))} />
+        ) : (
+          <p className="text-faded mt-1">
+            A daily habit has no plan: a line for what you drew, and the days as one stroke of the pen.
+          </p>
+        )}
+      </div>
+      <Refused error={begin.error} className="mt-3" />
+    </main>
+  )
+}
+
+/** Whether the course fits the minutes above, and what would make it fit. */
+function Fit({ offer, onGive }: { offer: Schemas['Offer']; onGive: () => void }) {
+  const format = useFormats()
+  const over = offer.weekLoads.filter((week) => !week.fits).length
+  return over === 0 ? (
+    <p className="text-verdigris mt-1">
+      Every week fits your minutes. Settings change them, and rest days, at any time.
+    </p>
+  ) : (
+    <p className="mt-1">
+      {over === offer.weekLoads.length
+        ? 'No week fits'
+        : `${over} of ${offer.weeks} weeks ${noun(over, 'does', 'do')} not fit`}{' '}
+      your minutes as they stand; such weeks can be made longer.{' '}
+      <Button onClick={onGive}>Give every day {format.minutes(offer.minutesADay)}</Button>
+    </p>
+  )
+}

@@ -1,0 +1,52 @@
+import { useMutation } from '@tanstack/react-query'
+import { answer, api } from '../../../api/client'
+import { sendPicture } from '../../../shared/pictures'
+import { FileButton } from '../../../ui/FileButton'
+import { useNotice } from '../../../ui/Notices'
+import { textOf } from '../../../ui/text-of'
+import { Refused } from '../../../ui/Refused'
+import type { TypedPlate } from './ownPlate'
+
+/** Chooses the picture of a plate: a drawing in SVG, or any picture that pages take. */
+export function PictureChoice({
+  has,
+  onChoose,
+}: {
+  has: boolean
+  onChoose: (chosen: Pick<TypedPlate, 'picture' | 'svg'>) => void
+}) {
+  const say = useNotice()
+  const choose = useMutation({
+    mutationFn: async (file: File) => {
+      if (!/\.svg$/i.test(file.name)) {
+        return { picture: (await sendPicture(file)).picture.id }
+      }
+      const svg = await textOf(file)
+      const cleaned = await answer(api.POST('/api/recall/cleaned', { body: { svg } }))
+      if (cleaned.leftOut.length > 0) {
+        say(`Left out of the drawing: ${cleaned.leftOut.join(', ')}.`)
+      }
+      return { svg: cleaned.svg }
+    },
+    onSuccess: onChoose,
+  })
+  return (
+    <div>
+      <FileButton
+        accept=".svg,image/*"
+        label="A picture for the plate"
+        disabled={choose.isPending}
+        onFiles={([file]) => choose.mutate(file)}
+      >
+        {has ? 'Choose another picture' : 'Choose a picture'}
+      </FileButton>
+      {!has && (
+        <p className="text-faded mt-2 max-w-prose">
+          SVG, PNG, JPEG or WebP. A picture of a page, or one of the cabinet with its landmarks, becomes a
+          plate where it is seen: press <i>Make it a plate</i> there.
+        </p>
+      )}
+      <Refused error={choose.error} className="mt-2" />
+    </div>
+  )
+}

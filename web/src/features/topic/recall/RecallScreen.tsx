@@ -1,0 +1,157 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { queries } from '../../../api/queries'
+import { DueRecall } from '../../../shared/DueRecall'
+import { recallAt, WAYS } from '../../../shared/recall'
+import { Button, LINE_LINK } from '../../../ui/Button'
+import { Check } from '../../../ui/Check'
+import { SelectField } from '../../../ui/Field'
+import { useFormats } from '../../../ui/locale'
+import { plural } from '../../../ui/plural'
+import { Leaf, TwoLeaves } from '../../../ui/TwoLeaves'
+import { Waiting } from '../../../ui/Waiting'
+import { BringIn } from './BringIn'
+import { platePicture } from './Picture'
+import { useRecall, type Line } from './useRecall'
+
+/** Plates on the left, orders of steps and what is due on the right. */
+export default function RecallScreen() {
+  const { rest } = useRecall()
+  return (
+    <Waiting query={useQuery(queries.recall())}>
+      {(view) => (
+        <TwoLeaves>
+          <Leaf aria-labelledby="recall">
+            <h1 id="recall">Recall</h1>
+            <p className="text-faded max-w-prose">
+              What was learned is asked for again, ever more seldom as long as it is there: after 1, 3, 7, 16,
+              35, 80 and 180 days. Five minutes a day at most, and nothing is missed by leaving it.
+            </p>
+            <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(14rem,100%),1fr))] gap-x-6 gap-y-4">
+              {view.things
+                .filter((s) => s.kind === 'PLATE')
+                .map((s) => (
+                  <Plate key={s.id} line={s} />
+                ))}
+            </ul>
+            <BringIn />
+          </Leaf>
+          <Leaf second aria-label="Orders of steps, and what is due">
+            <h2>Today</h2>
+            {view.resting ? (
+              <p className="text-faded">It rests; nothing is asked for.</p>
+            ) : view.due.length === 0 ? (
+              <p className="text-faded">Nothing is due.</p>
+            ) : (
+              <ul>
+                {view.due.map((d) => (
+                  <li key={d.kind + d.id}>
+                    <DueRecall due={d} />
+                  </li>
+                ))}
+              </ul>
+            )}
+            <h2 className="mt-5">Orders of steps</h2>
+            <ul>
+              {view.things
+                .filter((s) => s.kind === 'ORDER')
+                .map((s) => (
+                  <li key={s.id} className="border-hairline border-b py-2">
+                    <Link to={recallAt(s)} className="font-serif text-lg underline underline-offset-4">
+                      {s.title}
+                    </Link>
+                    <Standing line={s} ways={['ORDER']} />
+                  </li>
+                ))}
+            </ul>
+            <p className="mt-2">
+              <Link to="/recall/own/orders/new" className={LINE_LINK}>
+                Write an order of your own
+              </Link>
+            </p>
+            <div className="mt-5">
+              <Check checked={view.resting} onChange={(e) => rest.mutate(e.target.checked)}>
+                Ask for nothing for now
+              </Check>
+            </div>
+          </Leaf>
+        </TwoLeaves>
+      )}
+    </Waiting>
+  )
+}
+
+function Plate({ line }: { line: Line }) {
+  return (
+    <li>
+      <Link to={line.gone ? `/recall/own/plates/${line.id}` : recallAt(line)} className="flex gap-3">
+        {line.gone || (
+          <img
+            src={platePicture(line.id)}
+            alt=""
+            loading="lazy"
+            className="plate border-hairline h-32 w-24 shrink-0 border object-contain"
+          />
+        )}
+        <span>
+          <span className="block font-serif text-lg underline underline-offset-4">{line.title}</span>
+          <span className="text-faded">
+            {line.gone ? 'Its picture was taken out; it is not asked for.' : plural(line.parts, 'name')}
+            {line.own && !line.gone && ', your own'}
+          </span>
+        </span>
+      </Link>
+      <Standing line={line} ways={['DRAW', 'PLACE', 'NAME']} />
+    </li>
+  )
+}
+
+/** Whether and how it is asked for, and how that went. */
+function Standing({ line, ways }: { line: Line; ways: NonNullable<Line['way']>[] }) {
+  const format = useFormats()
+  const today = useQuery(queries.today()).data?.day
+  const due = line.due != null && today !== undefined && line.due <= today
+  const { take, leaveOff } = useRecall()
+  const { kind, id } = line
+  if (!line.way) {
+    return (
+      <Button
+        look="quiet"
+        aria-label={`Ask me for it: ${line.title}`}
+        onClick={() => take.mutate({ kind, id, way: ways[0] ?? 'DRAW' })}
+      >
+        Ask me for it
+      </Button>
+    )
+  }
+  return (
+    <div className="text-faded text-sm">
+      <p>
+        {line.due && (due ? 'due now' : `next on ${format.dayMonthYear(line.due)}`)}
+        {line.times > 0 && `; there ${line.right} of ${plural(line.times, 'time')}`}
+      </p>
+      <div className="flex flex-wrap items-end gap-x-4">
+        {ways.length > 1 && (
+          <SelectField
+            label="How"
+            value={line.way}
+            onChange={(e) => take.mutate({ kind, id, way: e.target.value as NonNullable<Line['way']> })}
+          >
+            {ways.map((w) => (
+              <option key={w} value={w}>
+                {WAYS[w]}
+              </option>
+            ))}
+          </SelectField>
+        )}
+        <Button
+          look="quiet"
+          aria-label={`Leave it off: ${line.title}`}
+          onClick={() => leaveOff.mutate({ kind, id })}
+        >
+          Leave it off
+        </Button>
+      </div>
+    </div>
+  )
+}
