@@ -1,0 +1,2 @@
+insert into name ("ID", "VERSION", "KIND", "TEXT", "SPELLINGS", "PROPERTIES") values ('c13f10e6-0000-4000-8000-000000000001', 39, 'name kind', 'name text', 'name spellings', 'name properties');
+insert into name_change ("ID", "NAME_ID", "MADE_AT", "BEFORE", "AFTER", "UNDONE_AT") values ('87bc57ff-0000-4000-8000-000000000001', '2015caeb-0000-4000-8000-000000000002', timestamp with time zone '2026-01-04 10:00:00Z', 'name_change before', 'name_change after', timestamp with time zone '2026-01-07 10:00:00Z');
