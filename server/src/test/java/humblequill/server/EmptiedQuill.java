@@ -36,7 +36,8 @@ final class EmptiedQuill {
         (List<Remembered<?>>) ReflectionTestUtils.getField(context.getBean(Memory.class), "all");
     context
         .getBean(TransactionTemplate.class)
-        .executeWithoutResult(status -> held.forEach(Remembered::changed));
+        .executeWithoutResult(
+            status -> held.forEach(cache -> ReflectionTestUtils.invokeMethod(cache, "changed")));
   }
 
   private static void emptyTables(JdbcTemplate database) {

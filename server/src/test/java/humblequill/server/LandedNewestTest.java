@@ -3,6 +3,9 @@ package humblequill.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.server.demo.DemoBooks;
+import humblequill.server.ground.data.Memory;
+import humblequill.server.ground.data.Remembered;
+import jakarta.persistence.EntityManagerFactory;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -11,10 +14,22 @@ import java.sql.DriverManager;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
+import org.hibernate.engine.spi.SessionFactoryImplementor;
+import org.hibernate.persister.entity.AbstractEntityPersister;
+import org.hibernate.persister.entity.EntityPersister;
 import org.junit.jupiter.api.Test;
+import org.springframework.aop.framework.AopProxyUtils;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.GenericTypeResolver;
+import org.springframework.data.repository.Repository;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.orm.jpa.EntityManagerFactoryUtils;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -68,7 +83,95 @@ class LandedNewestTest {
               });
       assertThat(told.size()).isEqualTo(KEPT.size() + histories(quill).size());
       assertThat(differences).isEmpty();
+      everyWriteIsSeen(quill);
     }
+  }
+
+  /** Each entity that something is cached of is written once, and that is taken back. */
+  private static void everyWriteIsSeen(ConfigurableApplicationContext quill) throws IOException {
+    var memory = quill.getBean(Memory.class);
+    var sessions = quill.getBean(EntityManagerFactory.class);
+    var transaction = quill.getBean(TransactionTemplate.class);
+    var unseen = new ArrayList<String>();
+    var unwritten = new TreeSet<String>();
+    rowsWhereThereAreNone(quill.getBean(JdbcTemplate.class), entities(sessions));
+    for (var entity : memory.readFrom()) {
+      transaction.executeWithoutResult(
+          status -> {
+            var session = EntityManagerFactoryUtils.getTransactionalEntityManager(sessions);
+            var query = "select e from " + entity.getSimpleName() + " e";
+            var rows = session.createQuery(query, entity).setMaxResults(1).getResultList();
+            status.setRollbackOnly();
+            if (rows.isEmpty()) {
+              unwritten.add(entity.getSimpleName());
+              return;
+            }
+            session.remove(rows.get(0));
+            session.flush();
+            memory.cachesOf(entity).stream()
+                .filter(cache -> !TransactionSynchronizationManager.hasResource(cache))
+                .forEach(cache -> unseen.add(entity.getSimpleName() + ": " + cache));
+          });
+    }
+    assertThat(unseen).isEmpty();
+    assertThat(undeclared(quill, memory)).isEmpty();
+    assertThat(unwritten).as("entities without a row").isEmpty();
+  }
+
+  private static List<EntityPersister> entities(EntityManagerFactory sessions) {
+    var entities = new ArrayList<EntityPersister>();
+    sessions
+        .unwrap(SessionFactoryImplementor.class)
+        .getMappingMetamodel()
+        .forEachEntityDescriptor(entities::add);
+    return entities;
+  }
+
+  /** The made-up rows of this version, in tables that the demo leaves empty. */
+  private static void rowsWhereThereAreNone(JdbcTemplate database, List<EntityPersister> entities)
+      throws IOException {
+    database.execute("set referential_integrity false");
+    for (var insert : Files.readAllLines(Path.of("src/test/resources/rows/v20.sql"))) {
+      var table = insert.split(" ")[2];
+      if (database.queryForObject("select count(*) from " + table, Integer.class) == 0) {
+        database.execute(insert);
+        entities.stream()
+            .filter(e -> e.getMappedTableDetails().getTableName().equalsIgnoreCase(table))
+            .forEach(e -> wordsOfKinds(database, e));
+      }
+    }
+  }
+
+  /** A made-up text is no word of a kind. */
+  private static void wordsOfKinds(JdbcTemplate database, EntityPersister entity) {
+    for (var property : entity.getPropertyNames()) {
+      var type = entity.getPropertyType(property).getReturnedClass();
+      if (type.isEnum()) {
+        var column = ((AbstractEntityPersister) entity).getPropertyColumnNames(property)[0];
+        database.update(
+            "update " + entity.getMappedTableDetails().getTableName() + " set " + column + " = ?",
+            type.getEnumConstants()[0].toString());
+      }
+    }
+  }
+
+  /** Repositories that stand beside a cache in one class, and which it was not declared to read. */
+  private static List<String> undeclared(ConfigurableApplicationContext quill, Memory memory) {
+    var undeclared = new ArrayList<String>();
+    for (var name : quill.getBeanDefinitionNames()) {
+      var bean = AopProxyUtils.ultimateTargetClass(quill.getBean(name));
+      boolean caches =
+          Stream.of(bean.getDeclaredFields()).anyMatch(f -> f.getType() == Remembered.class);
+      if (caches) {
+        for (var type : bean.getDeclaredConstructors()[0].getParameterTypes()) {
+          var entity = GenericTypeResolver.resolveTypeArguments(type, Repository.class);
+          if (entity != null && memory.cachesOf(entity[0]).isEmpty()) {
+            undeclared.add(bean.getSimpleName() + " reads " + entity[0].getSimpleName());
+          }
+        }
+      }
+    }
+    return undeclared;
   }
 
   private static String told(ConfigurableApplicationContext quill, String address) {

@@ -41,7 +41,7 @@ class BenchTemplates {
   BenchTemplates(BenchTemplateRepository repository, Memory memory) {
     this.repository = repository;
     this.shipped = SHIPPED.stream().map(BenchTemplates::shipped).toList();
-    this.own = memory.remember("templates of landmarks");
+    this.own = memory.remember("templates of landmarks", BenchTemplateEntity.class);
   }
 
   /**
@@ -109,13 +109,11 @@ class BenchTemplates {
     entity.id = id;
     entity.document = text;
     repository.saveAndFlush(entity);
-    own.changed();
   }
 
   @Transactional
   void remove(UUID id) {
     repository.deleteById(id);
-    own.changed();
   }
 
   /** A template of points alone, for what no template knows: two at least. */

@@ -49,7 +49,7 @@ public class Comparisons {
     this.references = references;
     this.settings = settings;
     this.clock = clock;
-    this.stored = memory.remember("comparisons of the bench");
+    this.stored = memory.remember("comparisons of the bench", ComparisonEntity.class);
   }
 
   /**
@@ -211,7 +211,6 @@ public class Comparisons {
                     : before.referenceLook(),
                 newDrawn && attempt != null || before == null ? attempt : before.attemptLook()));
     repository.saveAndFlush(entity);
-    stored.changed();
     return kept(entity);
   }
 
@@ -237,7 +236,6 @@ public class Comparisons {
             e -> {
               e.removed = removed;
               repository.saveAndFlush(e);
-              stored.changed();
             });
   }
 

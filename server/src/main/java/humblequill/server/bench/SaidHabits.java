@@ -30,7 +30,7 @@ class SaidHabits {
   SaidHabits(SaidNotes notes, MisreadWordRepository repository, Memory memory) {
     this.notes = notes;
     this.repository = repository;
-    this.misread = memory.remember("words that were read wrong");
+    this.misread = memory.remember("words that were read wrong", MisreadWordEntity.class);
   }
 
   /** What an entry was read to say. */
@@ -114,6 +114,5 @@ class SaidHabits {
       repository.deleteById(entity.key);
       repository.flush();
     }
-    misread.changed();
   }
 }

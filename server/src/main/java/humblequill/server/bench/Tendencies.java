@@ -60,7 +60,7 @@ public class Tendencies {
     this.repository = repository;
     this.settings = settings;
     this.clock = clock;
-    this.stored = memory.remember("tendencies taken as an aim");
+    this.stored = memory.remember("tendencies taken as an aim", AimEntity.class);
   }
 
   private record KeptAim(
@@ -366,7 +366,6 @@ public class Tendencies {
     entity.part = quantity.of();
     entity.takenOn = day == null ? settings.learner().clock().practiceDay(clock.instant()) : day;
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Lets an aim go; what became of it stays. */
@@ -378,7 +377,6 @@ public class Tendencies {
             e -> {
               e.endedOn = settings.learner().clock().practiceDay(clock.instant());
               repository.saveAndFlush(e);
-              stored.changed();
             });
   }
 }

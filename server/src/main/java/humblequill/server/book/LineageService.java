@@ -36,7 +36,7 @@ public class LineageService {
     this.pages = pages;
     this.pictures = pictures;
     this.names = names;
-    this.stored = memory.remember("what grew into what");
+    this.stored = memory.remember("what grew into what", GrewIntoEntity.class);
   }
 
   /** One step as told. */
@@ -129,17 +129,13 @@ public class LineageService {
     entity.fromPage = from;
     entity.intoPage = into;
     entity.words = words.strip();
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Takes a step back. */
   @Transactional
   void forget(UUID id) {
-    stored.changed();
     repository.deleteById(id);
     repository.flush();
-    stored.changed();
   }
 }

@@ -36,7 +36,7 @@ public class PageService {
     this.books = books;
     this.told = told;
     this.names = names;
-    this.stored = memory.remember("what is told of pages");
+    this.stored = memory.remember("what is told of pages", PageEntity.class);
   }
 
   /** What was told of a page. */
@@ -115,12 +115,10 @@ public class PageService {
             .filter(p -> numbers.containsKey(p.number()))
             .map(p -> repository.findById(p.id()).orElseThrow())
             .toList();
-    stored.changed();
     moving.forEach(p -> p.number = -p.number);
     repository.saveAllAndFlush(moving);
     moving.forEach(p -> p.number = numbers.get(-p.number));
     repository.saveAllAndFlush(moving);
-    stored.changed();
   }
 
   /**
@@ -161,8 +159,6 @@ public class PageService {
   }
 
   private void save(PageEntity entity) {
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

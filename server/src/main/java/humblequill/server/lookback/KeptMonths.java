@@ -21,7 +21,7 @@ class KeptMonths {
 
   KeptMonths(MonthReviewRepository repository, Memory memory) {
     this.repository = repository;
-    this.stored = memory.remember("months looked back on");
+    this.stored = memory.remember("months looked back on", MonthReviewEntity.class);
   }
 
   /** A month as it is kept. */
@@ -66,6 +66,5 @@ class KeptMonths {
     entity.monthStart = month.atDay(1);
     entity.document = StoredJson.write(document);
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

@@ -20,7 +20,7 @@ class KeptReviews {
 
   KeptReviews(WeekReviewRepository repository, Memory memory) {
     this.repository = repository;
-    this.stored = memory.remember("weeks looked back on");
+    this.stored = memory.remember("weeks looked back on", WeekReviewEntity.class);
   }
 
   /** A review as it is kept. */
@@ -60,7 +60,6 @@ class KeptReviews {
     entity.state = StoredJson.word(state);
     entity.document = StoredJson.write(document);
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Keeps other words and changes of a week that nobody else changes meanwhile. */

@@ -56,7 +56,7 @@ class Months {
     this.ground = ground;
     this.settings = settings;
     this.repository = repository;
-    this.names = memory.remember("names of phases");
+    this.names = memory.remember("names of phases", PhaseNameEntity.class);
   }
 
   /**
@@ -268,6 +268,5 @@ class Months {
       entity.name = name.strip();
       repository.saveAndFlush(entity);
     }
-    names.changed();
   }
 }

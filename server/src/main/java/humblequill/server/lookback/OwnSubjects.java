@@ -33,7 +33,8 @@ public class OwnSubjects {
     this.repository = repository;
     this.ground = ground;
     this.pictures = pictures;
-    this.stored = memory.remember("subjects laid beside one another by hand");
+    this.stored =
+        memory.remember("subjects laid beside one another by hand", OwnSubjectEntity.class);
   }
 
   private record StoredSubject(String title, List<UUID> entries) {}
@@ -111,7 +112,6 @@ public class OwnSubjects {
     entity.id = id;
     entity.document = StoredJson.write(new StoredSubject(title.strip(), known));
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   @Transactional
@@ -122,7 +122,6 @@ public class OwnSubjects {
             e -> {
               e.removed = removed;
               repository.saveAndFlush(e);
-              stored.changed();
             });
   }
 }

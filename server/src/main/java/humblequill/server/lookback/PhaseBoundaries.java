@@ -25,7 +25,8 @@ class PhaseBoundaries {
   PhaseBoundaries(PhaseBoundaryRepository repository, SettingsService settings, Memory memory) {
     this.settings = settings;
     this.repository = repository;
-    this.stored = memory.remember("where phases begin by the learner's word");
+    this.stored =
+        memory.remember("where phases begin by the learner's word", PhaseBoundaryEntity.class);
   }
 
   @Transactional(readOnly = true)
@@ -60,7 +61,6 @@ class PhaseBoundaries {
       entity.document = StoredJson.write(weeks.stream().distinct().sorted().toList());
       repository.saveAndFlush(entity);
     }
-    stored.changed();
   }
 
   private String key(WeekSeries.Figure figure) {

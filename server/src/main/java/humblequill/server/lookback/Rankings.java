@@ -46,7 +46,7 @@ public class Rankings {
     this.pictures = pictures;
     this.entries = entries;
     this.settings = settings;
-    this.stored = memory.remember("rankings of pictures");
+    this.stored = memory.remember("rankings of pictures", RankingEntity.class);
   }
 
   /** A choice between two pictures as it is stored. */
@@ -221,7 +221,6 @@ public class Rankings {
     entity.madeOn = settings.learner().today();
     entity.document = StoredJson.write(new StoredRanking(title.strip(), there, List.of()));
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Adds a choice to those that were read. */
@@ -276,7 +275,6 @@ public class Rankings {
     }
     entity.document = StoredJson.write(document);
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   @Transactional
@@ -287,7 +285,6 @@ public class Rankings {
             e -> {
               e.removed = removed;
               repository.saveAndFlush(e);
-              stored.changed();
             });
   }
 }

@@ -49,7 +49,7 @@ public class Reviews {
     this.ground = ground;
     this.offering = offering;
     this.settings = settings;
-    this.day = memory.remember("the day for looking back");
+    this.day = memory.remember("the day for looking back", LookBackEntity.class);
   }
 
   /** What became of a week's review. */
@@ -78,7 +78,6 @@ public class Reviews {
     var entity = lookBack.findById(LookBackEntity.ONLY).orElseGet(LookBackEntity::new);
     entity.reviewDay = StoredJson.word(chosen);
     lookBack.saveAndFlush(entity);
-    day.changed();
   }
 
   /**

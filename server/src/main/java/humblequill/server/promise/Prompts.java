@@ -44,7 +44,6 @@ public class Prompts {
   public void put(UUID quotaId, List<QuotaView.PromptView> wanted) {
     var known = inOrder(quotaId);
     var today = settings.learner().today();
-    counts.changed();
     for (var view : wanted) {
       if (view.doneOn() != null && view.doneOn().isAfter(today)) {
         throw Refusal.badValue("doneOn", view.doneOn(), view.doneOn() + " lies ahead.");
@@ -77,7 +76,6 @@ public class Prompts {
   /** Removes a prompt of a quota; one that is gone already is no error. */
   @Transactional
   public void remove(UUID quotaId, UUID promptId) {
-    counts.changed();
     inOrder(quotaId).stream().filter(p -> p.id.equals(promptId)).forEach(repository::delete);
     repository.flush();
   }
@@ -85,7 +83,6 @@ public class Prompts {
   /** Brings the prompts of a quota into an order; those it does not name come after. */
   @Transactional
   public void order(UUID quotaId, List<UUID> ids) {
-    counts.changed();
     var all = inOrder(quotaId);
     Function<PromptEntity, Integer> place = p -> ids.contains(p.id) ? ids.indexOf(p.id) : MOST;
     all.sort(Comparator.comparing(place));
@@ -114,7 +111,6 @@ public class Prompts {
         .filter(prompt -> Objects.equals(prompt.doneOn, before))
         .ifPresent(
             prompt -> {
-              counts.changed();
               prompt.doneOn = after;
               repository.saveAndFlush(prompt);
             });

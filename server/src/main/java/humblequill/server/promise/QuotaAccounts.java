@@ -50,7 +50,8 @@ class QuotaAccounts implements NameUses, Serving {
     this.prompts = prompts;
     this.ledger = ledger;
     this.names = names;
-    this.stored = memory.remember("promises with their prompts");
+    this.stored =
+        memory.remember("promises with their prompts", PromptEntity.class, QuotaEntity.class);
   }
 
   /** A prompt as it is stored. */
@@ -174,11 +175,6 @@ class QuotaAccounts implements NameUses, Serving {
             ? ledger.all().filter(d -> d.book().equals(counting.book()))
             : account.matching().stream();
     return PageSpan.after(inBook.mapToInt(d -> d.lastPage()).max().orElse(0));
-  }
-
-  /** Tells that the running transaction changes a promise or its prompts. */
-  void changed() {
-    stored.changed();
   }
 
   @Override

@@ -178,7 +178,6 @@ public class QuotaService {
       }
       return id;
     }
-    accounts.changed();
     var entity = new QuotaEntity();
     entity.id = id;
     entity.document = terms.written();
@@ -200,7 +199,6 @@ public class QuotaService {
     if (!terms.start().equals(entity.startDay)) {
       checkStart(terms.start());
     }
-    accounts.changed();
     entity.document = StoredQuota.of(terms, names).written();
     entity.startDay = terms.start();
     repository.saveAndFlush(entity);
@@ -218,7 +216,6 @@ public class QuotaService {
   public void endOn(UUID id, LocalDate day) {
     var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("quota", id));
     if (entity.endedOn == null) {
-      accounts.changed();
       entity.endedOn = day.isBefore(entity.startDay) ? entity.startDay : day;
       repository.saveAndFlush(entity);
     }
@@ -228,7 +225,6 @@ public class QuotaService {
   @Transactional
   public void goOn(UUID id, long version) {
     var entity = stored(id, version);
-    accounts.changed();
     entity.endedOn = null;
     repository.saveAndFlush(entity);
   }
@@ -237,7 +233,6 @@ public class QuotaService {
   @Transactional
   public void result(UUID id, long version, String learned, List<UUID> best) {
     var entity = stored(id, version);
-    accounts.changed();
     entity.learned = learned.strip();
     entity.best = best.stream().distinct().map(UUID::toString).collect(Collectors.joining(" "));
     repository.saveAndFlush(entity);
@@ -270,7 +265,6 @@ public class QuotaService {
       return;
     }
     stored(id, version);
-    accounts.changed();
     repository.findAll().stream().filter(q -> id.equals(q.againOf)).forEach(q -> q.againOf = null);
     prompts.removeAll(id);
     repository.delete(entity.get());

@@ -28,7 +28,7 @@ class ToldResources implements NameUses {
   ToldResources(ResourceRepository repository, NameService names, Memory memory) {
     this.repository = repository;
     this.names = names;
-    this.stored = memory.remember("what is told of resources");
+    this.stored = memory.remember("what is told of resources", ResourceEntity.class);
   }
 
   /**
@@ -75,9 +75,7 @@ class ToldResources implements NameUses {
   }
 
   void save(ResourceEntity entity) {
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Every resource with what it waits for, by its id. */

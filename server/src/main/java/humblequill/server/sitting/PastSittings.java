@@ -47,7 +47,7 @@ public class PastSittings {
     this.repository = repository;
     this.warmUps = warmUps;
     this.settings = settings;
-    this.stored = memory.remember("sittings as they went");
+    this.stored = memory.remember("sittings as they went", SittingEntity.class);
   }
 
   /**
@@ -101,7 +101,6 @@ public class PastSittings {
     entity.energyAfter = boxed(was.felt().energyAfter());
     entity.howItWas = boxed(was.felt().was());
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   private static BegunSitting begun(UUID id, PastSitting was, String topic) {
@@ -143,10 +142,6 @@ public class PastSittings {
 
   private static @Nullable Integer boxed(OptionalInt n) {
     return n.isPresent() ? n.getAsInt() : null;
-  }
-
-  void changed() {
-    stored.changed();
   }
 
   private List<Begun> read() {

@@ -70,8 +70,11 @@ public class SittingService implements NameUses {
       Memory memory,
       Clock clock) {
     this.names = names;
-    this.open = memory.remember("which sitting is under way");
-    this.own = memory.remember("how sittings run");
+    this.open =
+        memory.remember(
+            "which sitting is under way", SittingEntity.class, SittingSettingsEntity.class);
+    this.own =
+        memory.remember("how sittings run", SittingEntity.class, SittingSettingsEntity.class);
     this.repository = repository;
     this.settingsRepository = settingsRepository;
     this.entries = entries;
@@ -104,7 +107,6 @@ public class SittingService implements NameUses {
         settingsRepository
             .findById(SittingSettingsEntity.ONLY)
             .orElseGet(SittingSettingsEntity::new);
-    own.changed();
     e.breakEveryMinutes = wanted.breakEveryMinutes();
     e.breakMinutes = wanted.breakMinutes();
     e.sound = wanted.sound();
@@ -140,7 +142,6 @@ public class SittingService implements NameUses {
       throw Refusal.badValue("cabinet", "", "The cabinet needs to know what to show.");
     }
     var ladder = ladder(begun.plan());
-    open.changed();
     var entity = new SittingEntity();
     entity.id = begun.id();
     entity.practiceDay = settings.learner().today();
@@ -226,7 +227,6 @@ public class SittingService implements NameUses {
         .filter(s -> s.endedAt == null)
         .ifPresent(
             s -> {
-              open.changed();
               repository.delete(s);
             });
   }
@@ -236,9 +236,7 @@ public class SittingService implements NameUses {
     if (!timed.over() || entity.endedAt != null) {
       return;
     }
-    open.changed();
     var begun = begun(entity);
-    past.changed();
     entity.endedAt = timed.endedAt();
     int minutes = Math.round((float) timed.workMillis() / MINUTE);
     if (!timed.drawn().isEmpty() || minutes > 0) {
@@ -251,7 +249,6 @@ public class SittingService implements NameUses {
       entity.setUpMinutes =
           SetUp.measured(entity.startedAt, timed, warmUps.holds(entity.begun(), logged.day()))
               .orElse(null);
-      settings.setUpChanged();
       entity.practiceDay = logged.day();
       if (!timed.drawn().isEmpty()) {
         prompts.draw(begun.promptId(), entity.practiceDay);
@@ -271,7 +268,6 @@ public class SittingService implements NameUses {
   void tellSetUp(UUID id, int minutes) {
     var entity = stored(id);
     entity.setUpMinutes = minutes;
-    settings.setUpChanged();
     repository.saveAndFlush(entity);
   }
 
@@ -285,7 +281,6 @@ public class SittingService implements NameUses {
     entity.energyAfter = energy;
     entity.howItWas = was;
     repository.saveAndFlush(entity);
-    past.changed();
   }
 
   /** What was told before when sittings began. */

@@ -32,7 +32,7 @@ public class TopicService implements GivenTopics {
 
   TopicService(TopicsRepository repository, Memory memory) {
     this.repository = repository;
-    this.topics = memory.remember("topics and what each needs first");
+    this.topics = memory.remember("topics and what each needs first", TopicsEntity.class);
   }
 
   /** The topics as they are. */
@@ -48,11 +48,6 @@ public class TopicService implements GivenTopics {
 
   static long version(TopicsEntity e) {
     return e.version == null ? 1 : e.version + 1;
-  }
-
-  /** Tells that the running transaction changes the topics. */
-  void changed() {
-    topics.changed();
   }
 
   /** The topics as a graph. */

@@ -45,7 +45,6 @@ class TopicWriting {
     var known = withIdentities(wanted);
     var renamed = renamed(before, known);
     var followed = followed(known, before, renamed);
-    topics.changed();
     var entity = repository.findById(TopicsEntity.ONLY).orElseGet(TopicsEntity::new);
     entity.document = StoredJson.write(StoredTopics.of(followed));
     repository.saveAndFlush(entity);
@@ -108,7 +107,6 @@ class TopicWriting {
   /** Goes back to the topics that ship. */
   @Transactional
   Topics reset() {
-    topics.changed();
     var renamed = renamed(topics.read(), topics.shipped());
     repository.deleteAll();
     repository.flush();

@@ -15,6 +15,11 @@ public record DayWork(int overheadMinutes, double freeShare, DayOrder order) {
     return new DayWork(overheadMinutes, other, order);
   }
 
+  /** The same with other minutes for setting up. */
+  public DayWork withOverhead(int minutes) {
+    return new DayWork(minutes, freeShare, order);
+  }
+
   /** The room of one date. */
   public DayRoom room(Availability availability, LocalDate date) {
     return new DayRoom(date, availability.minutesOn(date), overheadMinutes, freeShare);

@@ -65,7 +65,7 @@ public class PagePictures {
     this.folder = folder;
     this.transactions = transactions;
     this.clock = clock;
-    this.stored = memory.remember("pictures of pages");
+    this.stored = memory.remember("pictures of pages", PagePictureEntity.class);
   }
 
   /** All pictures that were not taken out, by id. */
@@ -323,9 +323,7 @@ public class PagePictures {
   }
 
   private void save(PagePictureEntity entity) {
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** A file to be sent. */

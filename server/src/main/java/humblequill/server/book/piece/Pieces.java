@@ -27,7 +27,11 @@ class Pieces implements NameUses {
   Pieces(PieceRepository repository, PieceEntryRepository entries, Memory memory) {
     this.repository = repository;
     this.entries = entries;
-    this.stored = memory.remember("staged pieces and the entries drawn for them");
+    this.stored =
+        memory.remember(
+            "staged pieces and the entries drawn for them",
+            PieceEntity.class,
+            PieceEntryEntity.class);
   }
 
   /** A piece as it is kept. */
@@ -85,15 +89,11 @@ class Pieces implements NameUses {
   }
 
   void save(PieceEntity entity) {
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   void save(PieceEntryEntity entity) {
-    stored.changed();
     entries.saveAndFlush(entity);
-    stored.changed();
   }
 
   @Override

@@ -31,7 +31,7 @@ public class RuleAnswers {
   RuleAnswers(RuleAnswerRepository repository, NameService names, Memory memory) {
     this.repository = repository;
     this.names = names;
-    this.stored = memory.remember("answers about rules");
+    this.stored = memory.remember("answers about rules", RuleAnswerEntity.class);
   }
 
   /** How rules were kept, by answers and by what entries tell. */
@@ -78,8 +78,6 @@ public class RuleAnswers {
     entity.entryId = entry;
     entity.rule = rule;
     entity.kept = kept;
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

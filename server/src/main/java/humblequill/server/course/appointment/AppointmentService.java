@@ -34,7 +34,7 @@ public class AppointmentService implements NameUses {
   AppointmentService(AppointmentRepository repository, NameService names, Memory memory) {
     this.repository = repository;
     this.names = names;
-    this.stored = memory.remember("fixed appointments");
+    this.stored = memory.remember("fixed appointments", AppointmentEntity.class);
   }
 
   @Override
@@ -71,7 +71,6 @@ public class AppointmentService implements NameUses {
         .ifPresent(AppointmentService::refuse);
     var refs = new HashMap<UUID, NameRef>();
     wanted.forEach(view -> refs.put(view.id(), names.refer(NameKind.RESOURCE, view.resource())));
-    stored.changed();
     var ids = wanted.stream().map(AppointmentView::id).collect(Collectors.toSet());
     repository.findAll().stream().filter(e -> !ids.contains(e.id)).forEach(repository::delete);
     for (var view : wanted) {

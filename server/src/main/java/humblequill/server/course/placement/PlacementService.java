@@ -89,7 +89,11 @@ public class PlacementService {
     this.library = library;
     this.format = format;
     this.names = names;
-    this.stored = memory.remember("courses on the calendar, with their decisions");
+    this.stored =
+        memory.remember(
+            "courses on the calendar, with their decisions",
+            PlacementEntity.class,
+            PlanChangeEntity.class);
     this.clock = clock;
   }
 
@@ -166,7 +170,6 @@ public class PlacementService {
       throw Refusal.badValue(
           "start", start, "A course starts between 1970 and 2200, not on " + start + ".");
     }
-    stored.changed();
     for (var other : repository.findByEndedAtIsNull()) {
       if (other.side == side) {
         end(other);
@@ -188,7 +191,6 @@ public class PlacementService {
   /** Changes the parts of the room that courses get beside each other. */
   @Transactional
   public void weigh(Map<UUID, Integer> weights) {
-    stored.changed();
     weights.forEach(
         (id, weight) -> {
           var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("course", id));
@@ -200,7 +202,6 @@ public class PlacementService {
   /** Stops following a course; its entries stay. */
   @Transactional
   public void leave(UUID id) {
-    stored.changed();
     repository.findById(id).ifPresent(this::end);
   }
 
@@ -225,7 +226,6 @@ public class PlacementService {
     if (changes.existsById(id)) {
       return;
     }
-    stored.changed();
     var entity = new PlanChangeEntity();
     entity.id = id;
     entity.placementId = course.id();
@@ -241,7 +241,6 @@ public class PlacementService {
   /** Remembers up to which day missed work is settled. */
   @Transactional
   public void settled(UUID placement, LocalDate until) {
-    stored.changed();
     repository
         .findById(placement)
         .ifPresent(
@@ -266,7 +265,6 @@ public class PlacementService {
             .findFirst()
             .orElseThrow();
     course.whyKept(decision, today).ifPresent(PlacementService::refuse);
-    stored.changed();
     entity.undoneAt = clock.instant();
     changes.saveAndFlush(entity);
   }

@@ -5,7 +5,6 @@ import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.Set;
@@ -26,7 +25,8 @@ class EntryIndex {
   EntryIndex(EntryRepository repository, Memory memory) {
     this.byDay =
         new RowsByDay<>(repository::listed, repository::listedOn, EntryRepository.Listed::day);
-    this.listed = memory.remember("what every entry is found by, by day");
+    this.listed =
+        memory.rememberBy("what every entry is found by, by day", EntryEntity.class, "practiceDay");
   }
 
   /**
@@ -93,10 +93,5 @@ class EntryIndex {
 
   private All again(All held, Set<Object> days) {
     return All.of(byDay.again(held.days(), days));
-  }
-
-  /** Tells that the running transaction writes entries of some days. */
-  void changed(Collection<LocalDate> days) {
-    listed.changed(days);
   }
 }

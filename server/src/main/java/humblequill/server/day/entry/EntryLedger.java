@@ -18,7 +18,6 @@ import humblequill.server.ground.data.Remembered;
 import humblequill.server.ground.name.NameService;
 import humblequill.server.ground.name.NameUses;
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -57,7 +56,8 @@ public class EntryLedger implements NameUses {
     this.unjudged = unjudged;
     this.placements = placements;
     this.names = names;
-    this.stored = memory.remember("what counts of every entry, by day");
+    this.stored =
+        memory.rememberBy("what counts of every entry, by day", EntryEntity.class, "practiceDay");
     this.byDay =
         new RowsByDay<>(repository::counted, repository::countedOn, EntryRepository.Counted::day);
   }
@@ -119,11 +119,6 @@ public class EntryLedger implements NameUses {
 
   private Map<LocalDate, List<EntryRepository.Counted>> rows() {
     return stored.get(byDay::read, byDay::again);
-  }
-
-  /** Tells that the running transaction writes entries of some days. */
-  void changed(Collection<LocalDate> days) {
-    stored.changed(days);
   }
 
   @Override

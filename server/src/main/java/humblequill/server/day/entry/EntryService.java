@@ -304,9 +304,6 @@ public class EntryService {
   }
 
   private void touched(Collection<LocalDate> changed) {
-    ledger.changed(changed);
-    index.changed(changed);
-    notes.changed(changed);
     events.publishEvent(new EntriesChanged(List.copyOf(changed)));
   }
 

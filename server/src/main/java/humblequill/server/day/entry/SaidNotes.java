@@ -4,7 +4,6 @@ import humblequill.server.ground.data.Derived;
 import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
 import java.time.LocalDate;
-import java.util.Collection;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.UUID;
@@ -21,7 +20,8 @@ public class SaidNotes {
 
   SaidNotes(EntryRepository repository, Unjudged unjudged, Memory memory) {
     this.unjudged = unjudged;
-    this.stored = memory.remember("what entries say went wrong, by day");
+    this.stored =
+        memory.rememberBy("what entries say went wrong, by day", EntryEntity.class, "practiceDay");
     this.byDay = new RowsByDay<>(repository::said, repository::saidOn, EntryRepository.Said::day);
   }
 
@@ -41,10 +41,5 @@ public class SaidNotes {
                 .filter(row -> row.bookId() == null || !books.contains(row.bookId()))
                 .map(row -> new Note(row.id(), row.day(), row.wentWrong(), row.nextTime()))
                 .toList());
-  }
-
-  /** Tells that the running transaction writes entries of some days. */
-  void changed(Collection<LocalDate> days) {
-    stored.changed(days);
   }
 }

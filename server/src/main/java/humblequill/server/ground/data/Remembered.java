@@ -21,13 +21,20 @@ public final class Remembered<T> {
   private static final Object EVERYTHING = new Object();
 
   private final String what;
+  private final Runnable flush;
   private final OneAtATime reading = new OneAtATime();
   private @Nullable T held;
   private final Set<Object> stale = new HashSet<>();
   private long completed;
 
-  Remembered(String what) {
+  /**
+   * A cache.
+   *
+   * @param flush writes what the running transaction changed and has not written yet
+   */
+  Remembered(String what, Runnable flush) {
     this.what = what;
+    this.flush = flush;
   }
 
   /** What is held, in a few words. */
@@ -47,6 +54,7 @@ public final class Remembered<T> {
    * @param again reads anew what stands under some keys, and leaves the rest
    */
   public T get(Supplier<T> read, BiFunction<T, Set<Object>, T> again) {
+    flush.run();
     var known = fresh();
     if (known == null) {
       known = reading.run(() -> readAgain(read, again));
@@ -107,13 +115,13 @@ public final class Remembered<T> {
     return (Mine<T>) TransactionSynchronizationManager.getResource(this);
   }
 
-  /** Tells that the running transaction changes all of it. */
-  public void changed() {
+  /** The running transaction wrote something of it, whatever it is. */
+  void changed() {
     changed(Set.of(EVERYTHING));
   }
 
-  /** Tells that the running transaction changes what stands under some keys. */
-  public void changed(Collection<?> keys) {
+  /** The running transaction wrote what stands under some keys. */
+  void changed(Collection<?> keys) {
     var mine = mine();
     if (mine == null) {
       mine = new Mine<>();

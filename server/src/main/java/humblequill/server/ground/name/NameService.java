@@ -40,7 +40,7 @@ public class NameService {
   NameService(NameRepository repository, GivenTopics topics, Memory memory) {
     this.repository = repository;
     this.topics = topics;
-    this.stored = memory.remember("names");
+    this.stored = memory.remember("names", NameEntity.class);
   }
 
   /** All names, and those among them that have a row that others can refer to. */
@@ -157,7 +157,6 @@ public class NameService {
    * after every write as well, so that it reads its own.
    */
   void change() {
-    stored.changed();
     if (!creating.isHeldByCurrentThread()) {
       creating.lock();
       TransactionSynchronizationManager.registerSynchronization(

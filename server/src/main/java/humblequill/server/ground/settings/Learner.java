@@ -67,6 +67,11 @@ public record Learner(
     return with(time, work.withFreeShare(percent / 100.0));
   }
 
+  /** The same learner whom setting up costs other minutes a drawing day. */
+  Learner settingUp(int minutes) {
+    return with(time, work.withOverhead(minutes));
+  }
+
   private Learner having(Availability other) {
     return with(time.with(other), work);
   }

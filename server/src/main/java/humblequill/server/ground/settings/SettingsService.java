@@ -48,7 +48,7 @@ public class SettingsService {
   private final Remembered<Known> known;
 
   SettingsService(SettingsRepository repository, LearnedSetUp setUp, Memory memory, Clock clock) {
-    this.known = memory.remember("settings");
+    this.known = memory.remember("settings", SettingsEntity.class);
     this.repository = repository;
     this.setUp = setUp;
     this.clock = clock;
@@ -76,7 +76,12 @@ public class SettingsService {
   /** The learner as the rules know them, now. */
   @Transactional(readOnly = true)
   public Learner learner() {
-    return known().learner().at(clock.instant());
+    var known = known();
+    var work = known.settings().work();
+    var learner = known.learner().at(clock.instant());
+    return work.overheadByHand()
+        ? learner
+        : learner.settingUp(setUp.minutes(work.overheadMinutes()));
   }
 
   /**
@@ -111,7 +116,6 @@ public class SettingsService {
     entity.locale = wanted.look().locale();
     entity.theme = wanted.look().theme();
     checkRhythm(entity);
-    known.changed();
     return toSettings(repository.saveAndFlush(entity), true);
   }
 
@@ -136,11 +140,6 @@ public class SettingsService {
             .collect(Collectors.toSet());
     entity.pauses.retainAll(pauses);
     entity.pauses.addAll(pauses);
-  }
-
-  /** Tells that the running transaction changes what setting up costs. */
-  public void setUpChanged() {
-    known.changed();
   }
 
   /**
@@ -189,7 +188,6 @@ public class SettingsService {
   private void change(Consumer<SettingsEntity> change) {
     var entity = repository.findById(SettingsEntity.ONLY).orElseGet(SettingsService::defaults);
     change.accept(entity);
-    known.changed();
     repository.saveAndFlush(entity);
   }
 
@@ -375,10 +373,7 @@ public class SettingsService {
         now,
         new PracticeTime(practiceClock, availability, entity.weekStart),
         counting(entity),
-        new DayWork(
-            entity.overheadByHand ? entity.overheadMinutes : setUp.minutes(entity.overheadMinutes),
-            entity.freePercent / 100.0,
-            entity.dayOrder),
+        new DayWork(entity.overheadMinutes, entity.freePercent / 100.0, entity.dayOrder),
         new FreshnessRule(
             entity.halfLifeDays, entity.fadingPercent / 100.0, entity.rustyPercent / 100.0),
         entity.rustSaid,

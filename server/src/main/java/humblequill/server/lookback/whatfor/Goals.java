@@ -58,7 +58,7 @@ public class Goals {
     this.ledger = ledger;
     this.pictures = pictures;
     this.settings = settings;
-    this.stored = memory.remember("goals of courses, promises and books");
+    this.stored = memory.remember("goals of courses, promises and books", GoalEntity.class);
   }
 
   /** What a goal is set for. */
@@ -300,6 +300,5 @@ public class Goals {
                     ? null
                     : before.became().equals(became.strip()) ? before.becameOn() : today));
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

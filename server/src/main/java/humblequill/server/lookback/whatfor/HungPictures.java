@@ -33,7 +33,7 @@ public class HungPictures implements UsedElsewhere {
     this.repository = repository;
     this.pages = pages;
     this.folder = folder;
-    this.stored = memory.remember("pictures of what all this is for");
+    this.stored = memory.remember("pictures of what all this is for", WhatForEntity.class);
   }
 
   /** Where a picture lies. */
@@ -159,6 +159,5 @@ public class HungPictures implements UsedElsewhere {
                                 p.breadth()))
                     .toList()));
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

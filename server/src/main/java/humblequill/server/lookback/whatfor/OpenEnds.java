@@ -38,7 +38,7 @@ public class OpenEnds {
     this.pieces = pieces;
     this.resources = resources;
     this.settings = settings;
-    this.stored = memory.remember("open ends");
+    this.stored = memory.remember("open ends", OpenEndEntity.class);
   }
 
   /** What an open end is. */
@@ -140,7 +140,6 @@ public class OpenEnds {
     }
     entity.text = text.strip();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Says what became of one. */
@@ -153,6 +152,5 @@ public class OpenEnds {
     }
     entity.state = StoredJson.word(state);
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

@@ -31,7 +31,7 @@ public class ToldTopics {
     this.repository = repository;
     this.names = names;
     this.ledger = ledger;
-    this.stored = memory.remember("what is told of topics");
+    this.stored = memory.remember("what is told of topics", ToldTopicEntity.class);
   }
 
   /**
@@ -113,7 +113,6 @@ public class ToldTopics {
     entity.weakSince = told.weak() == null ? null : told.weak().since();
     entity.weakDrawings = told.weak() == null ? null : told.weak().drawings();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /**

@@ -26,7 +26,7 @@ public class WarmUps implements NameUses {
   WarmUps(WarmUpRepository repository, NameService names, Memory memory) {
     this.repository = repository;
     this.names = names;
-    this.stored = memory.remember("warm-ups put into days");
+    this.stored = memory.remember("warm-ups put into days", WarmUpEntity.class);
   }
 
   /** A warm-up as it is stored. */
@@ -79,18 +79,14 @@ public class WarmUps implements NameUses {
     entity.room = room.from().name();
     entity.fromImagination = imagined;
     entity.fresh = true;
-    stored.changed();
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Takes a warm-up out of its day; one that is gone stays gone. */
   @Transactional
   void remove(UUID id) {
-    stored.changed();
     repository.findById(id).ifPresent(repository::delete);
     repository.flush();
-    stored.changed();
   }
 
   /** What a topic is called now. */

@@ -38,7 +38,7 @@ public class OwnPlates implements UsedElsewhere {
   OwnPlates(RecallOwnRepository repository, PagePictures pictures, Memory memory) {
     this.repository = repository;
     this.pictures = pictures;
-    this.stored = memory.remember("plates and orders of one's own");
+    this.stored = memory.remember("plates and orders of one's own", RecallOwnEntity.class);
   }
 
   /** An order of one's own. */
@@ -201,7 +201,6 @@ public class OwnPlates implements UsedElsewhere {
     var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("plate or order", id));
     entity.removed = removed;
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** The file of a plate or an order. */
@@ -297,6 +296,5 @@ public class OwnPlates implements UsedElsewhere {
     entity.document = file.toString();
     entity.removed = false;
     repository.saveAndFlush(entity);
-    stored.changed();
   }
 }

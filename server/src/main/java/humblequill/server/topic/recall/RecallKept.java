@@ -31,7 +31,13 @@ class RecallKept {
     this.askedRepository = askedRepository;
     this.settingRepository = settingRepository;
     this.dayRepository = dayRepository;
-    this.stored = memory.remember("what is asked for again");
+    this.stored =
+        memory.remember(
+            "what is asked for again",
+            RecallAskedEntity.class,
+            RecallDayEntity.class,
+            RecallSettingEntity.class,
+            RecallTakenEntity.class);
   }
 
   /** Something the learner wants to be asked for. */
@@ -141,7 +147,6 @@ class RecallKept {
     entity.way = StoredJson.word(way);
     entity.leftOff = false;
     takenRepository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** Asks for it no more; how it went so far is kept. */
@@ -153,7 +158,6 @@ class RecallKept {
             t -> {
               t.leftOff = true;
               takenRepository.saveAndFlush(t);
-              stored.changed();
             });
   }
 
@@ -163,7 +167,6 @@ class RecallKept {
         settingRepository.findById(RecallSettingEntity.ONLY).orElseGet(RecallSettingEntity::new);
     entity.resting = resting;
     settingRepository.saveAndFlush(entity);
-    stored.changed();
   }
 
   /** So many parts were there of those that were asked for. */
@@ -193,7 +196,6 @@ class RecallKept {
     entity.seconds = seconds;
     askedRepository.saveAndFlush(entity);
     count(thing, score, day);
-    stored.changed();
     return after.due();
   }
 

@@ -14,7 +14,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 
 class RememberedTest {
   private final AtomicInteger stored = new AtomicInteger(1);
-  private final Remembered<Integer> remembered = new Memory().remember("a number");
+  private final Remembered<Integer> remembered = new Remembered<>("a number", () -> {});
 
   @BeforeEach
   void begin() {
