@@ -8,7 +8,7 @@ import { isDay } from '../../ui/days'
 import { Refused } from '../../ui/Refused'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
-import { BrokenFiles, Offers } from '../../shared/Offers'
+import { BrokenFiles, Offers } from '../../shared/course/Offers'
 
 /** Lays a course on the calendar. */
 export function usePlace(onDone: () => void) {

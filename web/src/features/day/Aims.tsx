@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
-import { aimWords } from '../../shared/aim'
+import { aimWords } from '../../shared/bench/aim'
 import { plural } from '../../ui/plural'
 
 /** Habits that were taken as an aim, and how many comparisons were made since. */

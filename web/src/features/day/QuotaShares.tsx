@@ -5,7 +5,7 @@ import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { noun } from '../../ui/plural'
 import { Tally } from '../../ui/Tally'
-import { RULES, units } from '../../shared/quota-words'
+import { RULES, units } from '../../shared/promise/quota-words'
 import { beginPrompt, beginPromised } from '../../shared/begin'
 import { useQuotas } from '../../shared/useQuotas'
 

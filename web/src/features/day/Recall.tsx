@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
-import { DueRecall } from '../../shared/DueRecall'
+import { DueRecall } from '../../shared/topic/DueRecall'
 
 /** What of long ago is asked for today; never a duty. */
 export function Recall() {

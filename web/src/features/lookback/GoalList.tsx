@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { Goal } from '../../shared/Goal'
+import { Goal } from '../../shared/lookback/Goal'
 import { useFormats } from '../../ui/locale'
 import { Waiting } from '../../ui/Waiting'
 

@@ -10,7 +10,7 @@ import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { isForPage } from '../../ui/typing'
-import { POSE_LENGTHS } from '../../shared/habit'
+import { POSE_LENGTHS } from '../../shared/bench/habit'
 import { Liked } from './Liked'
 import { Parts } from './Parts'
 

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { useWeak } from '../../shared/told-topic'
+import { useWeak } from '../../shared/topic/told-topic'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
-import { aimWords } from '../../shared/aim'
-import { habitName } from '../../shared/habit'
+import { aimWords } from '../../shared/bench/aim'
+import { habitName } from '../../shared/bench/habit'
 import { WEEKDAYS } from '../../shared/weekdays'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'

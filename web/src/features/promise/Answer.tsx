@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answer, api } from '../../api/client'
 import { queries } from '../../api/queries'
-import { setUpText } from '../../shared/set-up'
+import { setUpText } from '../../shared/sitting/set-up'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'

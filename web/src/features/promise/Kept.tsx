@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import { LINE_LINK } from '../../ui/Button'
-import { RULES } from '../../shared/quota-words'
+import { RULES } from '../../shared/promise/quota-words'
 import type { Quota } from './text'
 import { plural } from '../../ui/plural'
 

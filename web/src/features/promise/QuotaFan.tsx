@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Fan } from '../../ui/Fan'
-import { units } from '../../shared/quota-words'
+import { units } from '../../shared/promise/quota-words'
 import { dates, isDated, unitOf, weekly, type QuotaLine } from './text'
 
 /** The fan of a promise under way; nothing before it has begun. */

@@ -9,7 +9,7 @@ import { Ended } from './Ended'
 import { QuotaFan } from './QuotaFan'
 import { Running } from './Running'
 import { useSaid } from './useSaid'
-import { units } from '../../shared/quota-words'
+import { units } from '../../shared/promise/quota-words'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { isAtRisk, isDated, needs, OUTCOMES, promise, unitOf, verdict, weekly, type QuotaLine } from './text'
 

@@ -6,11 +6,11 @@ import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
 import { beginQuota } from '../../shared/begin'
-import { Goal } from '../../shared/Goal'
+import { Goal } from '../../shared/lookback/Goal'
 import { AsOneSheet, Kept } from './Kept'
 import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
-import { RULES, units } from '../../shared/quota-words'
+import { RULES, units } from '../../shared/promise/quota-words'
 import { noun, plural } from '../../ui/plural'
 import {
   changes,

@@ -2,7 +2,7 @@ import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import type { School } from '../../ui/Schools'
-import { units } from '../../shared/quota-words'
+import { units } from '../../shared/promise/quota-words'
 
 export type Quota = Schemas['QuotaView']
 /** A quota in short, as lists show it; one with all of it will do as well. */

@@ -7,7 +7,7 @@ import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { ReadRuler } from './ReadRuler'
 import { ENDED, finish, howUsed, OWNERSHIP, progress, ROLES, units, waits, type Resource } from './text'
-import { RESOURCE_KINDS } from '../../shared/resource-kinds'
+import { RESOURCE_KINDS } from '../../shared/shelf/resource-kinds'
 import { useShelf } from './useShelf'
 import { useOpening } from '../../ui/opening'
 

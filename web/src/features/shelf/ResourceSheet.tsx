@@ -15,7 +15,7 @@ import { Refused, refusedAt } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
 import { Check } from '../../ui/Check'
 import { ENDED, OWNERSHIP, ROLES, type Resource } from './text'
-import { RESOURCE_KINDS } from '../../shared/resource-kinds'
+import { RESOURCE_KINDS } from '../../shared/shelf/resource-kinds'
 import { useShelf } from './useShelf'
 
 type Fields = Schemas['ResourceFields']

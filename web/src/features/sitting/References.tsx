@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import { queries } from '../../api/queries'
-import { CABINET, cabinetPicture, useCabinetKinds, type UnderWay } from '../../shared/cabinet'
+import { CABINET, cabinetPicture, useCabinetKinds, type UnderWay } from '../../shared/sitting/cabinet'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'

@@ -6,8 +6,8 @@ import { DEPTHS } from '../../shared/entry/study'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
-import { recallAt } from '../../shared/recall'
-import { useDepth } from '../../shared/told-topic'
+import { recallAt } from '../../shared/topic/recall'
+import { useDepth } from '../../shared/topic/told-topic'
 
 type Depth = NonNullable<Schemas['RecallLine']['speaksFor']>
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
-import { habit, practiceSitting, RESULT } from '../../shared/habit'
+import { habit, practiceSitting, RESULT } from '../../shared/bench/habit'
 import { LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'

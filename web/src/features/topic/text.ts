@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client'
-import { resourceKind } from '../../shared/resource-kinds'
+import { resourceKind } from '../../shared/shelf/resource-kinds'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 

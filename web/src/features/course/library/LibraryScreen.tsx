@@ -1,4 +1,4 @@
-import { STROKES } from '../../../shared/LoadStrip'
+import { STROKES } from '../../../shared/course/LoadStrip'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -9,7 +9,7 @@ import { FileButton } from '../../../ui/FileButton'
 import { useNotice } from '../../../ui/Notices'
 import { textOf } from '../../../ui/text-of'
 import { Waiting } from '../../../ui/Waiting'
-import { BrokenFiles, OfferFacts } from '../../../shared/Offers'
+import { BrokenFiles, OfferFacts } from '../../../shared/course/Offers'
 import { PlaceSheet } from './PlaceSheet'
 
 type Offer = Schemas['Offer']

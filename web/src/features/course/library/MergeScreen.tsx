@@ -12,7 +12,7 @@ import { Options } from '../../../ui/Choices'
 import { Field, SelectField } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
-import { LoadStrip } from '../../../shared/LoadStrip'
+import { LoadStrip } from '../../../shared/course/LoadStrip'
 import { idFor, type CourseDocument } from './document'
 
 /** Lays two courses into each other, shows the result, and keeps it as one of the learner's own. */

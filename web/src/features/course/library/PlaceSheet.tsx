@@ -12,8 +12,8 @@ import { Refused } from '../../../ui/Refused'
 import { useNotice } from '../../../ui/Notices'
 import { Cancel, Sheet } from '../../../ui/Sheet'
 import { usePlace } from '../ChooseCourse'
-import { LoadStrip } from '../../../shared/LoadStrip'
-import { ownRoom } from '../../../shared/Offers'
+import { LoadStrip } from '../../../shared/course/LoadStrip'
+import { ownRoom } from '../../../shared/course/Offers'
 
 /** Before a course is followed: what it asks, from when, and beside what. */
 export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClose: () => void }) {

@@ -11,7 +11,7 @@ import { useFormats } from '../../../ui/locale'
 import { NumberField } from '../../../ui/NumberField'
 import { Schools } from '../../../ui/Schools'
 import { day, type SettingsForm, whole } from './form'
-import { setUpText } from '../../../shared/set-up'
+import { setUpText } from '../../../shared/sitting/set-up'
 import { DAY_ORDERS } from './text'
 
 /** When there is time: weekdays, single dates, rest, pauses, and how a day is divided. */

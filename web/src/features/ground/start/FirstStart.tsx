@@ -11,7 +11,7 @@ import { NumberField, readWithin } from '../../../ui/NumberField'
 import { useSettled } from '../../../ui/useSettled'
 import { Button } from '../../../ui/Button'
 import { Waiting } from '../../../ui/Waiting'
-import { BrokenFiles, Offers } from '../../../shared/Offers'
+import { BrokenFiles, Offers } from '../../../shared/course/Offers'
 import { WEEKDAYS } from '../../../shared/weekdays'
 import { noun } from '../../../ui/plural'
 

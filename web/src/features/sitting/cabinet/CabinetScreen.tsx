@@ -16,7 +16,7 @@ import {
   useCabinetKinds,
   VIEWS,
   type UnderWay,
-} from '../../../shared/cabinet'
+} from '../../../shared/sitting/cabinet'
 
 type Kind = keyof typeof CABINET
 type Amount = keyof typeof EMPHASES

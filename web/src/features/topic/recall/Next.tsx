@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useLocation } from 'react-router'
 import { queries } from '../../../api/queries'
-import type { UnderWay } from '../../../shared/cabinet'
-import { DueRecall } from '../../../shared/DueRecall'
+import type { UnderWay } from '../../../shared/sitting/cabinet'
+import { DueRecall } from '../../../shared/topic/DueRecall'
 
 /** After something was asked for: what else is due today. */
 export function Next({ after }: { after: string }) {

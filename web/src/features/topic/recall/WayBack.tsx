@@ -1,5 +1,5 @@
 import { Link, useLocation } from 'react-router'
-import type { UnderWay } from '../../../shared/cabinet'
+import type { UnderWay } from '../../../shared/sitting/cabinet'
 import { LINE_LINK } from '../../../ui/Button'
 
 /** Back to the sitting that is being built, or to all there is. */

@@ -1,5 +1,5 @@
 import type { Schemas } from '../../../api/client'
-import { cabinetPicture } from '../../../shared/cabinet'
+import { cabinetPicture } from '../../../shared/sitting/cabinet'
 import { pictureAt } from '../../../shared/pictures'
 import { platePicture, type PlateData } from './Picture'
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Schemas } from '../api/client'
-import { queries } from '../api/queries'
-import { amendKept } from '../ui/useKept'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { amendKept } from '../../ui/useKept'
 
 type Begun = Schemas['BegunSitting']
 

@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answer, api, type Schemas } from '../api/client'
-import { BOUNDS } from '../api/generated/bounds'
-import { queries } from '../api/queries'
-import { Button } from '../ui/Button'
-import { TextField } from '../ui/Field'
-import { useFormats } from '../ui/locale'
-import { plural } from '../ui/plural'
-import { Refused } from '../ui/Refused'
-import { pictureAt } from './pictures'
+import { answer, api, type Schemas } from '../../api/client'
+import { BOUNDS } from '../../api/generated/bounds'
+import { queries } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
+import { Refused } from '../../ui/Refused'
+import { pictureAt } from '../pictures'
 
 type View = Schemas['GoalView']
 

@@ -1,5 +1,5 @@
-import type { Schemas } from '../api/client'
-import { noun, plural } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import { noun, plural } from '../../ui/plural'
 
 const WIDTH = 9
 const HEIGHT = 26

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../../api/client'
 
 /** What a resource is. */
 export const RESOURCE_KINDS: Record<Schemas['ResourceFields']['kind'], string> = {

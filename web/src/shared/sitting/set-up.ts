@@ -1,5 +1,5 @@
-import type { Schemas } from '../api/client'
-import { plural } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import { plural } from '../../ui/plural'
 
 /** What sittings tell about setting up, and how much that rests on. */
 export function setUpText({ minutes, sittings, days, ownMinutes, learned }: Schemas['SetUp']): string {

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { answer, api, type Schemas } from '../api/client'
-import { refreshAll } from '../api/queries'
-import { useNotice } from '../ui/Notices'
+import { answer, api, type Schemas } from '../../api/client'
+import { refreshAll } from '../../api/queries'
+import { useNotice } from '../../ui/Notices'
 
 /** Tells how deep a topic is reached. */
 export function useDepth(topic: string) {

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import type { ChangeEvent } from 'react'
-import type { Schemas } from '../api/client'
-import { queries } from '../api/queries'
-import { SelectField, type Wrong } from '../ui/Field'
-import { upperFirst } from '../ui/text'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { SelectField, type Wrong } from '../../ui/Field'
+import { upperFirst } from '../../ui/text'
 
 /** One of the exercises of all courses that are followed: this week's first, then course by course and week by week. */
 export function ExerciseField({

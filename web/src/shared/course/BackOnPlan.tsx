@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Schemas } from '../api/client'
-import { queries } from '../api/queries'
-import { ChangeSheet } from './plan/ChangeSheet'
-import { Button } from '../ui/Button'
-import { useFormats, type Formats } from '../ui/locale'
-import { plural } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { ChangeSheet } from '../plan/ChangeSheet'
+import { Button } from '../../ui/Button'
+import { useFormats, type Formats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 
 type Way = Schemas['WayBackView']
 

@@ -1,6 +1,6 @@
-import type { Schemas } from '../api/client'
-import type { Formats } from '../ui/locale'
-import { upperFirst } from '../ui/text'
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../ui/locale'
+import { upperFirst } from '../../ui/text'
 
 export type Habit = Schemas['TendencyView']
 

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Schemas } from '../api/client'
-import { queries } from '../api/queries'
-import { pictureAt } from './pictures'
-import { plural } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import { queries } from '../../api/queries'
+import { pictureAt } from '../pictures'
+import { plural } from '../../ui/plural'
 
 type Hung = Schemas['SeenPicture']
 

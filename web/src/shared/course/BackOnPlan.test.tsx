@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
-import { show } from '../test-page'
+import { show } from '../../test-page'
 import { BackOnPlan } from './BackOnPlan'
 
 const figures = (more: object = {}) => ({

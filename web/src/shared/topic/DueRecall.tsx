@@ -1,8 +1,8 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../api/client'
-import { LINE_LINK } from '../ui/Button'
-import { useFormats } from '../ui/locale'
-import type { UnderWay } from './cabinet'
+import type { Schemas } from '../../api/client'
+import { LINE_LINK } from '../../ui/Button'
+import { useFormats } from '../../ui/locale'
+import type { UnderWay } from '../sitting/cabinet'
 import { recallAt, WAYS } from './recall'
 
 /** Something to be recalled: a link to it, in which way, and about how long it takes. */

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../api/client'
-import { LINE_LINK } from '../ui/Button'
+import type { Schemas } from '../../api/client'
+import { LINE_LINK } from '../../ui/Button'
 
 /** A set of references: how many are needed, there and not used yet, and the way to draw from it. */
 export function SetLine({ set }: { set: Schemas['SetOfReferences'] }) {

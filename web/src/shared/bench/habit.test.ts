@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { formats } from '../ui/locale'
+import { formats } from '../../ui/locale'
 import { habit, practiceSitting, said, type Habit } from './habit'
 
 const format = formats('en-GB')

@@ -1,6 +1,6 @@
-import type { Schemas } from '../api/client'
-import type { Formats } from '../ui/locale'
-import { noun } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import type { Formats } from '../../ui/locale'
+import { noun } from '../../ui/plural'
 
 type Terms = Schemas['QuotaTerms']
 

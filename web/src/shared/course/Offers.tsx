@@ -1,6 +1,6 @@
-import type { Schemas } from '../api/client'
-import { useFormats, type Formats } from '../ui/locale'
-import { noun, plural } from '../ui/plural'
+import type { Schemas } from '../../api/client'
+import { useFormats, type Formats } from '../../ui/locale'
+import { noun, plural } from '../../ui/plural'
 import { LoadStrip } from './LoadStrip'
 
 type Offer = Schemas['Offer']

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { queries } from '../api/queries'
-import { useFormats } from '../ui/locale'
-import { plural } from '../ui/plural'
+import { queries } from '../../api/queries'
+import { useFormats } from '../../ui/locale'
+import { plural } from '../../ui/plural'
 
 /** When the main course ends by its plan, and when it will by the weeks that were. */
 export function CourseEnd({ named = false }: { named?: boolean }) {

@@ -1,7 +1,7 @@
 import { render, renderHook, screen } from '@testing-library/react'
 import { expect, test } from 'vitest'
-import type { Schemas } from '../api/client'
-import { useFormats } from '../ui/locale'
+import type { Schemas } from '../../api/client'
+import { useFormats } from '../../ui/locale'
 import { OfferFacts, ownRoom } from './Offers'
 
 const format = renderHook(() => useFormats()).result.current
