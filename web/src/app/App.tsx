@@ -11,6 +11,7 @@ import { useTitle } from './useTitle'
 import { useTurn } from './useTurn'
 import { Frame } from './Frame'
 import { formats, Locale } from '../ui/locale'
+import { wording } from './wording'
 
 const CourseScreen = page(() => import('../features/course/CourseScreen'))
 const LibraryScreen = page(() => import('../features/course/library/LibraryScreen'))
@@ -95,7 +96,7 @@ function Opened({ settings }: { settings: Schemas['Settings'] }) {
         {cameTo}
       </p>
       <NoticesProvider>
-        <Suspense fallback={<p className="p-6">Reading…</p>}>
+        <Suspense fallback={<p className="p-6">{wording.reading()}</p>}>
           {settings.started ? (
             <Routes>
               <Route path="/sitting/:id" element={<RunningScreen />} />
@@ -113,7 +114,7 @@ function Opened({ settings }: { settings: Schemas['Settings'] }) {
 function Framed() {
   return (
     <Frame>
-      <Suspense fallback={<p className="p-6">Reading…</p>}>
+      <Suspense fallback={<p className="p-6">{wording.reading()}</p>}>
         <Routes>
           <Route path="/" element={<Navigate to="/today" replace />} />
           <Route path="/today" element={<Today />} />
@@ -188,11 +189,12 @@ function Nowhere() {
   const { pathname } = useLocation()
   return (
     <div className="p-8">
-      <h1>No such page</h1>
+      <h1>{wording.noSuchPage()}</h1>
       <p>
-        Nothing lies at <code>{pathname}</code>. The tabs lead on, or go to{' '}
+        {wording.nothingLiesAt()} <code>{pathname}</code>
+        {wording.theTabsLeadOnOrGo()}{' '}
         <Link to="/today" className="underline underline-offset-4">
-          Today
+          {wording.today()}
         </Link>
         .
       </p>

@@ -9,10 +9,11 @@ import { useFormats } from '../ui/locale'
 import { isIn, SECTIONS } from './sections'
 import { useKeys } from './useKeys'
 import { useOpening } from '../ui/opening'
+import { wording } from './wording'
 
 const KeyList = lazy(() => import('./KeyList'))
 
-const TABS = [...SECTIONS, { path: '/settings', label: 'Settings' }]
+const TABS = [...SECTIONS, { path: '/settings', label: wording.settings() }]
 
 /** The spread with its head line, and the index tabs at its edge. */
 export function Frame({ children }: { children: ReactNode }) {
@@ -29,7 +30,7 @@ export function Frame({ children }: { children: ReactNode }) {
   return (
     <div className="wide:flex-row wide:pr-1 mx-auto flex max-w-[100rem] flex-col">
       <a href="#main" className="bg-ink text-paper absolute -top-20 left-2 z-50 p-2 focus:top-2">
-        To the page
+        {wording.toThePage()}
       </a>
       <div className="spread bg-paper rounded-paper wide:my-3.5 wide:ml-3.5 wide:min-h-[calc(100dvh-1.75rem)] flex min-h-[calc(100dvh-3.5rem)] min-w-0 flex-1 flex-col">
         <Head search={search} onHelp={() => setHelp(true)} />
@@ -51,10 +52,13 @@ function RunningSitting() {
     return null
   }
   return (
-    <aside aria-label="A sitting under way" className="no-print border-hairline wide:px-8 border-b px-4 py-2">
-      {sitting.paused ? 'A sitting is paused' : 'A sitting is running'}: {sitting.title}.{' '}
+    <aside
+      aria-label={wording.aSittingUnderWay()}
+      className="no-print border-hairline wide:px-8 border-b px-4 py-2"
+    >
+      {sitting.paused ? wording.aSittingIsPaused() : wording.aSittingIsRunning()}: {sitting.title}.{' '}
       <NavLink to={`/sitting/${sitting.id}`} className={LINE_LINK}>
-        Back to it
+        {wording.backToIt()}
       </NavLink>
     </aside>
   )
@@ -69,7 +73,7 @@ function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | n
       // How many lines the day and the course take on a narrow page shows when they are there.
       className={`border-hairline wide:px-8 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b px-4 py-3 ${isPending ? 'wide:visible invisible' : ''}`}
     >
-      <p className="font-serif text-xl font-medium">Humble Quill</p>
+      <p className="font-serif text-xl font-medium">{wording.humbleQuill()}</p>
       <p className="text-faded min-w-[min(12rem,100%)] flex-1">
         {today && <span className="text-ink font-medium">{format.longDay(today.day)}</span>}
         {course && (
@@ -78,7 +82,7 @@ function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | n
             {course.title}
             {course.week && (
               <>
-                , week {course.week} of {course.weeks}:{' '}
+                {wording.weekWeekOfWeeks({ week: course.week, weeks: course.weeks })}{' '}
                 <span className="text-ink font-medium">{course.weekTitle}</span>
               </>
             )}
@@ -90,7 +94,7 @@ function Head({ search, onHelp }: { search: React.RefObject<HTMLInputElement | n
         type="button"
         onClick={onHelp}
         className="no-print wide:inline-block hidden min-h-8"
-        aria-label="Keys"
+        aria-label={wording.keys()}
       >
         <Key name="?" />
       </button>
@@ -121,9 +125,9 @@ function SearchBox({ input }: { input: React.RefObject<HTMLInputElement | null> 
         ref={input}
         name="q"
         defaultValue={searched}
-        placeholder="Search"
+        placeholder={wording.search()}
         maxLength={200}
-        aria-label="Search entries and exercises"
+        aria-label={wording.searchEntriesAndExercises()}
         className="placeholder:text-faded min-h-8 w-36 bg-transparent px-1 max-sm:w-full pointer-coarse:min-h-11"
       />
       <span className="wide:inline hidden">
@@ -155,7 +159,7 @@ function Tabs() {
   return (
     <nav
       ref={tabs}
-      aria-label="Sections"
+      aria-label={wording.sections()}
       className="no-print bg-desk border-hairline wide:top-0 wide:h-dvh wide:w-12 wide:flex-col wide:flex-nowrap wide:gap-1 wide:border-0 wide:bg-transparent wide:pt-10 sticky bottom-0 z-30 flex flex-wrap border-t"
     >
       {TABS.map((tab) => (

@@ -10,21 +10,22 @@ import { DataSection } from '../features/ground/settings/DataSection'
 import { OwnSettings } from '../features/ground/settings/OwnSettings'
 import { PicturesSection } from '../features/ground/settings/PicturesSection'
 import { Waiting } from '../ui/Waiting'
+import { wording } from './wording'
 
 /** The parts of the page by the ids of their headings. */
 const PARTS = {
-  'what-for': 'What for',
-  time: 'Time',
-  counting: 'Counting days',
-  topics: 'Topics',
-  sittings: 'Sittings',
-  pages: 'Pages',
-  appointments: 'Fixed appointments',
-  pictures: 'Pictures to draw from',
-  feed: 'Calendar',
-  names: 'Names',
-  data: 'Your data',
-  copies: 'Copies',
+  'what-for': wording.whatFor(),
+  time: wording.time(),
+  counting: wording.countingDays(),
+  topics: wording.topics(),
+  sittings: wording.sittings(),
+  pages: wording.pages(),
+  appointments: wording.fixedAppointments(),
+  pictures: wording.picturesToDrawFrom(),
+  feed: wording.calendar(),
+  names: wording.names(),
+  data: wording.yourData(),
+  copies: wording.copies(),
 }
 
 /** All settings on one page, with an index of its parts. */
@@ -34,8 +35,8 @@ export default function SettingsScreen() {
   useShownPart(settings.isSuccess && sittings.isSuccess)
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>Settings</h1>
-      <nav aria-label="Parts of this page" className="no-print mt-1 flex flex-wrap gap-x-5">
+      <h1>{wording.settings()}</h1>
+      <nav aria-label={wording.partsOfThisPage()} className="no-print mt-1 flex flex-wrap gap-x-5">
         {Object.entries(PARTS).map(([id, name]) => (
           <a
             key={id}

@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from 'react'
 import { useLocation } from 'react-router'
+import { wording } from './wording'
 
-const NAME = 'Humble Quill'
+const NAME = wording.humbleQuill()
 
 /**
  * Calls the window as its page is headed, so that open windows and the browser's history tell pages apart.

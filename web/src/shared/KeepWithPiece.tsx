@@ -6,6 +6,7 @@ import { queries } from '../api/queries'
 import { Button } from '../ui/Button'
 import { SelectField } from '../ui/Field'
 import { useNotice } from '../ui/Notices'
+import { wording } from './wording'
 
 /** Keeps what was measured with a piece that is under way: it is written to what the piece is about. */
 export function KeepWithPiece({ words }: { words: string }) {
@@ -25,10 +26,10 @@ export function KeepWithPiece({ words }: { words: string }) {
       return answer(api.PUT('/api/pieces/{id}', { ...path, body: { version, fields: { ...fields, about } } }))
     },
     onSuccess: (kept) => {
-      say(`Kept with ${kept.fields.title}.`)
+      say(wording.keptWithTitle({ title: kept.fields.title }))
       return client.invalidateQueries({ queryKey: ['pieces'] })
     },
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   if (id === undefined) {
     return null
@@ -36,7 +37,7 @@ export function KeepWithPiece({ words }: { words: string }) {
   return (
     <span className="no-print flex flex-wrap items-end gap-x-3">
       {pieces.length > 1 && (
-        <SelectField label="Piece" value={id} onChange={(e) => setChosen(e.target.value)}>
+        <SelectField label={wording.piece()} value={id} onChange={(e) => setChosen(e.target.value)}>
           {pieces.map((p) => (
             <option key={p.id} value={p.id}>
               {p.fields.title}
@@ -45,7 +46,7 @@ export function KeepWithPiece({ words }: { words: string }) {
         </SelectField>
       )}
       <Button look="quiet" onClick={() => keep.mutate(id)} disabled={keep.isPending}>
-        Keep with {pieces.length > 1 ? 'this piece' : pieces[0]?.fields.title}
+        {wording.keepWith()} {pieces.length > 1 ? wording.thisPiece() : pieces[0]?.fields.title}
       </Button>
     </span>
   )

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { wording } from './wording'
 
 /** Where a sitting is built, with what is known already in the address. */
 function address(known: Record<string, string | number | null | undefined>): string {
@@ -52,7 +53,7 @@ export const beginPrompt = (
 /** A sitting for a warm-up of today. */
 export const beginWarmUp = ({ topic, minutes, imagined }: Schemas['WarmUpToday']) =>
   address({
-    title: `Warm up: ${topic}`,
+    title: wording.warmUpTopic({ topic }),
     topic,
     source: imagined ? 'imagination' : null,
     each: minutes * 60,

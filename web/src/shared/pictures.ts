@@ -1,4 +1,5 @@
 import { answer, api, type Schemas } from '../api/client'
+import { wording } from './wording'
 
 export type Picture = Schemas['PagePicture']
 
@@ -9,7 +10,7 @@ export const pictureAt = (id: string, size: 'SMALL' | 'LARGE') => `/api/pictures
 export const sendPicture = (file: File, signal?: AbortSignal) =>
   answer(
     api.PUT('/api/pictures/{id}', {
-      params: { path: { id: crypto.randomUUID() }, query: { name: file.name || 'pasted picture' } },
+      params: { path: { id: crypto.randomUUID() }, query: { name: file.name || wording.pastedPicture() } },
       headers: { 'Content-Type': 'application/octet-stream' },
       body: file as unknown as undefined,
       bodySerializer: (body: unknown) => body as BodyInit,

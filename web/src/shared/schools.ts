@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { plural } from '../ui/plural'
+import { wording } from './wording'
 
 /** A run by one school of counting days. */
 export type Streak = Schemas['StreakView']
@@ -18,56 +18,42 @@ type SchoolWords = {
 /** Schools that count days, where none or some of the week's days can still be missed. */
 const ofDays = (none: string, some: (missesLeft: number) => string) => (streak: Streak) => {
   if (streak.current === 0) {
-    return 'Any day begins a run; none can end just now.'
+    return wording.anyDayBeginsARunNone()
   }
   if (streak.openDays === 0) {
-    return 'Nothing in this week can end the run any more.'
+    return wording.nothingInThisWeekCanEnd()
   }
   return streak.missesLeft === 0 ? none : some(streak.missesLeft)
 }
 
 export const SCHOOLS: Record<Streak['rule'], SchoolWords> = {
   EVERY_DAY: {
-    name: 'Every day',
-    reasons: [
-      'One miss ends the run. Nothing to decide on a tired evening: it is simply done.',
-      'Suits short pages and set hours; a lost long run can hurt.',
-    ],
-    brief: 'one miss ends the run',
-    stillOpen: ofDays(
-      'By your rule every day that is not rest counts.',
-      (missesLeft) => `${plural(missesLeft, 'day')} of this week can still be missed.`,
+    name: wording.everyDay(),
+    reasons: [wording.oneMissEndsTheRunNothing(), wording.suitsShortPagesAndSetHours()],
+    brief: wording.oneMissEndsTheRun(),
+    stillOpen: ofDays(wording.byYourRuleEveryDayThat(), (missesLeft) =>
+      wording.daysOfThisWeekCanStill({ missesLeft }),
     ),
   },
   NEVER_TWICE: {
-    name: 'Never twice',
-    reasons: [
-      'A single miss does not end the run, two in a row do.',
-      'Life gets a day; the way back is always tomorrow. Lengths count practised days only.',
-    ],
-    brief: 'one miss is forgiven',
-    stillOpen: ofDays(
-      'No day of this week can be missed without ending the run.',
-      (missesLeft) =>
-        `${plural(missesLeft, 'day')} of this week can still be missed, as long as no two follow each other.`,
+    name: wording.neverTwice(),
+    reasons: [wording.aSingleMissDoesNotEnd(), wording.lifeGetsADayTheWay()],
+    brief: wording.oneMissIsForgiven(),
+    stillOpen: ofDays(wording.noDayOfThisWeekCan(), (missesLeft) =>
+      wording.daysOfThisWeekCanStill2({ missesLeft }),
     ),
   },
   WEEKLY_RHYTHM: {
-    name: 'Weekly rhythm',
-    reasons: [
-      'So many days a week, whichever they are; the run counts weeks.',
-      'Suits shifts and families; a week can still be saved until the days run out.',
-    ],
-    brief: 'so many days a week',
+    name: wording.weeklyRhythm(),
+    reasons: [wording.soManyDaysAWeekWhichever(), wording.suitsShiftsAndFamiliesAWeek()],
+    brief: wording.soManyDaysAWeek(),
     stillOpen: ({ current, openDays, stillNeeded, missesLeft }) => {
       if (stillNeeded > openDays) {
-        return current > 0
-          ? 'This week is too short for your rhythm; it counts neither way.'
-          : 'This week cannot reach your rhythm any more; the next one can.'
+        return current > 0 ? wording.thisWeekIsTooShortFor() : wording.thisWeekCannotReachYourRhythm()
       }
       return stillNeeded > 0
-        ? `${plural(stillNeeded, 'more day')} and this week has its rhythm; ${plural(missesLeft, 'day')} can still be missed.`
-        : 'This week has its rhythm.'
+        ? wording.moreDaysAndThisWeekHas({ stillNeeded, missesLeft })
+        : wording.thisWeekHasItsRhythm()
     },
   },
 }

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../api/client'
 import { BOUNDS } from '../api/generated/bounds'
 import { useNotice } from '../ui/Notices'
+import { wording } from './wording'
 
 type End = Schemas['OpenEndView']
 
@@ -18,7 +19,7 @@ export function useOpenEnds() {
   const client = useQueryClient()
   const say = useNotice()
   const onSuccess = () => client.invalidateQueries({ queryKey: ['what-for', 'open-ends'] })
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const settle = useMutation({
     mutationFn: ({ id, state }: Pick<End, 'id' | 'state'>) =>
       answer(api.PUT('/api/what-for/open-ends/{id}/state', { params: { path: { id } }, body: { state } })),
@@ -42,8 +43,8 @@ export function useOpenEnds() {
       { id: end.id, state },
       {
         onSuccess: () =>
-          say(state === 'LET_GO' ? 'Let go.' : 'Done.', {
-            label: 'Undo',
+          say(state === 'LET_GO' ? wording.letGo() : wording.done(), {
+            label: wording.undo(),
             run: () => settle.mutate({ id: end.id, state: 'OPEN' }),
           }),
       },

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../api/client'
 import { refreshAll } from '../api/queries'
 import { useNotice } from '../ui/Notices'
+import { wording } from './wording'
 
 type Quota = Schemas['QuotaView']
 
@@ -10,7 +11,7 @@ export function useQuotas() {
   const client = useQueryClient()
   const say = useNotice()
   const onSuccess = () => refreshAll(client)
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const of = ({ id, version }: Quota) => ({ path: { id }, query: { version } })
 
   const goOn = useMutation({
@@ -21,8 +22,8 @@ export function useQuotas() {
   const end = useMutation({
     mutationFn: (quota: Quota) => answer(api.POST('/api/quotas/{id}/end', { params: of(quota) })),
     onSuccess: (ended) => {
-      say(`Ended: ${ended.terms.title}. Its record stays.`, {
-        label: 'Go on with it',
+      say(wording.endedTitleItsRecordStays({ title: ended.terms.title }), {
+        label: wording.goOnWithIt(),
         run: () => goOn.mutate(ended),
       })
       return onSuccess()
@@ -32,7 +33,7 @@ export function useQuotas() {
   const remove = useMutation({
     mutationFn: (quota: Quota) => answer(api.DELETE('/api/quotas/{id}', { params: of(quota) })),
     onSuccess: () => {
-      say('The quota is removed; every entry stays.')
+      say(wording.theQuotaIsRemovedEveryEntry())
       return onSuccess()
     },
     onError,
@@ -46,7 +47,7 @@ export function useQuotas() {
         }),
       ),
     onSuccess: () => {
-      say('Kept.')
+      say(wording.kept())
       return onSuccess()
     },
     onError,
@@ -84,8 +85,8 @@ export function useQuotas() {
         }),
       ),
     onSuccess: (_, { quota, prompt }) => {
-      say(`Removed: ${prompt.words}`, {
-        label: 'Undo',
+      say(wording.removedWords({ words: prompt.words }), {
+        label: wording.undo(),
         run: () =>
           putPrompts.mutate(
             { quota, list: [prompt] },

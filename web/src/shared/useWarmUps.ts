@@ -2,12 +2,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import { refreshAll } from '../api/queries'
 import { useNotice } from '../ui/Notices'
+import { wording } from './wording'
 
 /** Puts a warm-up into today, and takes it out again. */
 export function useWarmUps() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const remove = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/warm-ups/{id}', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
@@ -20,7 +21,7 @@ export function useWarmUps() {
       return id
     },
     onSuccess: (id, { topic }) => {
-      say(`${topic} is a warm-up of today.`, { label: 'Undo', run: () => remove.mutate(id) })
+      say(wording.topicIsAWarmUpOf({ topic }), { label: wording.undo(), run: () => remove.mutate(id) })
       return refreshAll(client)
     },
     onError,

@@ -1,6 +1,7 @@
 import { useIsFetching, useQueryClient, type Query } from '@tanstack/react-query'
 import { useEffect, useState, type ReactNode } from 'react'
 import { Shown } from './shown'
+import { wording } from './wording'
 
 /** In milliseconds since something came: then a page is shown with what is there. */
 const LONGEST_WAIT = 1000
@@ -29,7 +30,7 @@ export function AllAtOnce({ children }: { children: ReactNode }) {
     <>
       {!shown && (
         <p className="text-faded absolute p-6" role="status">
-          Reading…
+          {wording.reading()}
         </p>
       )}
       <div className={shown ? 'contents' : 'invisible'}>

@@ -1,12 +1,13 @@
 import { Button } from './Button'
+import { wording } from './wording'
 
 /** Says that a form shows what was typed before, with the way out. */
 export function CameBack({ kept }: { kept: { back: boolean; startOver: () => void } }) {
   return kept.back ? (
     <p className="text-faded my-2 flex flex-wrap items-baseline gap-x-4">
-      Here is what you had typed and not kept.
+      {wording.hereIsWhatYouHadTyped()}
       <Button look="quiet" onClick={kept.startOver}>
-        Start over
+        {wording.startOver()}
       </Button>
     </p>
   ) : null

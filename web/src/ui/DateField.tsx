@@ -3,10 +3,13 @@ import { useRef, useState, type KeyboardEvent } from 'react'
 import { Field, type Wrong } from './Field'
 import { isDay, later } from './days'
 import { useFormats, type Formats } from './locale'
+import { wording } from './wording'
 
 /** What is wrong with a day; nothing while it is one or not typed yet. */
 export function dayFault(value: string, format: Formats): string | undefined {
-  return value === '' || isDay(value) ? undefined : `A date such as ${format.dayPattern}, not “${value}”.`
+  return value === '' || isDay(value)
+    ? undefined
+    : wording.aDateSuchAsDayPatternNot({ dayPattern: format.dayPattern, value })
 }
 
 /**
@@ -64,7 +67,7 @@ export function DateField({
       <button
         type="button"
         tabIndex={-1}
-        aria-label={`Calendar: ${label}`}
+        aria-label={wording.calendarLabel({ label })}
         className="text-faded hover:text-ink absolute top-5 right-0 grid size-9 place-items-center pointer-coarse:size-11"
         onClick={() => calendar.current?.showPicker?.()}
       >

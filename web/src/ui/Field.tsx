@@ -1,6 +1,7 @@
 import type { InputHTMLAttributes, ReactNode, SelectHTMLAttributes, TextareaHTMLAttributes } from 'react'
 import { useEffect, useId, useRef, useState } from 'react'
 import type { Told } from './Refused'
+import { wording } from './wording'
 
 /** What is wrong with what a field holds: a sentence that is true now, or what was refused. */
 export type Wrong = string | Told | undefined
@@ -80,7 +81,7 @@ function useFault<E extends HTMLInputElement | HTMLTextAreaElement>(
   const length = typeof value === 'string' ? value.length : 0
   const tooLong =
     maxLength !== undefined && length > maxLength
-      ? `At most ${maxLength} characters; these are ${length}.`
+      ? wording.atMostMaxLengthCharactersTheseAre({ maxLength, length })
       : undefined
   useEffect(() => box.current?.setCustomValidity(tooLong ?? ''), [tooLong])
   return { box, fault: tooLong ?? said }

@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react'
 import { Button } from './Button'
+import { wording } from './wording'
 
 type Props = {
   /** Which page it is; another one is tried anew. */
@@ -24,12 +25,12 @@ export class Mishap extends Component<Props, { error?: Error | undefined }> {
   override render() {
     return this.state.error ? (
       <div role="alert" className="p-8">
-        <h1>This page broke</h1>
+        <h1>{wording.thisPageBroke()}</h1>
         <p>
-          Everything that was saved is safe. What the page said: <code>{this.state.error.message}</code>
+          {wording.everythingThatWasSavedIsSafe()} <code>{this.state.error.message}</code>
         </p>
         <Button look="ink" className="mt-3" onClick={() => location.reload()}>
-          Open it again
+          {wording.openItAgain()}
         </Button>
       </div>
     ) : (

@@ -2,6 +2,7 @@ import { X } from 'lucide-react'
 import { createContext, useCallback, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
 import { IconButton } from './IconButton'
+import { wording } from './wording'
 
 type Notice = { id: number; text: string; action?: { label: string; run: () => void } | undefined }
 type Say = (text: string, action?: Notice['action']) => void
@@ -38,7 +39,7 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
                   {notice.action.label}
                 </Button>
               )}
-              <IconButton icon={X} label="Put the notice away" onClick={() => setNotice(undefined)} />
+              <IconButton icon={X} label={wording.putTheNoticeAway()} onClick={() => setNotice(undefined)} />
             </span>
           </div>
         )}

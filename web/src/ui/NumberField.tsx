@@ -1,6 +1,7 @@
 import type { InputHTMLAttributes } from 'react'
 import { Field, type Wrong } from './Field'
 import { useFormats, type Formats } from './locale'
+import { wording } from './wording'
 
 /** What a number may be; where a bound is left out there is none. */
 export type Bounds = { min?: number; max?: number }
@@ -23,23 +24,23 @@ export function readWithin(text: string, kind: NumberKind, format: Formats): num
 
 /** What a number may be, in words: "A whole number from 1 to 5". */
 function asked({ min, max, decimals }: NumberKind, format: Formats): string {
-  const begin = `A ${decimals ? '' : 'whole '}number`
+  const begin = wording.aDecimals({ decimals: Boolean(decimals) })
   if (min === undefined && max === undefined) {
     return begin
   }
   if (max === undefined) {
-    return `${begin} of ${format.number(min ?? 0)} or more`
+    return wording.beginOfMinOrMore({ begin, min: format.number(min ?? 0) })
   }
   return min === undefined
-    ? `${begin} of ${format.number(max)} at most`
-    : `${begin} from ${format.number(min)} to ${format.number(max)}`
+    ? wording.beginOfMaxAtMost({ begin, max: format.number(max) })
+    : wording.beginFromMinToMax({ begin, min: format.number(min), max: format.number(max) })
 }
 
 /** What is wrong with a number; nothing while it is good or not typed yet. */
 export function numberFault(text: string, kind: NumberKind, format: Formats): string | undefined {
   return text.trim() === '' || readWithin(text, kind, format) !== undefined
     ? undefined
-    : `${asked(kind, format)}, not “${text.trim()}”.`
+    : wording.kindNotTrim({ kind: asked(kind, format), trim: text.trim() })
 }
 
 /** A number, written the learner's way; what is outside its bounds is said at once and stays typed. */
@@ -66,7 +67,10 @@ export function NumberField({
   return (
     <Field
       inputMode={decimals ? 'decimal' : 'numeric'}
-      error={(empty ? `${asked(kind, format)} is needed.` : numberFault(typed, kind, format)) ?? error}
+      error={
+        (empty ? wording.kindIsNeeded({ kind: asked(kind, format) }) : numberFault(typed, kind, format)) ??
+        error
+      }
       {...rest}
     />
   )

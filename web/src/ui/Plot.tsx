@@ -1,5 +1,6 @@
 import { useId, useState } from 'react'
 import { scale } from './scale'
+import { wording } from './wording'
 
 /** A value at its place, with what it is in words. */
 export type Point = { x: number; y: number; label: string; strong?: boolean }
@@ -114,7 +115,9 @@ export function Plot({
         {chosen?.label}
       </p>
       <details className="text-sm">
-        <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">As a list</summary>
+        <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
+          {wording.asAList()}
+        </summary>
         <ol className="max-h-60 overflow-y-auto">
           {points.map((p, i) => (
             <li key={`${p.x} ${i}`}>{p.label}</li>

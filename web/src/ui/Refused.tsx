@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react'
 import { upperFirst } from './text'
-import { noun } from './plural'
 import { goToWrong } from './wrong'
+import { wording } from './wording'
 
 /** What is wrong with one field: its path in the request, and one sentence that may stand at it. */
 type Fault = { field: string; detail: string }
@@ -64,10 +64,7 @@ export function Refused({
     <p ref={place} role="alert" className={`text-sanguine ${className}`}>
       {faults.length === 0
         ? error.message
-        : [
-            marked > 0 && `Not kept yet; ${marked} ${noun(marked, 'field')} to put right.`,
-            ...elsewhere.map(said),
-          ]
+        : [marked > 0 && wording.notKeptYetMarkedFieldsTo({ marked }), ...elsewhere.map(said)]
             .filter(Boolean)
             .join(' ')}
     </p>

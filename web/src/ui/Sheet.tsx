@@ -2,6 +2,7 @@ import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import { createContext, useContext, useEffect, useRef, useState, type ReactNode } from 'react'
 import { Button } from './Button'
+import { wording } from './wording'
 
 const FIRST_FIELD = [
   'input:not([type=file]):not([type=radio]):not([tabindex="-1"])',
@@ -9,7 +10,7 @@ const FIRST_FIELD = [
   'select',
   'textarea',
 ]
-  .map((field) => `form ${field}:enabled`)
+  .map((field) => wording.formFieldEnabled({ field }))
   .join()
 
 const Leave = createContext<(() => void) | undefined>(undefined)
@@ -51,7 +52,7 @@ export function Sheet({
             <Dialog.Title className="text-2xl">{title}</Dialog.Title>
             <Dialog.Close
               className="grid size-9 shrink-0 place-items-center pointer-coarse:size-11"
-              aria-label="Close"
+              aria-label={wording.close()}
             >
               <X size={20} aria-hidden />
             </Dialog.Close>
@@ -83,10 +84,10 @@ function Asking({ onStay, onLeave }: { onStay: () => void; onLeave: () => void }
       role="alert"
       className="bg-paper border-ink sticky -bottom-5 mt-4 flex flex-wrap items-baseline gap-x-5 border-t-2 py-3 sm:-bottom-8"
     >
-      What you filled in is not kept yet.
-      <Button onClick={onStay}>Go on filling in</Button>
+      {wording.whatYouFilledInIsNot()}
+      <Button onClick={onStay}>{wording.goOnFillingIn()}</Button>
       <Button className="text-sanguine" onClick={onLeave}>
-        Throw it away
+        {wording.throwItAway()}
       </Button>
     </div>
   )
@@ -94,5 +95,5 @@ function Asking({ onStay, onLeave }: { onStay: () => void; onLeave: () => void }
 
 /** Puts the sheet away that this stands in, after asking where something was filled in. */
 export function Cancel() {
-  return <Button onClick={useContext(Leave)}>Cancel</Button>
+  return <Button onClick={useContext(Leave)}>{wording.cancel()}</Button>
 }

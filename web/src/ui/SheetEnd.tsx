@@ -1,12 +1,13 @@
 import { Button } from './Button'
 import { Refused } from './Refused'
 import { Cancel } from './Sheet'
+import { wording } from './wording'
 
 /** The foot of a sheet that keeps something: what was refused, then the choices. */
 export function SheetEnd({
   error,
   fields,
-  keep = 'Keep it',
+  keep = wording.keepIt(),
   disabled = false,
   onRemove,
 }: {
@@ -29,7 +30,7 @@ export function SheetEnd({
         <Cancel />
         {onRemove && (
           <Button className="text-sanguine ml-auto" onClick={onRemove}>
-            Remove
+            {wording.remove()}
           </Button>
         )}
       </div>

@@ -1,6 +1,7 @@
 import type { UseQueryResult } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Button } from './Button'
+import { wording } from './wording'
 
 /** What was refused is refused again. */
 const isRefused = (error: Error & { refused?: boolean }) => error.refused === true
@@ -20,13 +21,13 @@ export function Waiting<T>({
     return (
       <div role="alert" className="p-6">
         <p className="text-sanguine">{query.error.message}</p>
-        {!isRefused(query.error) && <Button onClick={() => query.refetch()}>Try again</Button>}
+        {!isRefused(query.error) && <Button onClick={() => query.refetch()}>{wording.tryAgain()}</Button>}
       </div>
     )
   }
   return (
     <p className="text-faded p-6" role="status">
-      Reading…
+      {wording.reading()}
     </p>
   )
 }

@@ -1,5 +1,6 @@
+import { wording } from './wording'
 /** Where something is typed or chosen by keyboard. */
-export const FIELDS = 'input, textarea, select, [contenteditable]'
+export const FIELDS = wording.inputTextareaSelectContenteditable()
 
 /** Whether the learner is in a field; no other may take the keyboard from it. */
 export const isTyping = () => document.activeElement?.matches(FIELDS) ?? false

@@ -10,6 +10,7 @@ import { Habits } from './Habits'
 import { InWords } from './InWords'
 import { OwnTemplates } from './OwnTemplates'
 import { finding, WAYS } from './text'
+import { wording } from './wording'
 
 /** All pairs, and the habits they show. */
 export default function BenchScreen() {
@@ -17,26 +18,21 @@ export default function BenchScreen() {
     <TwoLeaves>
       <Leaf aria-labelledby="bench">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-          <h1 id="bench">Bench</h1>
+          <h1 id="bench">{wording.bench()}</h1>
           <span className="flex gap-6">
             <Link to="/bench/measure" className={LINE_LINK}>
-              Measuring
+              {wording.measuring()}
             </Link>
             <Link to="/bench/new" className={LINE_LINK}>
-              Another pair
+              {wording.anotherPair()}
             </Link>
           </span>
         </div>
-        <p className="text-faded max-w-prose">
-          Your drawing beside its reference: where it differs, and what to put right first.
-        </p>
+        <p className="text-faded max-w-prose">{wording.yourDrawingBesideItsReferenceWhere()}</p>
         <Waiting query={useQuery(queries.comparisons())}>
           {(lines) =>
             lines.length === 0 ? (
-              <p className="mt-4">
-                No pair yet. Draw a figure of the cabinet, photograph the page, and hold it beside its
-                reference.
-              </p>
+              <p className="mt-4">{wording.noPairYetDrawAFigure()}</p>
             ) : (
               <ul className="mt-4">
                 {lastTries(lines).map((line) => (
@@ -47,11 +43,11 @@ export default function BenchScreen() {
           }
         </Waiting>
       </Leaf>
-      <Leaf second aria-label="Habits">
+      <Leaf second aria-label={wording.habits()}>
         <Habits />
         <InWords />
         <a href="/api/bench/figures.csv" className={LINE_LINK} download>
-          All figures as CSV
+          {wording.allFiguresAsCsv()}
         </a>
         <OwnTemplates />
       </Leaf>
@@ -83,18 +79,19 @@ function Line({ line }: { line: Schemas['ComparisonLine'] }) {
       <div className="min-w-0">
         <Link to={`/bench/${line.id}`} className="font-serif text-lg underline underline-offset-4">
           {line.title || line.template}
-          {line.tries > 1 && `, try ${line.number} of ${line.tries}`}
+          {line.tries > 1 && wording.tryNumberOfTries({ number: line.number, tries: line.tries })}
         </Link>
         <p className="text-faded text-sm">
           {format.fullDay(line.day)} · {WAYS[line.way]}
-          {line.meanOffset != null && ` · ${format.number(Math.round(line.meanOffset * 1000) / 10)} % off`}
+          {line.meanOffset != null &&
+            wording.meanOffsetOff({ meanOffset: format.number(Math.round(line.meanOffset * 1000) / 10) })}
         </p>
         <p className="text-sm">
           {first
             ? first.join(' ')
             : line.meanOffset == null
-              ? 'Not measured yet.'
-              : 'Nothing beyond the tolerance.'}
+              ? wording.notMeasuredYet()
+              : wording.nothingBeyondTheTolerance()}
         </p>
       </div>
     </li>

@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { noun, plural } from '../../ui/plural'
 import type { Change } from './useComparison'
 import { finding, lineUp, SIDE_WORDS, type Comparison, type Finding, type Held } from './text'
+import { wording } from './wording'
 
 /** What to put right first, then everything that was measured. */
 export function Findings({ comparison, change }: { comparison: Comparison; change: Change }) {
@@ -13,10 +13,8 @@ export function Findings({ comparison, change }: { comparison: Comparison; chang
   if (!held) {
     return (
       <>
-        <h2>Fix first</h2>
-        <p className="text-faded">
-          Set two landmarks or more on your drawing; after three the places of the others are proposed.
-        </p>
+        <h2>{wording.fixFirst()}</h2>
+        <p className="text-faded">{wording.setTwoLandmarksOrMoreOn()}</p>
       </>
     )
   }
@@ -26,15 +24,16 @@ export function Findings({ comparison, change }: { comparison: Comparison; chang
   const open = later.filter((f) => !fields.refused.includes(f.key))
   return (
     <>
-      <h2 className="border-ink border-b">Fix first</h2>
+      <h2 className="border-ink border-b">{wording.fixFirst()}</h2>
       {SIDE_WORDS[held.sides.verdict] !== '' && held.counting > 2 && <p>{SIDE_WORDS[held.sides.verdict]}</p>}
       {held.sides.ask.map((p) => (
         <p key={p.left}>
-          Are {p.left} and {p.right} exchanged? <Exchange pair={p} change={change} />
+          {wording.areLeftAndRightExchanged({ left: p.left, right: p.right })}{' '}
+          <Exchange pair={p} change={change} />
         </p>
       ))}
       {held.first.length === 0 && judged && (
-        <p>Nothing is off by more than the tolerance in {plural(held.counting, 'landmark')}.</p>
+        <p>{wording.nothingIsOffByMoreThan({ counting: held.counting })}</p>
       )}
       <ol>
         {held.first.map((f, i) => (
@@ -43,25 +42,28 @@ export function Findings({ comparison, change }: { comparison: Comparison; chang
       </ol>
       {open.length > 0 && (
         <p className="text-faded text-sm">
-          {plural(open.length, 'more thing is', 'more things are')} not judged before{' '}
-          {noun(held.first.length, 'this is', 'these are')} right.
+          {wording.moreThingsAreNotJudgedBefore({ open: open.length, first: held.first.length })}
         </p>
       )}
       {fields.refused.length > 0 && (
         <p className="text-faded text-sm">
-          {plural(fields.refused.length, 'finding was', 'findings were')} meant so.{' '}
+          {wording.findingsWereMeantSo({ refused: fields.refused.length })}{' '}
           <Button look="quiet" onClick={() => change(() => ({ refused: [] }))}>
-            Judge them again
+            {wording.judgeThemAgain()}
           </Button>
         </p>
       )}
       <Lines held={held} />
       {judged && held.tilt && (
         <p>
-          You drew <strong>{format.percent(held.tilt.share)}</strong> of the tilt
+          {wording.youDrew()} <strong>{format.percent(held.tilt.share)}</strong> {wording.ofTheTilt()}
           <span className="text-faded">
             {' '}
-            ({format.percent(held.tilt.low)} to {format.percent(held.tilt.high)}, {held.tilt.of} parts)
+            {wording.lowToHighOfParts({
+              low: format.percent(held.tilt.low),
+              high: format.percent(held.tilt.high),
+              of: held.tilt.of,
+            })}
           </span>
           .
         </p>
@@ -69,24 +71,26 @@ export function Findings({ comparison, change }: { comparison: Comparison; chang
       {judged &&
         held.depths.map((d) => (
           <p key={d.name}>
-            Of the foreshortening of the {d.name} you drew <strong>{format.percent(d.share)}</strong>.
+            {wording.ofTheForeshorteningOfTheName({ name: d.name })}{' '}
+            <strong>{format.percent(d.share)}</strong>.
           </p>
         ))}
       {judged &&
         held.tapers.map((t) => (
           <p key={t.name}>
-            The far end of the {t.name} is <strong>{format.percent(t.share)}</strong> as broad as it should
-            be.
+            {wording.theFarEndOfTheName({ name: t.name })} <strong>{format.percent(t.share)}</strong>{' '}
+            {wording.asBroadAsItShouldBe()}
           </p>
         ))}
       {judged &&
         held.areas.map((a) => (
           <p key={a.name}>
-            The area of the {a.name} is <strong>{format.percent(a.share)}</strong> of the true one.
+            {wording.theAreaOfTheNameIs({ name: a.name })} <strong>{format.percent(a.share)}</strong>{' '}
+            {wording.ofTheTrueOne()}
           </p>
         ))}
       <Button look="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
-        {all ? 'Hide the figures' : `All figures of ${plural(held.parts.length, 'part')}`}
+        {all ? wording.hideTheFigures() : wording.allFiguresOfParts({ parts: held.parts.length })}
       </Button>
       {all && <Figures held={held} later={open} />}
     </>
@@ -106,9 +110,9 @@ function Line({ number, finding: f, onRefuse }: { number: number; finding: Findi
         look="quiet"
         className="no-print ml-auto"
         onClick={onRefuse}
-        aria-label={`Meant so: ${f.subject}`}
+        aria-label={wording.meantSoSubject({ subject: f.subject })}
       >
-        Meant so
+        {wording.meantSo()}
       </Button>
     </li>
   )
@@ -121,7 +125,7 @@ function Lines({ held }: { held: Held }) {
   }
   return (
     <>
-      <h2 className="mt-4">Line-ups</h2>
+      <h2 className="mt-4">{wording.lineUps()}</h2>
       {held.lineUps.map((l) => (
         <p key={`${l.one} ${l.other}`}>{lineUp(l, format)}</p>
       ))}
@@ -142,7 +146,7 @@ function Exchange({ pair, change }: { pair: { left: string; right: string }; cha
         change((was) => ({ drawn: was.drawn.map((p) => ({ ...p, name: other.get(p.name) ?? p.name })) }))
       }
     >
-      Exchange them
+      {wording.exchangeThem()}
     </Button>
   )
 }
@@ -156,18 +160,18 @@ function Figures({ held, later }: { held: Held; later: Finding[] }) {
         const [what, figures] = finding(f, format)
         return (
           <p key={f.key} className="text-faded text-sm">
-            Later: {what} {figures}
+            {wording.laterWhatFigures({ what, figures })}
           </p>
         )
       })}
       <table className="w-full text-sm">
         <thead>
           <tr className="text-faded border-hairline border-b text-left">
-            <th className="font-normal">part</th>
-            <th className="font-normal">length</th>
-            <th className="font-normal">true tilt</th>
-            <th className="font-normal">yours</th>
-            <th className="font-normal">off</th>
+            <th className="font-normal">{wording.part()}</th>
+            <th className="font-normal">{wording.length()}</th>
+            <th className="font-normal">{wording.trueTilt()}</th>
+            <th className="font-normal">{wording.yours()}</th>
+            <th className="font-normal">{wording.off()}</th>
           </tr>
         </thead>
         <tbody>
@@ -183,8 +187,10 @@ function Figures({ held, later }: { held: Held; later: Finding[] }) {
         </tbody>
       </table>
       <p className="text-faded text-sm">
-        The drawing was laid over by {held.onFoundation ? 'its foundation' : 'all its landmarks'}; on the
-        whole they lie {format.percent(held.meanOffset)} of the size from their places.
+        {wording.theDrawingWasLaidOverBy({
+          onFoundation: held.onFoundation,
+          meanOffset: format.percent(held.meanOffset),
+        })}
       </p>
     </>
   )

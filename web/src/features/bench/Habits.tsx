@@ -11,7 +11,7 @@ import { SelectField } from '../../ui/Field'
 import { isDay } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 const FEW = 3
 const MANY = 6
@@ -38,28 +38,24 @@ export function Habits({ template, few = false }: { template?: string; few?: boo
   const all = read?.templates ?? []
   const shown = all.filter((t) => template === undefined || t.template === template)
   if (shown.length === 0 && Object.keys(told).length === 0) {
-    return few ? null : (
-      <p className="text-faded">
-        Habits show after a few references of one kind, by the first unaided try of each.
-      </p>
-    )
+    return few ? null : <p className="text-faded">{wording.habitsShowAfterAFewReferences()}</p>
   }
   return (
     <section aria-labelledby="habits" className="mt-6">
-      <h2 id="habits">{few ? 'Your habit' : 'Your habits'}</h2>
+      <h2 id="habits">{few ? wording.yourHabit() : wording.yourHabits()}</h2>
       {!few && read && <Asking read={read} asked={asked} onAsk={setAsked} />}
-      {shown.length === 0 && <p className="text-faded">Nothing was compared of these drawings.</p>}
+      {shown.length === 0 && <p className="text-faded">{wording.nothingWasComparedOfTheseDrawings()}</p>}
       {shown.map((t) => (
         <div key={t.template} className="mb-4">
           <p className="text-faded text-sm">
             {!few && <strong className="text-ink">{t.template}: </strong>}
-            over {plural(t.comparisons, 'reference')}, first unaided tries only
+            {wording.overReferencesFirstUnaidedTriesOnly({ comparisons: t.comparisons })}
             {!few &&
               known(t).length > 0 &&
-              `; of so many things looked at ${format.number(Math.round(t.byChance * 10) / 10)} would stand out by chance alone`}
+              wording.ofSoManyThingsLookedAt({ byChance: format.number(Math.round(t.byChance * 10) / 10) })}
           </p>
           {known(t).length === 0 && (
-            <p className="text-faded">Nothing is said before {plural(t.missing, 'more reference')}.</p>
+            <p className="text-faded">{wording.nothingIsSaidBeforeMoreReferences({ missing: t.missing })}</p>
           )}
           <ul>
             {known(t)
@@ -71,7 +67,7 @@ export function Habits({ template, few = false }: { template?: string; few?: boo
           {!few && known(t).length > MANY && (
             <details>
               <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-                {plural(known(t).length - MANY, 'more was', 'more were')} looked at
+                {wording.moreWereLookedAt({ t: known(t).length - MANY })}
               </summary>
               <ul>
                 {known(t)
@@ -92,7 +88,7 @@ export function Habits({ template, few = false }: { template?: string; few?: boo
       ))}
       {!few && (
         <DateField
-          label="Before and after which day"
+          label={wording.beforeAndAfterWhichDay()}
           value={typed}
           error={dayFault(typed, format)}
           onChange={setTyped}
@@ -114,10 +110,15 @@ function Asking({
 }) {
   const own = (words: string[]) => Object.fromEntries(words.map((w) => [w, w]))
   const choices: [keyof Asked, string, string, Record<string, string>][] = [
-    ['source', 'Drawn from', 'anything', own(sources)],
-    ['medium', 'Drawn with', 'anything', own(media)],
-    ['length', 'One drawing took', 'any time', Object.fromEntries(lengths.map((l) => [l, POSE_LENGTHS[l]]))],
-    ['facet', 'Shows', 'anything', own(facets)],
+    ['source', wording.drawnFrom(), 'anything', own(sources)],
+    ['medium', wording.drawnWith(), 'anything', own(media)],
+    [
+      'length',
+      wording.oneDrawingTook(),
+      wording.anyTime(),
+      Object.fromEntries(lengths.map((l) => [l, POSE_LENGTHS[l]])),
+    ],
+    ['facet', wording.shows(), 'anything', own(facets)],
   ]
   return (
     <div className="no-print my-2 flex flex-wrap gap-x-6 gap-y-2">
@@ -159,7 +160,7 @@ function Line({
       say(words)
       return refreshAll(client)
     },
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   const take = useMutation({
     mutationFn: () =>
@@ -169,11 +170,11 @@ function Line({
           body: { template, kind: h.kind, part: h.part },
         }),
       ),
-    ...done('Taken as the aim for the next five.'),
+    ...done(wording.takenAsTheAimForThe()),
   })
   const end = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/bench/aims/{id}', { params: { path: { id } } })),
-    ...done('No aim any more.'),
+    ...done(wording.noAimAnyMore()),
   })
   const part = (value: number | null | undefined) =>
     value == null
@@ -188,18 +189,20 @@ function Line({
       <span className="text-faded ml-auto">{STANDING[h.standing]}</span>
       {parted && (
         <span className="w-full text-sm">
-          before {part(h.before)}, after {part(h.after)}
+          {wording.before()} {part(h.before)}
+          {wording.after()} {part(h.after)}
         </span>
       )}
       {h.aim && !h.aim.ended ? (
         <span className="w-full text-sm">
-          Your aim since {format.fullDay(h.aim.takenOn)}:{' '}
-          {h.aim.result
-            ? RESULT[h.aim.result]
-            : `${plural(h.aim.left, 'comparison')} more and it can be judged`}
-          .{' '}
+          {wording.yourAimSinceTakenOnResult({
+            takenOn: format.fullDay(h.aim.takenOn),
+            result: h.aim.result
+              ? RESULT[h.aim.result]
+              : wording.comparisonsMoreAndItCanBe({ left: h.aim.left }),
+          })}{' '}
           <Button look="quiet" onClick={() => end.mutate(h.aim?.id ?? '')}>
-            Let it go
+            {wording.letItGo()}
           </Button>
         </span>
       ) : (
@@ -207,9 +210,9 @@ function Line({
           <Button
             look={few ? 'line' : 'quiet'}
             onClick={() => take.mutate()}
-            aria-label={`Aim for the next five: ${what}`}
+            aria-label={wording.aimForTheNextFiveWhat({ what })}
           >
-            Aim for the next five
+            {wording.aimForTheNextFive()}
           </Button>
         )
       )}
@@ -217,9 +220,9 @@ function Line({
         <Link
           to={practiceSitting(h.practice, what)}
           className="text-faded no-print font-medium underline underline-offset-4"
-          aria-label={`Practise it: ${what}`}
+          aria-label={wording.practiseItWhat({ what })}
         >
-          Practise it
+          {wording.practiseIt()}
         </Link>
       )}
     </li>

@@ -6,8 +6,8 @@ import { said, STANDING } from '../../shared/bench/habit'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
 import { upperFirst } from '../../ui/text'
+import { wording } from './wording'
 
 type Said = Schemas['SaidHabitView']
 
@@ -19,10 +19,8 @@ export function InWords() {
   }
   return (
     <section aria-labelledby="in-words" className="mt-6">
-      <h2 id="in-words">In your own words</h2>
-      <p className="text-faded text-sm">
-        Read from “went wrong”, such as “arms too thin”. They are counted without figures.
-      </p>
+      <h2 id="in-words">{wording.inYourOwnWords()}</h2>
+      <p className="text-faded text-sm">{wording.readFromWentWrongSuchAs()}</p>
       <ul>
         {habits.map((h) => (
           <Line key={`${h.part} ${h.along}`} habit={h} />
@@ -45,10 +43,10 @@ function Line({ habit: h }: { habit: Said }) {
         }),
       ),
     onSuccess: () => {
-      say('It does not count any more.')
+      say(wording.itDoesNotCountAnyMore())
       return client.invalidateQueries({ queryKey: ['bench'] })
     },
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return (
     <li className={`border-hairline border-b py-1 ${h.standing === 'HOLDS' ? '' : 'text-faded'}`}>
@@ -57,9 +55,7 @@ function Line({ habit: h }: { habit: Said }) {
           <span className={h.standing === 'HOLDS' ? 'font-medium' : ''}>
             {upperFirst(said(h.part, h.along, more))}
           </span>
-          <span>
-            {Math.max(h.more, h.less)} of {plural(h.more + h.less, 'note')}
-          </span>
+          <span>{wording.moreOfNotes({ more: Math.max(h.more, h.less), more2: h.more + h.less })}</span>
           <span className="ml-auto">{STANDING[h.standing]}</span>
         </summary>
         <ul className="text-ink text-sm">
@@ -72,9 +68,9 @@ function Line({ habit: h }: { habit: Said }) {
               <Button
                 look="quiet"
                 onClick={() => misread.mutate(c.entry)}
-                aria-label={`Not meant so: ${c.text}`}
+                aria-label={wording.notMeantSoText({ text: c.text })}
               >
-                Not meant so
+                {wording.notMeantSo()}
               </Button>
             </li>
           ))}

@@ -2,6 +2,7 @@ import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import type { Comparison } from './text'
 import type { Change } from './useComparison'
+import { wording } from './wording'
 
 /** Every landmark by its name: whether it is set, was made up, or cannot be seen. */
 export function Landmarks({
@@ -15,11 +16,9 @@ export function Landmarks({
   return (
     <details className="no-print mt-2">
       <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-        Landmarks, one by one
+        {wording.landmarksOneByOne()}
       </summary>
-      <p className="text-faded text-sm">
-        What the reference does not show you had to invent; it stays on the picture and is not judged.
-      </p>
+      <p className="text-faded text-sm">{wording.whatTheReferenceDoesNotShow()}</p>
       <ul>
         {landmarks.map(({ name }) => {
           const set = fields.drawn.some((p) => p.name === name)
@@ -31,18 +30,18 @@ export function Landmarks({
                 <>
                   <Check
                     checked={fields.invented.includes(name)}
-                    aria-label={`Invented: ${name}`}
+                    aria-label={wording.inventedName({ name })}
                     onChange={(e) =>
                       change((was) => ({
                         invented: e.target.checked ? [...was.invented, name] : without(was.invented, name),
                       }))
                     }
                   >
-                    invented
+                    {wording.invented()}
                   </Check>
                   <Button
                     look="quiet"
-                    aria-label={`Take off: ${name}`}
+                    aria-label={wording.takeOffName({ name })}
                     onClick={() =>
                       change((was) => ({
                         drawn: was.drawn.filter((p) => p.name !== name),
@@ -50,26 +49,26 @@ export function Landmarks({
                       }))
                     }
                   >
-                    Take off
+                    {wording.takeOff()}
                   </Button>
                 </>
               )}
               {hidden ? (
                 <Button
                   look="quiet"
-                  aria-label={`It can be seen: ${name}`}
+                  aria-label={wording.itCanBeSeenName({ name })}
                   onClick={() => change((was) => ({ hidden: without(was.hidden, name) }))}
                 >
-                  It can be seen
+                  {wording.itCanBeSeen()}
                 </Button>
               ) : (
                 !set && (
                   <Button
                     look="quiet"
-                    aria-label={`It cannot be seen: ${name}`}
+                    aria-label={wording.itCannotBeSeenName({ name })}
                     onClick={() => change((was) => ({ hidden: [...was.hidden, name] }))}
                   >
-                    It cannot be seen
+                    {wording.itCannotBeSeen()}
                   </Button>
                 )
               )}

@@ -8,38 +8,45 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { LandmarkPicture } from '../../shared/picture/LandmarkPicture'
 import type { Comparison, Place } from './text'
 import { useComparison } from './useComparison'
+import { wording } from './wording'
 
 const WAYS = {
-  HEADS: 'heads tall',
-  UNIT: 'by a unit of its own',
-  PLUMB: 'plumb and level',
-  SQUARES: 'squares laid over',
-  EYE: 'eye level',
+  HEADS: wording.headsTall(),
+  UNIT: wording.byAUnitOfItsOwn(),
+  PLUMB: wording.plumbAndLevel(),
+  SQUARES: wording.squaresLaidOver(),
+  EYE: wording.eyeLevel(),
 }
 type Way = keyof typeof WAYS
 
 /** What is pressed, in its order. */
 const POINTS: Record<Way, string[]> = {
-  HEADS: ['top of the head', 'chin', 'soles'],
-  UNIT: ['one end of the unit', 'other end of the unit', 'one end of the length', 'other end of the length'],
-  PLUMB: ['the point'],
+  HEADS: [wording.topOfTheHead(), 'chin', 'soles'],
+  UNIT: [
+    wording.oneEndOfTheUnit(),
+    wording.otherEndOfTheUnit(),
+    wording.oneEndOfTheLength(),
+    wording.otherEndOfTheLength(),
+  ],
+  PLUMB: [wording.thePoint()],
   SQUARES: [],
-  EYE: ['first', 'second', 'third', 'fourth'].flatMap((edge) => [`${edge} edge, near`, `${edge} edge, far`]),
+  EYE: ['first', 'second', 'third', 'fourth'].flatMap((edge) => [
+    wording.edgeEdgeNear({ edge }),
+    wording.edgeEdgeFar({ edge }),
+  ]),
 }
 
 const HINTS: Record<Way, string> = {
-  HEADS: 'One head, from its top to the chin, is the unit of the whole height.',
-  UNIT: 'Any length is the unit of all others: press both ends of it, then both ends of a length.',
-  PLUMB:
-    'Everything on the upright line stands under or over the point, everything on the other is level with it.',
-  SQUARES: 'Whole squares, as they can be printed in true size for the paper.',
-  EYE: 'Two edges that lead away to the left, then two to the right; each pair is parallel in space and level.',
+  HEADS: wording.oneHeadFromItsTopTo(),
+  UNIT: wording.anyLengthIsTheUnitOf(),
+  PLUMB: wording.everythingOnTheUprightLineStands(),
+  SQUARES: wording.wholeSquaresAsTheyCanBe(),
+  EYE: wording.twoEdgesThatLeadAwayTo(),
 }
 
 /** Measuring on a picture of a pair. */
@@ -70,18 +77,18 @@ function MeasureOn({ comparison }: { comparison: Comparison }) {
     <TwoLeaves>
       <Leaf aria-labelledby="measure-on">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-          <h1 id="measure-on">Measuring on the picture</h1>
+          <h1 id="measure-on">{wording.measuringOnThePicture()}</h1>
           <Link to={`/bench/${comparison.id}`} className={LINE_LINK}>
-            The pair
+            {wording.thePair()}
           </Link>
         </div>
         <p role="status" className="min-h-6">
           {next ? (
             <>
-              Press: <strong>{next}</strong>.
+              {wording.press()} <strong>{next}</strong>.
             </>
           ) : (
-            'Drag what does not fit.'
+            wording.dragWhatDoesNotFit()
           )}
         </p>
         <div className="mt-2 max-w-xl">
@@ -102,10 +109,10 @@ function MeasureOn({ comparison }: { comparison: Comparison }) {
           />
         </div>
       </Leaf>
-      <Leaf second aria-label="What comes out">
+      <Leaf second aria-label={wording.whatComesOut()}>
         <div className="grid max-w-sm gap-3">
           <SelectField
-            label="Measure"
+            label={wording.measure()}
             value={way}
             onChange={(e) => choose(() => setWay(e.target.value as Way))}
           >
@@ -113,16 +120,16 @@ function MeasureOn({ comparison }: { comparison: Comparison }) {
           </SelectField>
           {comparison.attempt && (
             <SelectField
-              label="On"
+              label={wording.on()}
               value={yours ? 'yours' : 'reference'}
               onChange={(e) => choose(() => setYours(e.target.value === 'yours'))}
             >
-              <Options of={{ reference: 'the reference', yours: 'your drawing' }} />
+              <Options of={{ reference: wording.theReference2(), yours: wording.yourDrawing() }} />
             </SelectField>
           )}
           {way === 'SQUARES' && (
             <SelectField
-              label="Squares across"
+              label={wording.squaresAcross()}
               value={String(columns)}
               onChange={(e) => setColumns(Number(e.target.value))}
             >
@@ -136,7 +143,7 @@ function MeasureOn({ comparison }: { comparison: Comparison }) {
             to={`/bench/measure?width=${Math.round(100 * picture.ratio)}&height=100&columns=${columns}`}
             className={LINE_LINK}
           >
-            Carry it over to a paper
+            {wording.carryItOverToAPaper()}
           </Link>
         ) : (
           <p aria-live="polite" className="mt-3 font-serif text-xl">
@@ -148,7 +155,7 @@ function MeasureOn({ comparison }: { comparison: Comparison }) {
         )}
         {placed.length > 0 && (
           <Button look="quiet" onClick={() => setPlaced([])}>
-            Take all points off
+            {wording.takeAllPointsOff()}
           </Button>
         )}
       </Leaf>
@@ -169,7 +176,7 @@ function Keep({ comparison, words, at }: { comparison: Comparison; words: string
           change((was) => ({ notes: [...was.notes, { x: at?.x ?? 0.5, y: at?.y ?? 0.1, text: words }] }))
         }
       >
-        {kept ? 'Kept with the pair' : 'Keep with the pair'}
+        {kept ? wording.keptWithThePair() : wording.keepWithThePair()}
       </Button>
       <KeepWithPiece words={words} />
     </div>
@@ -250,11 +257,11 @@ function useResult(way: Way, placed: Place[], ratio: number): { words: string; l
     return { words: '', lines: [] }
   }
   if (way === 'HEADS') {
-    return { words: units ? `${one(units.count)} heads tall` : '', lines: [] }
+    return { words: units ? wording.countHeadsTall({ count: one(units.count) }) : '', lines: [] }
   }
   if (way === 'UNIT') {
     return {
-      words: units ? `The length is ${plural(Math.round(units.count * 100) / 100, 'unit')}.` : '',
+      words: units ? wording.theLengthIsUnits({ count: Math.round(units.count * 100) / 100 }) : '',
       lines: [],
     }
   }
@@ -266,13 +273,18 @@ function useResult(way: Way, placed: Place[], ratio: number): { words: string; l
     if (l && r && degrees != null && down != null) {
       const height = down * ratio
       return {
-        words: `The eye level lies ${
-          height < 0
-            ? 'above the picture'
-            : height > 1
-              ? 'below the picture'
-              : `${format.percent(height)} down`
-        }${Math.abs(degrees) < 1 ? ', level' : `, ${one(Math.abs(degrees))}° off level`}.`,
+        words: wording.theEyeLevelLiesHeightDegrees({
+          height:
+            height < 0
+              ? wording.aboveThePicture()
+              : height > 1
+                ? wording.belowThePicture()
+                : wording.heightDown({ height: format.percent(height) }),
+          degrees:
+            Math.abs(degrees) < 1
+              ? wording.level()
+              : wording.degreesOffLevel({ degrees: one(Math.abs(degrees)) }),
+        }),
         lines: [
           line(l.x, l.y, r.x, r.y),
           ...known
@@ -285,7 +297,7 @@ function useResult(way: Way, placed: Place[], ratio: number): { words: string; l
       }
     }
     return {
-      words: `${l ? 'The second two' : 'The first two'} edges are parallel in the picture: they meet nowhere.`,
+      words: wording.l({ l: Boolean(l) }),
       lines: [],
     }
   }

@@ -10,6 +10,7 @@ import { NumberField, readWithin, type NumberKind } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { useSettled } from '../../ui/useSettled'
+import { wording } from './wording'
 
 const PAUSE = 300
 const SIDE: NumberKind = { min: 0.1, max: 100_000, decimals: true }
@@ -24,14 +25,14 @@ export default function MeasureScreen() {
     <TwoLeaves>
       <Leaf aria-labelledby="measure">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-          <h1 id="measure">Measuring</h1>
+          <h1 id="measure">{wording.measuring()}</h1>
           <Link to="/bench" className={LINE_LINK}>
-            Bench
+            {wording.bench()}
           </Link>
         </div>
         <Grid />
       </Leaf>
-      <Leaf second aria-label="More helps">
+      <Leaf second aria-label={wording.moreHelps()}>
         <Heads />
         <ThirdPoint />
       </Leaf>
@@ -88,13 +89,13 @@ function Grid() {
   const one = (value: number) => format.number(Math.round(value * 10) / 10)
   return (
     <section aria-labelledby="grid" className="mt-3">
-      <h2 id="grid">Carry over by squares</h2>
+      <h2 id="grid">{wording.carryOverBySquares()}</h2>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
-        <NumberField label="Reference, width" {...width.field} />
-        <NumberField label="Reference, height" {...height.field} />
-        <Field label="Paper" value={paper} onChange={(e) => setPaper(e.target.value)} />
-        <NumberField label="Margin, mm" {...margin.field} />
-        <NumberField label="Squares across" {...columns.field} />
+        <NumberField label={wording.referenceWidth()} {...width.field} />
+        <NumberField label={wording.referenceHeight()} {...height.field} />
+        <Field label={wording.paper()} value={paper} onChange={(e) => setPaper(e.target.value)} />
+        <NumberField label={wording.marginMm()} {...margin.field} />
+        <NumberField label={wording.squaresAcross()} {...columns.field} />
       </div>
       {grid.error ? (
         <Refused error={grid.error} className="mt-3" />
@@ -105,16 +106,22 @@ function Grid() {
             <GridPicture view={grid.data} />
             <div>
               <p className="font-serif text-xl">
-                {grid.data.grid.columns} × {grid.data.grid.rows} squares
+                {wording.columnsRowsSquares({ columns: grid.data.grid.columns, rows: grid.data.grid.rows })}
               </p>
-              <p>On the reference {one(grid.data.grid.referenceCell)} each, in its own unit.</p>
-              <p>On the paper {one(grid.data.grid.paperCell)} mm each.</p>
+              <p>
+                {wording.onTheReferenceReferenceCellEachIn({
+                  referenceCell: one(grid.data.grid.referenceCell),
+                })}
+              </p>
+              <p>{wording.onThePaperPaperCellMmEach({ paperCell: one(grid.data.grid.paperCell) })}</p>
               <p className="text-faded">
-                With the reference told in millimetres it becomes {one(grid.data.enlarges)} times as large.
+                {wording.withTheReferenceToldInMillimetres({ enlarges: one(grid.data.enlarges) })}
               </p>
               <p className="text-faded">
-                Free paper: {one(grid.data.grid.left)} mm at each side, {one(grid.data.grid.top)} mm above and
-                below.
+                {wording.freePaperLeftMmAtEach({
+                  left: one(grid.data.grid.left),
+                  top: one(grid.data.grid.top),
+                })}
               </p>
               <a
                 href={`/api/measure/grid.pdf?${new URLSearchParams(
@@ -124,10 +131,16 @@ function Grid() {
                 target="_blank"
                 rel="noreferrer"
               >
-                Print it in true size
+                {wording.printItInTrueSize()}
               </a>
               <KeepWithPiece
-                words={`${grid.data.grid.columns} × ${grid.data.grid.rows} squares, ${one(grid.data.grid.paperCell)} mm each on ${known.paper}, ${one(grid.data.enlarges)} times as large.`}
+                words={wording.columnsRowsSquaresPaperCellMmEach({
+                  columns: grid.data.grid.columns,
+                  rows: grid.data.grid.rows,
+                  paperCell: one(grid.data.grid.paperCell),
+                  paper: known.paper,
+                  enlarges: one(grid.data.enlarges),
+                })}
               />
             </div>
           </div>
@@ -184,7 +197,11 @@ function GridPicture({
   )
 }
 
-const CANONS = { '7.5': 'usual, 7½ heads', '8': 'idealised, 8 heads', '5': 'a child of about five, 5 heads' }
+const CANONS = {
+  '7.5': wording.usual7Heads(),
+  '8': wording.idealised8Heads(),
+  '5': wording.aChildOfAboutFive5(),
+}
 
 function Heads() {
   const format = useFormats()
@@ -206,19 +223,19 @@ function Heads() {
   const one = (value: number) => format.number(Math.round(value * 10) / 10)
   return (
     <section aria-labelledby="heads">
-      <h2 id="heads">Heads tall, and room on the sheet</h2>
+      <h2 id="heads">{wording.headsTallAndRoomOnThe()}</h2>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
-        <Field label="Paper" value={paper} onChange={(e) => setPaper(e.target.value)} />
-        <NumberField label="Margin above and below, mm" {...margin.field} />
-        <NumberField label="How many heads" {...heads.field} />
+        <Field label={wording.paper()} value={paper} onChange={(e) => setPaper(e.target.value)} />
+        <NumberField label={wording.marginAboveAndBelowMm()} {...margin.field} />
+        <NumberField label={wording.howManyHeads()} {...heads.field} />
         <SelectField
-          label="A canon"
+          label={wording.aCanon()}
           value=""
           onChange={(e) =>
             heads.field.onChange({ target: { value: format.writeNumber(Number(e.target.value)) } })
           }
         >
-          <option value="">choose one</option>
+          <option value="">{wording.chooseOne()}</option>
           {Object.entries(CANONS).map(([value, name]) => (
             <option key={value} value={value}>
               {name}
@@ -233,11 +250,15 @@ function Heads() {
         known && (
           <>
             <p aria-live="polite" className="mt-2">
-              One head is <strong>{one(ruler.data.head)} mm</strong>. Marks from the upper edge:{' '}
-              {ruler.data.marks.map(one).join(', ')} mm.
+              {wording.oneHeadIs()} <strong>{wording.headMm({ head: one(ruler.data.head) })}</strong>
+              {wording.marksFromTheUpperEdgeJoin({ join: ruler.data.marks.map(one).join(', ') })}
             </p>
             <KeepWithPiece
-              words={`${one(ruler.data.heads)} heads on ${settled}: one head is ${one(ruler.data.head)} mm.`}
+              words={wording.headsHeadsOnSettledOneHead({
+                heads: one(ruler.data.heads),
+                settled,
+                head: one(ruler.data.head),
+              })}
             />
           </>
         )
@@ -265,11 +286,11 @@ function ThirdPoint() {
   const two = (value: number) => format.number(Math.round(value * 100) / 100)
   return (
     <section aria-labelledby="third" className="mt-6">
-      <h2 id="third">A third point from two angles</h2>
+      <h2 id="third">{wording.aThirdPointFromTwoAngles()}</h2>
       <div className="grid grid-cols-3 gap-x-6 gap-y-3">
-        <NumberField label="Known distance" {...base.field} />
-        <NumberField label="Angle at the first, °" {...first.field} />
-        <NumberField label="Angle at the second, °" {...second.field} />
+        <NumberField label={wording.knownDistance()} {...base.field} />
+        <NumberField label={wording.angleAtTheFirst()} {...first.field} />
+        <NumberField label={wording.angleAtTheSecond()} {...second.field} />
       </div>
       {point.error ? (
         <Refused error={point.error} className="mt-2" />
@@ -277,12 +298,12 @@ function ThirdPoint() {
         point.data &&
         known && (
           <p aria-live="polite" className="mt-2">
-            <strong>{two(point.data.along)}</strong> along from the first,{' '}
-            <strong>{two(point.data.up)}</strong> away from the line.{' '}
+            <strong>{two(point.data.along)}</strong> {wording.alongFromTheFirst()}{' '}
+            <strong>{two(point.data.up)}</strong> {wording.awayFromTheLine()}{' '}
             <span className="text-faded">
               {point.data.error == null
-                ? 'Read a degree wrong it may lie anywhere.'
-                : `Read a degree wrong it lies up to ${two(point.data.error)} elsewhere.`}
+                ? wording.readADegreeWrongItMay()
+                : wording.readADegreeWrongItLies({ error: two(point.data.error) })}
             </span>
           </p>
         )

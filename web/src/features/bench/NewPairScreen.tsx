@@ -14,6 +14,7 @@ import { Refused } from '../../ui/Refused'
 import { upperFirst } from '../../ui/text'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { newTold, type Told } from './text'
+import { wording } from './wording'
 
 type Kind = keyof typeof CABINET
 type View = keyof typeof VIEWS
@@ -21,7 +22,7 @@ type View = keyof typeof VIEWS
 const SHOWN = 6
 
 /** Where the cabinet shows what no template knows; and the usual one for other pictures. */
-const FREE_POINTS = 'free points'
+const FREE_POINTS = wording.freePoints()
 const FIGURE = 'figure'
 
 /** Chooses the two pictures of a pair. */
@@ -48,7 +49,7 @@ export default function NewPairScreen() {
       const reference: Told['reference'] = cabinet
         ? { from, seed, cabinet: kind, emphasis, view, picture: null }
         : { from, seed: null, cabinet: null, emphasis: null, view: null, picture: picture ?? null }
-      const title = upperFirst(cabinet ? `${CABINET[kind]}, number ${seed}` : used)
+      const title = upperFirst(cabinet ? wording.kindNumberSeed({ kind: CABINET[kind], seed }) : used)
       return answer(
         api.PUT('/api/bench/comparisons/{id}', {
           params: { path: { id: crypto.randomUUID() } },
@@ -68,24 +69,24 @@ export default function NewPairScreen() {
   return (
     <TwoLeaves>
       <Leaf aria-labelledby="reference">
-        <h1 id="reference">The reference</h1>
+        <h1 id="reference">{wording.theReference()}</h1>
         <div className="grid grid-cols-2 gap-x-6 gap-y-3">
           <SelectField
-            label="From"
+            label={wording.from()}
             value={from}
             onChange={(e) => {
               setFrom(e.target.value as typeof from)
               setPicture(undefined)
             }}
           >
-            <option value="CABINET">the cabinet, which knows its landmarks</option>
-            <option value="PAGE">a picture of a page</option>
-            <option value="FOLDER">your own folder of pictures</option>
+            <option value="CABINET">{wording.theCabinetWhichKnowsItsLandmarks()}</option>
+            <option value="PAGE">{wording.aPictureOfAPage()}</option>
+            <option value="FOLDER">{wording.yourOwnFolderOfPictures()}</option>
           </SelectField>
           {cabinet && (
             <>
               <SelectField
-                label="Shows"
+                label={wording.shows()}
                 value={kind}
                 onChange={(e) => {
                   setKind(e.target.value as Kind)
@@ -94,12 +95,16 @@ export default function NewPairScreen() {
               >
                 <Options of={CABINET} />
               </SelectField>
-              <SelectField label="Seen" value={view} onChange={(e) => setView(e.target.value as View)}>
+              <SelectField
+                label={wording.seen()}
+                value={view}
+                onChange={(e) => setView(e.target.value as View)}
+              >
                 <Options of={viewsOf(kind)} />
               </SelectField>
             </>
           )}
-          <SelectField label="Landmarks" value={used} onChange={(e) => setTemplate(e.target.value)}>
+          <SelectField label={wording.landmarks()} value={used} onChange={(e) => setTemplate(e.target.value)}>
             {templates.map((t) => (
               <option key={t.name} value={t.name}>
                 {t.name}, {t.landmarks}
@@ -122,7 +127,7 @@ export default function NewPairScreen() {
                 </li>
               ))}
             </ul>
-            <Button onClick={() => setFirst(first + SHOWN)}>Others</Button>
+            <Button onClick={() => setFirst(first + SHOWN)}>{wording.others()}</Button>
           </>
         ) : from === 'PAGE' ? (
           <Pictures chosen={picture} onChoose={setPicture} but={attempt} />
@@ -131,12 +136,10 @@ export default function NewPairScreen() {
         )}
       </Leaf>
       <Leaf second aria-labelledby="attempt">
-        <h1 id="attempt">Your drawing</h1>
-        <p className="text-faded">
-          A photograph from straight above shows most; straightened in Books, upright is known as well.
-        </p>
+        <h1 id="attempt">{wording.yourDrawing2()}</h1>
+        <p className="text-faded">{wording.aPhotographFromStraightAboveShows()}</p>
         <PutIn
-          label="Photograph or choose it"
+          label={wording.photographOrChooseIt()}
           folder={false}
           then={async (sent) => {
             setAttempt(sent.id)
@@ -150,9 +153,9 @@ export default function NewPairScreen() {
             disabled={(!cabinet && !picture) || make.isPending}
             onClick={() => make.mutate()}
           >
-            Hold it beside
+            {wording.holdItBeside()}
           </Button>
-          {!attempt && <span className="text-faded">Without a picture the true axes are shown alone.</span>}
+          {!attempt && <span className="text-faded">{wording.withoutAPictureTheTrueAxes()}</span>}
         </div>
         {make.error && <Refused error={make.error} />}
       </Leaf>
@@ -209,10 +212,13 @@ function Pictures({
     ...pages
       .slice(-RECENT)
       .reverse()
-      .map((p) => ({ id: p.picture, name: `${p.book} p ${p.number}, ${p.about}` })),
+      .map((p) => ({
+        id: p.picture,
+        name: wording.bookPNumberAbout({ book: p.book, number: p.number, about: p.about }),
+      })),
   ].filter((p) => p.id !== but)
   return (
-    <ul className="mt-3 grid grid-cols-4 gap-2" aria-label="Pictures of yours">
+    <ul className="mt-3 grid grid-cols-4 gap-2" aria-label={wording.picturesOfYours()}>
       {all.map((p) => (
         <li key={p.id}>
           <Chosen
@@ -238,14 +244,14 @@ function FolderPictures({
   const all = useQuery(queries.folderPictures()).data
   return all?.length === 0 ? (
     <p className="mt-3">
-      No picture is there. A folder is chosen in the{' '}
+      {wording.noPictureIsThereAFolder()}{' '}
       <Link to="/settings" className="underline underline-offset-4">
-        settings
+        {wording.settings()}
       </Link>
       .
     </p>
   ) : (
-    <ul className="mt-3 grid grid-cols-4 gap-2" aria-label="Pictures of your folder">
+    <ul className="mt-3 grid grid-cols-4 gap-2" aria-label={wording.picturesOfYourFolder()}>
       {all?.map((p) => (
         <li key={p.id}>
           <Chosen

@@ -4,17 +4,16 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import type { Told } from './text'
 import type { Change } from './useComparison'
+import { wording } from './wording'
 
 /** The learner's own words on the pair. */
 export function Notes({ fields, change }: { fields: Told; change: Change }) {
   const [text, setText] = useState('')
   return (
     <section aria-labelledby="notes" className="mt-6">
-      <h2 id="notes">Your notes</h2>
+      <h2 id="notes">{wording.yourNotes()}</h2>
       {fields.notes.length > 0 && fields.attempt && (
-        <p className="text-faded text-sm">
-          Each is pinned to your drawing: drag its number where it belongs.
-        </p>
+        <p className="text-faded text-sm">{wording.eachIsPinnedToYourDrawing()}</p>
       )}
       <ol className="list-inside list-decimal">
         {fields.notes.map((n, i) => (
@@ -22,10 +21,10 @@ export function Notes({ fields, change }: { fields: Told; change: Change }) {
             <span className="font-serif text-lg italic">{n.text}</span>{' '}
             <Button
               look="quiet"
-              aria-label={`Take off: ${n.text}`}
+              aria-label={wording.takeOffText({ text: n.text })}
               onClick={() => change((was) => ({ notes: was.notes.filter((_, j) => j !== i) }))}
             >
-              Take off
+              {wording.takeOff()}
             </Button>
           </li>
         ))}
@@ -42,13 +41,13 @@ export function Notes({ fields, change }: { fields: Told; change: Change }) {
         }}
       >
         <Field
-          label="What you saw yourself"
+          label={wording.whatYouSawYourself()}
           value={text}
           maxLength={BOUNDS.PinnedNote.text.maxLength}
           onChange={(e) => setText(e.target.value)}
         />
         <Button type="submit" disabled={text.trim() === ''}>
-          Note it
+          {wording.noteIt()}
         </Button>
       </form>
     </section>

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import type { Comparison, Held } from './text'
+import { wording } from './wording'
 
 const BLINK = 700
 
@@ -15,7 +16,7 @@ export function Overlay({ comparison, held }: { comparison: Comparison; held: He
   const { reference, attempt } = comparison
   const height = 1 / reference.ratio
   const { scale, degrees, x, y } = held.over
-  const over = `translate(${x} ${y}) rotate(${degrees}) scale(${scale})`
+  const over = wording.translateXYRotateDegreesScale({ x, y, degrees, scale })
   const truth = new Map(reference.places.map((p) => [p.name, { x: p.x, y: p.y / reference.ratio }]))
   const ratio = attempt?.ratio ?? 1
   const drawn = new Map(comparison.fields.drawn.map((p) => [p.name, { x: p.x, y: p.y / ratio }]))
@@ -32,7 +33,7 @@ export function Overlay({ comparison, held }: { comparison: Comparison; held: He
       <svg
         viewBox={`0 0 1 ${height}`}
         role="img"
-        aria-label="Your drawing laid over the reference"
+        aria-label={wording.yourDrawingLaidOverTheReference()}
         className="plate border-hairline w-full border [&_line]:[vector-effect:non-scaling-stroke]"
       >
         {reference.address && (
@@ -84,7 +85,7 @@ export function Overlay({ comparison, held }: { comparison: Comparison; held: He
       </svg>
       <figcaption className="flex flex-wrap items-center gap-x-4 text-sm">
         <label className="text-faded flex items-center gap-2">
-          laid over, {format.percent(opacity / 100)}
+          {wording.laidOverOpacity({ opacity: format.percent(opacity / 100) })}
           <input
             type="range"
             min={0}
@@ -97,10 +98,10 @@ export function Overlay({ comparison, held }: { comparison: Comparison; held: He
           />
         </label>
         <Button look="quiet" aria-pressed={blinks} onClick={() => setBlinks(!blinks)}>
-          {blinks ? 'Stop blinking' : 'Blink'}
+          {blinks ? wording.stopBlinking() : wording.blink()}
         </Button>
         <Button look="quiet" aria-pressed={differs} onClick={() => setDiffers(!differs)}>
-          {differs ? 'Laid over' : 'What differs'}
+          {differs ? wording.laidOver() : wording.whatDiffers()}
         </Button>
       </figcaption>
     </figure>

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { FileButton } from '../../ui/FileButton'
 import { textOf } from '../../ui/text-of'
 import { useNotice } from '../../ui/Notices'
+import { wording } from './wording'
 
 type Own = { id: string; name: string; file: string }
 
@@ -14,7 +15,7 @@ export function OwnTemplates() {
   const say = useNotice()
   const all = useQuery(queries.benchTemplates()).data ?? []
   const own = all.flatMap((t): Own[] => (t.id ? [{ id: t.id, name: t.name, file: t.file }] : []))
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const refresh = () => client.invalidateQueries({ queryKey: ['bench'] })
   const keep = useMutation({
     mutationFn: async ({ id, file }: { id: string; file: string | File }) =>
@@ -25,7 +26,7 @@ export function OwnTemplates() {
         }),
       ),
     onSuccess: () => {
-      say('The template can be chosen for a pair.')
+      say(wording.theTemplateCanBeChosenFor())
       return refresh()
     },
     onError,
@@ -34,8 +35,8 @@ export function OwnTemplates() {
     mutationFn: ({ id }: Own) =>
       answer(api.DELETE('/api/bench/templates/{id}', { params: { path: { id } } })),
     onSuccess: (_, { id, name, file }) => {
-      say(`${name} is no template any more; pairs keep their landmarks.`, {
-        label: 'Undo',
+      say(wording.nameIsNoTemplateAnyMore({ name }), {
+        label: wording.undo(),
         run: () => keep.mutate({ id, file }),
       })
       return refresh()
@@ -45,7 +46,7 @@ export function OwnTemplates() {
   return (
     <details className="mt-6">
       <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-        Templates of landmarks as files
+        {wording.templatesOfLandmarksAsFiles()}
       </summary>
       <ul>
         {all.map((t) => (
@@ -54,10 +55,10 @@ export function OwnTemplates() {
             <a
               href={`data:application/yaml,${encodeURIComponent(t.file)}`}
               download={`${t.name}.yaml`}
-              aria-label={`Take it out: ${t.name}`}
+              aria-label={wording.takeItOutName({ name: t.name })}
               className="underline underline-offset-4"
             >
-              Take it out
+              {wording.takeItOut()}
             </a>
             {own
               .filter((o) => o.id === t.id)
@@ -66,9 +67,9 @@ export function OwnTemplates() {
                   key={o.id}
                   look="quiet"
                   onClick={() => remove.mutate(o)}
-                  aria-label={`Remove ${o.name}`}
+                  aria-label={wording.removeName({ name: o.name })}
                 >
-                  Remove
+                  {wording.remove()}
                 </Button>
               ))}
           </li>
@@ -76,10 +77,10 @@ export function OwnTemplates() {
       </ul>
       <FileButton
         accept=".yaml,.yml,.json"
-        label="A template’s file"
+        label={wording.aTemplatesFile()}
         onFiles={([file]) => keep.mutate({ id: crypto.randomUUID(), file })}
       >
-        Bring a template in
+        {wording.bringATemplateIn()}
       </FileButton>
     </details>
   )

@@ -4,8 +4,9 @@ import { LandmarkPicture } from '../../shared/picture/LandmarkPicture'
 import { Overlay } from './Overlay'
 import { has, type Comparison, type Place } from './text'
 import type { Change } from './useComparison'
+import { wording } from './wording'
 
-const SHOWN = { OVER: 'laid over', YOURS: 'yours', REFERENCE: 'reference' }
+const SHOWN = { OVER: wording.laidOver2(), YOURS: wording.yours(), REFERENCE: wording.reference() }
 type Shown = keyof typeof SHOWN
 
 const withPlace = (places: Place[], place: Place) => [...places.filter((p) => p.name !== place.name), place]
@@ -43,7 +44,7 @@ export function PairPictures({
   const only = (which: Shown) => (shown === which ? '' : 'max-sm:hidden')
   return (
     <>
-      <div role="group" aria-label="Which picture" className="no-print mt-2 flex gap-x-5 sm:hidden">
+      <div role="group" aria-label={wording.whichPicture()} className="no-print mt-2 flex gap-x-5 sm:hidden">
         {(Object.keys(SHOWN) as Shown[])
           .filter((which) => which !== 'OVER' || held)
           .map((which) => (
@@ -82,10 +83,10 @@ export function PairPictures({
           />
           <figcaption className="text-faded text-sm">
             {reference.known
-              ? 'reference, landmarks known'
+              ? wording.referenceLandmarksKnown()
               : truthOpen
                 ? `reference: press where ${truthOpen} is`
-                : 'reference'}
+                : wording.reference()}
           </figcaption>
         </figure>
         <figure className={`${only('YOURS')} ${attempt?.keptPrivate ? 'no-print' : ''}`}>
@@ -109,12 +110,12 @@ export function PairPictures({
             />
           ) : (
             <p className="border-hairline text-faded grid aspect-square place-items-center border p-4">
-              No picture of the drawing yet.
+              {wording.noPictureOfTheDrawingYet()}
             </p>
           )}
           <figcaption className="text-faded text-sm">
-            yours: {fields.drawn.length} set
-            {proposed.length > 0 && `, ${proposed.length} proposed in pencil`}
+            {wording.yoursDrawnSet({ drawn: fields.drawn.length })}
+            {proposed.length > 0 && wording.proposedProposedInPencil({ proposed: proposed.length })}
           </figcaption>
         </figure>
       </div>

@@ -17,6 +17,7 @@ import { How, OnPaper, TrueAxes, TryAgain } from './PairTools'
 import { has, WAYS, type Comparison } from './text'
 import { Tries } from './Tries'
 import { useComparison } from './useComparison'
+import { wording } from './wording'
 
 /** An attempt beside its reference: landmarks left, what comes out right. */
 export default function PairScreen() {
@@ -43,9 +44,9 @@ function Pair({ comparison }: { comparison: Comparison }) {
     <TwoLeaves>
       <Leaf aria-labelledby="pair">
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-          <h1 id="pair">{fields.title || 'A pair'}</h1>
+          <h1 id="pair">{fields.title || wording.aPair()}</h1>
           <Link to="/bench" className={LINE_LINK}>
-            All pairs
+            {wording.allPairs()}
           </Link>
         </div>
         <p className="text-faded">
@@ -63,11 +64,11 @@ function Pair({ comparison }: { comparison: Comparison }) {
         />
         <div className="no-print mt-2 flex flex-wrap gap-x-5">
           <Button look="quiet" aria-pressed={axes} onClick={() => setAxes(!axes)}>
-            {axes ? 'Hide the true axes' : 'Show the true axes'}
+            {axes ? wording.hideTheTrueAxes() : wording.showTheTrueAxes()}
           </Button>
           <TryAgain comparison={comparison} />
           <Link to={`/bench/${comparison.id}/measure`} className={LINE_LINK}>
-            Measure on the picture
+            {wording.measureOnThePicture()}
           </Link>
         </div>
         {axes && <TrueAxes comparison={comparison} />}
@@ -81,7 +82,7 @@ function Pair({ comparison }: { comparison: Comparison }) {
           <Tries comparison={comparison} />
         </div>
       </Leaf>
-      <Leaf second aria-label="What comes out">
+      <Leaf second aria-label={wording.whatComesOut()}>
         <Findings comparison={comparison} change={change} />
         <How fields={fields} plumb={comparison.plumb} change={change} />
         <Notes fields={fields} change={change} />
@@ -119,31 +120,30 @@ function Placing({
       <p role="status" className="min-h-6">
         {open && comparison.attempt ? (
           <>
-            Press where <strong>{open}</strong> is.{' '}
+            {wording.pressWhere()} <strong>{open}</strong> {wording.is()}{' '}
             <Button look="quiet" onClick={() => onHide(open)}>
-              It cannot be seen
+              {wording.itCannotBeSeen()}
             </Button>
           </>
         ) : (
-          comparison.attempt && (rest ? 'The foundation is set.' : 'All landmarks are set.')
+          comparison.attempt && (rest ? wording.theFoundationIsSet() : wording.allLandmarksAreSet())
         )}
       </p>
       {comparison.attemptChanged && (
         <p>
-          The picture was turned or straightened since the landmarks were placed. What is said rests on how it
-          was; look whether they still fit.{' '}
+          {wording.thePictureWasTurnedOrStraightened()}{' '}
           <Button look="quiet" onClick={fit}>
-            They fit
+            {wording.theyFit()}
           </Button>
         </p>
       )}
       <div className="flex flex-wrap gap-x-5">
         <Check checked={quick} onChange={(e) => onQuick(e.target.checked)}>
-          A quick pass, {foundation} landmarks
+          {wording.aQuickPassFoundationLandmarks({ foundation })}
         </Check>
         {undo && (
           <Button look="quiet" onClick={undo}>
-            Undo the last step
+            {wording.undoTheLastStep()}
           </Button>
         )}
       </div>

@@ -11,18 +11,19 @@ import { useNotice } from '../../ui/Notices'
 import { pairSheet } from './pairSheet'
 import { finding, lineUp, WAYS, type Comparison, type Told } from './text'
 import type { Change } from './useComparison'
+import { wording } from './wording'
 
 /** How the parts of the reference truly lie. */
 export function TrueAxes({ comparison }: { comparison: Comparison }) {
   const format = useFormats()
   return (
     <table className="mt-2 w-full text-sm">
-      <caption className="text-faded text-left">How the reference truly lies</caption>
+      <caption className="text-faded text-left">{wording.howTheReferenceTrulyLies()}</caption>
       <thead>
         <tr className="text-faded border-hairline border-b text-left">
-          <th className="font-normal">part</th>
-          <th className="font-normal">tilt</th>
-          <th className="font-normal">length of the whole</th>
+          <th className="font-normal">{wording.part()}</th>
+          <th className="font-normal">{wording.tilt()}</th>
+          <th className="font-normal">{wording.lengthOfTheWhole()}</th>
         </tr>
       </thead>
       <tbody>
@@ -30,8 +31,11 @@ export function TrueAxes({ comparison }: { comparison: Comparison }) {
           <tr key={a.name}>
             <td>{a.name}</td>
             <td>
-              {format.number(Math.round(Math.abs(a.tilt)))}° from {a.fromPlumb ? 'plumb' : 'level'},{' '}
-              {a.tilt < 0 ? 'anticlockwise' : 'clockwise'}
+              {wording.tiltFromFromPlumb({
+                tilt: format.number(Math.round(Math.abs(a.tilt))),
+                fromPlumb: a.fromPlumb,
+                tilt2: a.tilt < 0,
+              })}
             </td>
             <td>{format.percent(a.length)}</td>
           </tr>
@@ -63,10 +67,10 @@ export function TryAgain({ comparison: { fields } }: { comparison: Comparison })
   return (
     <>
       <Link to={`/sitting?${sitting.toString()}`} className={LINE_LINK}>
-        Try it again
+        {wording.tryItAgain()}
       </Link>
       <Link to={`/bench/new?${pair.toString()}`} className={LINE_LINK}>
-        Another try is drawn
+        {wording.anotherTryIsDrawn()}
       </Link>
     </>
   )
@@ -77,11 +81,11 @@ export function How({ fields, plumb, change }: { fields: Told; plumb: boolean; c
   return (
     <details className="no-print mt-6">
       <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-        How it was drawn
+        {wording.howItWasDrawn()}
       </summary>
       <div className="grid gap-3">
         <SelectField
-          label="This try is"
+          label={wording.thisTryIs()}
           value={fields.way}
           onChange={(e) => {
             const way = e.target.value as Told['way']
@@ -94,10 +98,10 @@ export function How({ fields, plumb, change }: { fields: Told; plumb: boolean; c
           checked={fields.pushed}
           onChange={({ target: { checked } }) => change(() => ({ pushed: checked }))}
         >
-          Pushed: tilts exaggerated on purpose, judged against 1.2 times the true ones
+          {wording.pushedTiltsExaggeratedOnPurposeJudged()}
         </Check>
         <Check checked={plumb} onChange={({ target: { checked } }) => change(() => ({ plumb: checked }))}>
-          Upright is known on both pictures
+          {wording.uprightIsKnownOnBothPictures()}
         </Check>
       </div>
     </details>
@@ -105,9 +109,9 @@ export function How({ fields, plumb, change }: { fields: Told; plumb: boolean; c
 }
 
 const SHOWS = {
-  FAINT: 'faint, to draw over',
-  WHOLE: 'whole, to trace',
-  MARKS: 'its landmarks only, to begin from',
+  FAINT: wording.faintToDrawOver(),
+  WHOLE: wording.wholeToTrace(),
+  MARKS: wording.itsLandmarksOnlyToBeginFrom(),
 }
 
 /** What can be taken out of a pair, on paper or as a file. */
@@ -128,37 +132,42 @@ export function OnPaper({ comparison }: { comparison: Comparison }) {
       ]
       save(await pairSheet(comparison, title, words), `${title}.png`)
     },
-    onError: (error) => say(`No picture was made: ${error.message}`),
+    onError: (error) => say(wording.noPictureWasMadeMessage({ message: error.message })),
   })
   return (
     <details className="no-print mt-4">
       <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-        On paper, or as a file
+        {wording.onPaperOrAsAFile()}
       </summary>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <Button look="quiet" onClick={() => picture.mutate()} disabled={picture.isPending}>
-          Save as one picture
+          {wording.saveAsOnePicture()}
         </Button>
         <Button look="quiet" onClick={() => window.print()}>
-          Print, or keep as PDF
+          {wording.printOrKeepAsPdf()}
         </Button>
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
         <SelectField
-          label="The reference"
+          label={wording.theReference()}
           value={shows}
           onChange={(e) => setShows(e.target.value as keyof typeof SHOWS)}
         >
           <Options of={SHOWS} />
         </SelectField>
-        <Field label="Paper" value={paper} maxLength={60} onChange={(e) => setPaper(e.target.value)} />
+        <Field
+          label={wording.paper()}
+          value={paper}
+          maxLength={60}
+          onChange={(e) => setPaper(e.target.value)}
+        />
         <a
           href={`/api/bench/comparisons/${id}/sheet.pdf?${new URLSearchParams({ paper, shows }).toString()}`}
           className={LINE_LINK}
           target="_blank"
           rel="noreferrer"
         >
-          Print it at this size
+          {wording.printItAtThisSize()}
         </a>
       </div>
     </details>

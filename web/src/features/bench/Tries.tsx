@@ -2,8 +2,8 @@ import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
 import { Plot } from '../../ui/Plot'
-import { plural } from '../../ui/plural'
 import { changed, WAYS, type Comparison } from './text'
+import { wording } from './wording'
 
 /** All attempts of the same reference, with what became better. */
 export function Tries({ comparison }: { comparison: Comparison }) {
@@ -16,12 +16,17 @@ export function Tries({ comparison }: { comparison: Comparison }) {
     const t = tries[i]
     return t?.meanOffset == null
       ? ''
-      : `try ${i + 1}, ${format.fullDay(t.day)}: ${format.number(Math.round(t.meanOffset * 1000) / 10)} % off, ${WAYS[t.way]}`
+      : wording.tryIDayMeanOffsetOffWay({
+          i: i + 1,
+          day: format.fullDay(t.day),
+          meanOffset: format.number(Math.round(t.meanOffset * 1000) / 10),
+          way: WAYS[t.way],
+        })
   }
   const most = Math.max(1, ...known.map((p) => p.y))
   return (
     <section aria-labelledby="tries">
-      <h2 id="tries">{plural(tries.length, 'try', 'tries')}</h2>
+      <h2 id="tries">{wording.tries({ tries: tries.length })}</h2>
       {known.length > 1 && (
         <Plot
           name="mean offset of the landmarks in % of the size"
@@ -37,26 +42,24 @@ export function Tries({ comparison }: { comparison: Comparison }) {
         {tries.map((t, i) => (
           <li key={t.id}>
             {t.id === comparison.id ? (
-              <strong>Try {i + 1}</strong>
+              <strong>{wording.tryI({ i: i + 1 })}</strong>
             ) : (
               <Link to={`/bench/${t.id}`} className="underline underline-offset-4">
-                Try {i + 1}
+                {wording.tryI({ i: i + 1 })}
               </Link>
             )}
             <span className="text-faded">
               {' '}
               {t.meanOffset == null
-                ? 'not measured'
-                : `${format.number(Math.round(t.meanOffset * 1000) / 10)} % off`}
+                ? wording.notMeasured()
+                : wording.meanOffsetOff2({ meanOffset: format.number(Math.round(t.meanOffset * 1000) / 10) })}
               {`, ${WAYS[t.way]}`}
             </span>
             {t.changes.length > 0 && <Changes changes={t.changes} />}
           </li>
         ))}
       </ol>
-      {comparison.rest && (
-        <p className="text-faded">Three tries without change: rest, or take another reference.</p>
-      )}
+      {comparison.rest && <p className="text-faded">{wording.threeTriesWithoutChangeRestOr()}</p>}
     </section>
   )
 }

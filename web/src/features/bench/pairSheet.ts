@@ -1,4 +1,5 @@
 import type { Comparison } from './text'
+import { wording } from './wording'
 
 const WIDTH = 1680
 const GAP = 30
@@ -10,7 +11,7 @@ const ACROSS = (WIDTH - 4 * GAP) / 3
 
 /** Why a picture is not on the sheet. */
 const LEFT_OUT = 'left out: its page is kept private'
-const GONE = 'the picture is gone'
+const GONE = wording.thePictureIsGone()
 
 type Picture = { image: HTMLImageElement | undefined; why: string; ratio: number }
 
@@ -54,14 +55,14 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
   if (!pen) {
     throw new Error('this browser cannot draw the picture')
   }
-  pen.font = `24px "Alegreya Sans", sans-serif`
+  pen.font = wording.n24pxAlegreyaSansSansSerif()
   const lines = words.flatMap((w) => wrapped(pen, w, WIDTH - 2 * GAP))
   canvas.width = WIDTH
   canvas.height = Math.ceil(90 + height + 70 + lines.length * LINE + GAP)
   pen.fillStyle = PAPER
   pen.fillRect(0, 0, canvas.width, canvas.height)
   pen.fillStyle = INK
-  pen.font = `36px Alegreya, serif`
+  pen.font = wording.n36pxAlegreyaSerif()
   pen.fillText(title, GAP, 58)
   const top = 90
   const at = (i: number) => GAP + i * (ACROSS + GAP)
@@ -73,12 +74,12 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
       pen.strokeRect(at(i), top, ACROSS, ACROSS / ratio)
     }
     pen.fillStyle = FAINT
-    pen.font = `20px "Alegreya Sans", sans-serif`
+    pen.font = wording.n20pxAlegreyaSansSansSerif()
     pen.fillText(image ? name : `${name}: ${why}`, at(i), top + height + 28)
   }
   put(0, reference, 'reference')
   put(1, attempt, 'yours')
-  put(2, reference, 'laid over')
+  put(2, reference, wording.laidOver2())
   if (comparison.held && attempt.image) {
     const { scale, degrees, x, y } = comparison.held.over
     pen.save()
@@ -94,7 +95,7 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
     pen.restore()
   }
   pen.fillStyle = INK
-  pen.font = `24px "Alegreya Sans", sans-serif`
+  pen.font = wording.n24pxAlegreyaSansSansSerif()
   lines.forEach((line, i) => pen.fillText(line, GAP, top + height + 70 + i * LINE))
   return new Promise((resolve, reject) =>
     canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('the picture is too large')))),

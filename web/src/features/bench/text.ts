@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
 import { upperFirst } from '../../ui/text'
+import { wording } from './wording'
 
 export type Comparison = Schemas['ComparisonView']
 export type Told = Schemas['ComparisonFields']
@@ -13,13 +14,13 @@ export const has = (places: Place[], name: string) => places.some((p) => p.name 
 
 /** How an attempt came about. */
 export const WAYS: Record<Told['way'], string> = {
-  UNAIDED: 'unaided, first impression',
-  GUIDED: 'with my own guidelines',
-  CORRECTED: 'guidelines corrected after the reference',
-  TRACED: 'traced',
-  MEMORY: 'from memory',
-  OWN: 'own try before the solution',
-  AFTER: 'after the solution',
+  UNAIDED: wording.unaidedFirstImpression(),
+  GUIDED: wording.withMyOwnGuidelines(),
+  CORRECTED: wording.guidelinesCorrectedAfterTheReference(),
+  TRACED: wording.traced(),
+  MEMORY: wording.fromMemory(),
+  OWN: wording.ownTryBeforeTheSolution(),
+  AFTER: wording.afterTheSolution(),
 }
 
 const degrees = (value: number, format: Formats) => `${format.number(Math.round(Math.abs(value)))}°`
@@ -28,11 +29,11 @@ const degrees = (value: number, format: Formats) => `${format.number(Math.round(
 const UPRIGHT = 5
 
 /** Too little, too much, or the other way, of something that has a side. */
-export function measure(truth: number, yours: number): 'too little' | 'too much' | 'the other way' {
+export function measure(truth: number, yours: number): string {
   if (Math.abs(yours) >= 0.5 && Math.abs(truth) >= 0.5 && Math.sign(yours) !== Math.sign(truth)) {
-    return 'the other way'
+    return wording.theOtherWay()
   }
-  return Math.abs(yours) < Math.abs(truth) ? 'too little' : 'too much'
+  return Math.abs(yours) < Math.abs(truth) ? wording.tooLittle() : wording.tooMuch()
 }
 
 const named = (subject: string) => upperFirst(subject)
@@ -42,31 +43,43 @@ export function finding({ kind, subject, truth, yours }: Finding, format: Format
   switch (kind) {
     case 'LEAN':
       return Math.abs(truth) < 0.05
-        ? [`The whole is turned ${yours > 0 ? 'clockwise' : 'anticlockwise'}.`, degrees(yours, format)]
+        ? [wording.theWholeIsTurnedYours({ yours: yours > 0 }), degrees(yours, format)]
         : [
-            `The whole leans ${measure(truth, yours)}.`,
-            `Yours ${degrees(yours, format)} from the plumb line, true ${degrees(truth, format)}.`,
+            wording.theWholeLeansTruth({ truth: measure(truth, yours) }),
+            wording.yoursYoursFromThePlumbLine({
+              yours: degrees(yours, format),
+              truth: degrees(truth, format),
+            }),
           ]
     case 'TILT':
       if (Math.abs(truth) < UPRIGHT) {
         return [
-          `${named(subject)}: turned ${degrees(yours - truth, format)} ${yours > truth ? 'clockwise' : 'anticlockwise'}.`,
-          `It lies ${Math.abs(truth) < 0.5 ? 'plumb or level' : `${degrees(truth, format)} from plumb or level`}.`,
+          wording.subjectTurnedYoursYours2({
+            subject: named(subject),
+            yours: degrees(yours - truth, format),
+            yours2: yours > truth,
+          }),
+          wording.itLiesTruth({
+            truth:
+              Math.abs(truth) < 0.5
+                ? wording.plumbOrLevel()
+                : wording.truthFromPlumbOrLevel({ truth: degrees(truth, format) }),
+          }),
         ]
       }
       return [
-        `${named(subject)}: tilts ${measure(truth, yours)}.`,
-        `Yours ${degrees(yours, format)}, true ${degrees(truth, format)}.`,
+        wording.subjectTiltsTruth({ subject: named(subject), truth: measure(truth, yours) }),
+        wording.yoursYoursTrueTruth({ yours: degrees(yours, format), truth: degrees(truth, format) }),
       ]
     case 'LENGTH':
       return [
         `${named(subject)} ${format.percent(Math.abs(yours - 1))} ${yours < 1 ? 'short' : 'long'},`,
-        'measured against the rest.',
+        wording.measuredAgainstTheRest(),
       ]
     case 'PLACE':
       return [
-        `${named(subject)} lies aside.`,
-        `${format.percent(yours)} of the whole size from its place, though every part is right.`,
+        wording.subjectLiesAside({ subject: named(subject) }),
+        wording.yoursOfTheWholeSizeFrom({ yours: format.percent(yours) }),
       ]
   }
 }
@@ -74,25 +87,24 @@ export function finding({ kind, subject, truth, yours }: Finding, format: Format
 /** Two landmarks that should share a line, and how the attempt has them. */
 export function lineUp({ one, other, plumb, off }: Schemas['LineUp'], format: Formats, kept = false) {
   const truth = plumb
-    ? `${upperFirst(one)} stands over ${other}`
-    : `${upperFirst(one)} and ${other} are level`
+    ? wording.oneStandsOverOther({ one: upperFirst(one), other })
+    : wording.oneAndOtherAreLevel({ one: upperFirst(one), other })
   if (kept) {
-    return `${truth}; yours too.`
+    return wording.truthYoursToo({ truth })
   }
-  const way = plumb ? (off < 0 ? 'to the left' : 'to the right') : off < 0 ? 'higher' : 'lower'
+  const way = plumb ? (off < 0 ? wording.toTheLeft() : wording.toTheRight()) : off < 0 ? 'higher' : 'lower'
   return plumb
-    ? `${truth}; in yours it is ${format.percent(Math.abs(off))} ${way}.`
-    : `${truth}; in yours the first is ${format.percent(Math.abs(off))} ${way}.`
+    ? wording.truthInYoursItIsOff({ truth, off: format.percent(Math.abs(off)), way })
+    : wording.truthInYoursTheFirstIs({ truth, off: format.percent(Math.abs(off)), way })
 }
 
 /** What is to be said where left and right, or the whole, are the wrong way round. */
 export const SIDE_WORDS: Record<Held['sides']['verdict'], string> = {
   TRUE: '',
-  UNKNOWN: 'The landmarks lie on one line, so it cannot be told whether the drawing is mirrored.',
-  EXCHANGED: 'It fits when left and right are exchanged: were the landmarks placed on the other side?',
-  MIRRORED: 'It fits when it is seen in a mirror: is the picture mirrored?',
-  EITHER:
-    'It fits when left and right are exchanged, and as well in a mirror. Which is it: the names or the picture?',
+  UNKNOWN: wording.theLandmarksLieOnOneLine(),
+  EXCHANGED: wording.itFitsWhenLeftAndRight(),
+  MIRRORED: wording.itFitsWhenItIsSeen(),
+  EITHER: wording.itFitsWhenLeftAndRight2(),
 }
 
 /** A new comparison. */
@@ -118,17 +130,17 @@ export const newTold = (
 })
 
 const WHAT: Record<Finding['kind'], string> = {
-  LEAN: 'the lean of the whole',
-  TILT: 'tilt',
-  LENGTH: 'length',
-  PLACE: 'place',
+  LEAN: wording.theLeanOfTheWhole(),
+  TILT: wording.tilt(),
+  LENGTH: wording.length(),
+  PLACE: wording.place(),
 }
 
 const BECAME: [Schemas['ChangedFinding']['became'], string][] = [
-  ['GONE', 'right now'],
-  ['LESS', 'less off'],
-  ['MORE', 'more off'],
-  ['NEW', 'newly off'],
+  ['GONE', wording.rightNow()],
+  ['LESS', wording.lessOff()],
+  ['MORE', wording.moreOff()],
+  ['NEW', wording.newlyOff()],
 ]
 
 /** What became of differences since the try before: how many of each, and which; empty where nothing did. */

@@ -4,6 +4,7 @@ import { answer, api, Problem } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
 import type { Comparison, Told } from './text'
+import { wording } from './wording'
 
 /** What changes, from what was told so far. */
 export type Change = (change: (was: Told) => Partial<Told>) => void
@@ -51,7 +52,7 @@ export function useComparison(comparison: Comparison) {
       }
     },
     onError: (error) => {
-      say(`Not kept: ${error.message}`)
+      say(wording.notKeptMessage({ message: error.message }))
       void client.invalidateQueries({ queryKey: key })
     },
   })

@@ -19,7 +19,7 @@ import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import { Waiting } from '../../ui/Waiting'
 import { BINDINGS, TAKES, type Book } from './text'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 type Fields = Schemas['BookFields']
 
@@ -143,7 +143,7 @@ function Form({
     }
   }
   return (
-    <Sheet open onClose={onClose} title={book ? book.fields.name : 'A new book'}>
+    <Sheet open onClose={onClose} title={book ? book.fields.name : wording.aNewBook()}>
       <form
         className="grid grid-cols-2 gap-x-6 gap-y-3"
         onSubmit={(event) => {
@@ -155,14 +155,14 @@ function Form({
       >
         {last && (
           <p className="text-faded col-span-2">
-            A name and a format are enough.{' '}
+            {wording.aNameAndAFormatAre()}{' '}
             <Button look="quiet" onClick={sameAsLast}>
-              Same as {last.fields.name}
+              {wording.sameAsName({ name: last.fields.name })}
             </Button>
           </p>
         )}
         <Field
-          label="Name"
+          label={wording.name()}
           required
           maxLength={BOUNDS.BookFields.name.maxLength}
           value={f.name}
@@ -170,22 +170,26 @@ function Form({
           onChange={(e) => set({ name: e.target.value })}
         />
         <Field
-          label="Format"
-          hint="A4, B5 landscape, 21 x 29.7 cm or 9 x 12 in"
+          label={wording.format()}
+          hint={wording.a4B5Landscape21X29()}
           maxLength={BOUNDS.BookFields.format.maxLength}
           value={f.format}
           error={refusedAt(keep.error, 'format')}
           onChange={(e) => set({ format: e.target.value })}
         />
         <NumberField
-          label="Leaves, or empty"
-          hint={leaves ? plural(f.bothSides ? 2 * leaves : leaves, 'page') : 'sheets of paper, not pages'}
+          label={wording.leavesOrEmpty()}
+          hint={
+            leaves
+              ? wording.pages({ bothSides: f.bothSides ? 2 * leaves : leaves })
+              : wording.sheetsOfPaperNotPages()
+          }
           bounds={BOUNDS.BookFields.leaves}
           value={numbers.leaves}
           onChange={(e) => number({ leaves: e.target.value })}
         />
         <SelectField
-          label="Leaves are"
+          label={wording.leavesAre()}
           value={f.binding}
           onChange={(e) => set({ binding: e.target.value as Fields['binding'] })}
         >
@@ -193,27 +197,27 @@ function Form({
         </SelectField>
         <div className="col-span-2">
           <Check checked={f.bothSides} onChange={(e) => set({ bothSides: e.target.checked })}>
-            Both sides of a leaf are used
+            {wording.bothSidesOfALeafAre()}
           </Check>
         </div>
         {!more && (
           <p className="col-span-2">
             <Button look="quiet" onClick={() => setMore(true)}>
-              Paper, price, rules, what it is for
+              {wording.paperPriceRulesWhatItIs()}
             </Button>
           </p>
         )}
         {more && (
           <>
             <NumberField
-              label="Paper, g/m²"
+              label={wording.paperGM()}
               bounds={BOUNDS.BookFields.grams}
               value={numbers.grams}
               onChange={(e) => number({ grams: e.target.value })}
             />
             <div className="grid grid-cols-[1fr_5rem] gap-x-3">
               <NumberField
-                label="Price"
+                label={wording.price()}
                 decimals
                 bounds={PRICE}
                 value={numbers.price}
@@ -221,17 +225,21 @@ function Form({
                 onChange={(e) => number({ price: e.target.value })}
               />
               <Field
-                label="Currency"
+                label={wording.currency()}
                 maxLength={3}
-                placeholder="EUR"
+                placeholder={wording.eur()}
                 value={f.currency}
                 error={refusedAt(keep.error, 'currency')}
                 onChange={(e) => set({ currency: e.target.value })}
               />
             </div>
-            <DateField label="Opened on" value={f.opened ?? ''} onChange={(opened) => set({ opened })} />
             <DateField
-              label="Closed on, or empty"
+              label={wording.openedOn()}
+              value={f.opened ?? ''}
+              onChange={(opened) => set({ opened })}
+            />
+            <DateField
+              label={wording.closedOnOrEmpty()}
               value={f.closed ?? ''}
               error={refusedAt(keep.error, 'closed')}
               onChange={(closed) => set({ closed })}
@@ -239,7 +247,7 @@ function Form({
             <PaperList paper={f.paper} onChange={(paper) => set({ paper })} />
             <div className="col-span-2">
               <Checks
-                legend="Rules: asked about where your entries do not tell, never enforced"
+                legend={wording.rulesAskedAboutWhereYourEntries()}
                 of={
                   Object.fromEntries(Object.entries(RULES).map(([r, { name }]) => [r, name])) as Record<
                     Fields['rules'][number],
@@ -252,13 +260,13 @@ function Form({
             </div>
             <div className="col-span-2">
               <TextField
-                label="Written on its first page: what it is for. It is asked again when the book is closed"
+                label={wording.writtenOnItsFirstPageWhat()}
                 maxLength={BOUNDS.BookFields.goal.maxLength}
                 value={f.goal}
                 onChange={(e) => set({ goal: e.target.value })}
               />
               <Field
-                label="What its colours mean"
+                label={wording.whatItsColoursMean()}
                 maxLength={BOUNDS.BookFields.colours.maxLength}
                 value={f.colours}
                 onChange={(e) => set({ colours: e.target.value })}
@@ -266,13 +274,13 @@ function Form({
             </div>
             <div className="col-span-2">
               <Check checked={f.keptPrivate} onChange={(e) => set({ keptPrivate: e.target.checked })}>
-                Private: kept out of every sheet, print and document
+                {wording.privateKeptOutOfEverySheet()}
               </Check>
               <Check checked={f.notJudged} onChange={(e) => set({ notJudged: e.target.checked })}>
-                Not judged: no mark is asked, nor what went wrong; marks given before count for nothing
+                {wording.notJudgedNoMarkIsAsked()}
               </Check>
               <Check checked={f.notShown} onChange={(e) => set({ notShown: e.target.checked })}>
-                Not shown: nobody else looks at it, so that pages may fail
+                {wording.notShownNobodyElseLooksAt()}
               </Check>
             </div>
           </>
@@ -280,7 +288,7 @@ function Form({
         <SheetEnd
           error={keep.error}
           fields={['name', 'format', 'closed', 'price', 'currency']}
-          keep={book ? 'Keep it' : 'Open it'}
+          keep={book ? wording.keepIt() : wording.openIt()}
           disabled={!f.name.trim() || wrong || keep.isPending}
         />
       </form>
@@ -307,24 +315,24 @@ function PaperList({
     onChange(paper.map((p, i) => (i === at ? { ...p, ...some } : p)))
   return (
     <fieldset className="col-span-2">
-      <legend className="font-medium">What its paper takes</legend>
+      <legend className="font-medium">{wording.whatItsPaperTakes()}</legend>
       {paper.map((p, i) => (
         <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-4">
           <NameField
             kind="MEDIUM"
-            label="Medium"
+            label={wording.medium()}
             value={p.medium}
             onChange={(e) => put(i, { medium: e.target.value })}
           />
           <SelectField
-            label="The paper"
+            label={wording.thePaper()}
             value={p.takes}
             onChange={(e) => put(i, { takes: e.target.value as typeof p.takes })}
           >
             <Options of={TAKES} />
           </SelectField>
           <Button look="quiet" onClick={() => onChange(paper.filter((_, at) => at !== i))}>
-            Remove
+            {wording.remove()}
           </Button>
         </div>
       ))}
@@ -333,7 +341,7 @@ function PaperList({
         disabled={paper.length >= 40}
         onClick={() => onChange([...paper, { medium: '', takes: 'STANDS' }])}
       >
-        Add a medium
+        {wording.addAMedium()}
       </Button>
     </fieldset>
   )

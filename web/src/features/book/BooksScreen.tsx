@@ -5,7 +5,6 @@ import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
-import { noun } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BookSheet } from './BookSheet'
@@ -14,6 +13,7 @@ import { PageMap } from './PageMap'
 import { PutIn } from '../../shared/picture/PutIn'
 import { Spines } from './Spines'
 import type { BookLine } from './text'
+import { wording } from './wording'
 
 /** Books: all of them and what is known of one on the left leaf, its pages on the right. */
 export default function BooksScreen() {
@@ -26,7 +26,7 @@ export default function BooksScreen() {
         return (
           <TwoLeaves>
             <List books={books} here={here} shown={shown} />
-            <Leaf second aria-label="Pages">
+            <Leaf second aria-label={wording.pages2()}>
               {shown && <Pages key={shown} id={shown} />}
             </Leaf>
           </TwoLeaves>
@@ -47,37 +47,33 @@ function List({ books, here, shown }: { books: BookLine[]; here: BookLine[]; sho
   return (
     <Leaf aria-labelledby="books">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h1 id="books">Books</h1>
+        <h1 id="books">{wording.books()}</h1>
         <span className="flex flex-wrap gap-x-6">
-          <Button onClick={() => setAdding(true)}>New book</Button>
+          <Button onClick={() => setAdding(true)}>{wording.newBook()}</Button>
           <Button onClick={() => setPutting(!putting)} aria-expanded={putting}>
-            Put pictures in
+            {wording.putPicturesIn()}
           </Button>
         </span>
       </div>
       {putting && (
         <div className="mt-2">
-          <PutIn label="Choose pictures">
-            <p className="text-faded">
-              Pictures of pages from a phone or a scanner. They wait in the tray, each with the page it most
-              likely belongs to; the originals stay as they are.
-            </p>
+          <PutIn label={wording.choosePictures()}>
+            <p className="text-faded">{wording.picturesOfPagesFromAPhone()}</p>
           </PutIn>
         </div>
       )}
       {waiting > 0 && (
         <p className="mt-2">
-          {waiting} {noun(waiting, 'picture waits', 'pictures wait')} to be put on{' '}
-          {noun(waiting, 'its page', 'their pages')}.{' '}
+          {wording.waitingPicturesWaitToBePut({ waiting })}{' '}
           <Link to="/tray" className={LINE_LINK}>
-            Look
+            {wording.look()}
           </Link>
         </p>
       )}
       {here.length === 0 ? (
         <p className="text-faded py-4">
-          No book yet. A name and a format are enough: <i>Harbour book, A4</i>. Books that you name when you
-          log appear here by themselves.
+          {wording.noBookYetANameAnd()} <i>{wording.harbourBookA4()}</i>
+          {wording.booksThatYouNameWhenYou()}
         </p>
       ) : (
         <Spines books={here} shown={shown} />
@@ -85,9 +81,9 @@ function List({ books, here, shown }: { books: BookLine[]; here: BookLine[]; sho
       {shown && <One key={shown} id={shown} />}
       <p className="mt-6">
         <Link to="/pieces" className={LINE_LINK}>
-          Staged pieces
+          {wording.stagedPieces()}
         </Link>{' '}
-        <span className="text-faded">one drawing over several days, stage by stage</span>
+        <span className="text-faded">{wording.oneDrawingOverSeveralDaysStage()}</span>
       </p>
       <TakenOff books={books.filter((b) => b.removed)} />
       {adding && <BookSheet like={here.at(-1)?.id} onClose={() => setAdding(false)} />}
@@ -105,15 +101,15 @@ function TakenOff({ books }: { books: BookLine[] }) {
   const back = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/books/{id}/back', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   if (books.length === 0) {
     return null
   }
   return (
     <div className="mt-8">
-      <h2>Taken off</h2>
-      <p className="text-faded">Their entries and pages are all there.</p>
+      <h2>{wording.takenOff()}</h2>
+      <p className="text-faded">{wording.theirEntriesAndPagesAreAll()}</p>
       <ul>
         {books.map((book) => (
           <li
@@ -121,8 +117,12 @@ function TakenOff({ books }: { books: BookLine[] }) {
             className="border-hairline flex items-baseline justify-between gap-4 border-t py-1"
           >
             {book.name}
-            <Button look="quiet" onClick={() => back.mutate(book.id)} aria-label={`Put ${book.name} back`}>
-              Put it back
+            <Button
+              look="quiet"
+              onClick={() => back.mutate(book.id)}
+              aria-label={wording.putNameBack({ name: book.name })}
+            >
+              {wording.putItBack()}
             </Button>
           </li>
         ))}

@@ -7,6 +7,7 @@ import type { Picture } from '../../shared/pictures'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
+import { wording } from './wording'
 
 /** The words under a picture; search finds them. */
 export function CaptionField({ picture, onKept }: { picture: Picture; onKept: () => void }) {
@@ -20,7 +21,7 @@ export function CaptionField({ picture, onKept }: { picture: Picture; onKept: ()
       onKept()
       return refreshAll(client)
     },
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return (
     <form
@@ -32,14 +33,14 @@ export function CaptionField({ picture, onKept }: { picture: Picture; onKept: ()
     >
       <div className="flex-1">
         <Field
-          label="Words under this picture"
+          label={wording.wordsUnderThisPicture()}
           maxLength={BOUNDS.Caption.text.maxLength}
           value={text}
           onChange={(e) => setText(e.target.value)}
         />
       </div>
       <Button type="submit" disabled={keep.isPending}>
-        Keep
+        {wording.keep()}
       </Button>
     </form>
   )

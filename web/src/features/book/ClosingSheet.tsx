@@ -11,7 +11,7 @@ import { NumberField, readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { Cancel, Sheet } from '../../ui/Sheet'
 import type { Book } from './text'
-import { noun, plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** A book is put away: its goal is asked about again, and the next one can be opened like it. */
 export function ClosingSheet({
@@ -50,8 +50,8 @@ export function ClosingSheet({
     <Sheet
       open
       onClose={onClose}
-      title={`Close ${book.fields.name}`}
-      description={`${book.drawnOn} of ${plural(book.pages, 'page')} ${noun(book.drawnOn, 'is', 'are')} drawn on. A closed book stays as it is and can be opened again.`}
+      title={wording.closeName({ name: book.fields.name })}
+      description={wording.drawnOnOfPagesAreDrawnOn({ drawnOn: book.drawnOn, pages: book.pages })}
     >
       <form
         className="grid gap-3"
@@ -62,24 +62,24 @@ export function ClosingSheet({
       >
         {book.fields.goal && (
           <div>
-            <p>You wrote on its first page:</p>
+            <p>{wording.youWroteOnItsFirstPage()}</p>
             <p className="my-1 font-serif text-lg italic">{book.fields.goal}</p>
             <NumberField
-              label="How much of it came true, in per cent, by your own word; or empty"
+              label={wording.howMuchOfItCameTrue()}
               bounds={BOUNDS.BookFields.keptShare}
               value={share}
               onChange={(e) => setShare(e.target.value)}
             />
           </div>
         )}
-        <DateField label="Closed on" required value={day} onChange={setClosed} />
+        <DateField label={wording.closedOn()} required value={day} onChange={setClosed} />
         <Refused error={close.error} />
         <div className="mt-2 flex flex-wrap gap-6">
           <Button type="submit" look="ink" disabled={!good || close.isPending}>
-            Close it
+            {wording.closeIt()}
           </Button>
           <Button disabled={!good || close.isPending} onClick={() => send(onNext)}>
-            Close it and open the next
+            {wording.closeItAndOpenTheNext()}
           </Button>
           <Cancel />
         </div>

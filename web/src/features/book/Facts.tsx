@@ -5,13 +5,13 @@ import { queries, refreshAll } from '../../api/queries'
 import { RULES } from '../../shared/promise/quota-words'
 import { Button } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
-import { noun, plural } from '../../ui/plural'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { BookSheet } from './BookSheet'
 import { ClosingSheet } from './ClosingSheet'
 import { MoveSheet } from './MoveSheet'
 import { BINDINGS, fullWhen, pageList, pagesOf, TAKES, type Book } from './text'
+import { wording } from './wording'
 
 /** What is known of a book, and what can be done with it. */
 export function Facts({ book }: { book: Book }) {
@@ -26,7 +26,7 @@ export function Facts({ book }: { book: Book }) {
   const stands = f.paper.filter((p) => p.takes === 'STANDS').map((p) => p.medium)
   const kept = (Object.entries(book.kept) as [keyof typeof RULES, { kept: number; broken: number }][]).map(
     ([rule, k]) =>
-      `${RULES[rule].name}${k.kept + k.broken > 0 ? ` (${k.kept} of ${k.kept + k.broken} kept)` : ''}`,
+      `${RULES[rule].name}${k.kept + k.broken > 0 ? wording.keptOfKept2Kept({ kept: k.kept, kept2: k.kept + k.broken }) : ''}`,
   )
   return (
     <article aria-labelledby="book" className="mt-5">
@@ -34,10 +34,10 @@ export function Facts({ book }: { book: Book }) {
         <h2 id="book">{f.name}</h2>
         <span className="text-faded">
           {f.closed
-            ? `closed ${format.dayMonthYear(f.closed)}`
+            ? wording.closedClosed({ closed: format.dayMonthYear(f.closed) })
             : book.from
-              ? `open since ${format.dayMonthYear(book.from)}`
-              : 'not begun'}
+              ? wording.openSinceFrom({ from: format.dayMonthYear(book.from) })
+              : wording.notBegun()}
         </span>
       </div>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-6 gap-y-0.5">
@@ -54,22 +54,36 @@ export function Facts({ book }: { book: Book }) {
                 asked={book.full.left}
                 curve={[]}
                 reach={book.full.fan}
-                text={`Pages to come: ${book.full.fan.map((p) => `by ${format.dayMonthYear(p.date)} ${p.low} to ${p.high}, most likely ${p.middle}`).join('; ')}. ${book.full.left} ${noun(book.full.left, 'is', 'are')} left.`}
+                text={wording.pagesToComeJoinLeftAre({
+                  join: book.full.fan
+                    .map((p) =>
+                      wording.byDateLowToHighMost({
+                        date: format.dayMonthYear(p.date),
+                        low: p.low,
+                        high: p.high,
+                        middle: p.middle,
+                      }),
+                    )
+                    .join('; '),
+                  left: book.full.left,
+                })}
                 label={format.dayMonth}
               />
             </div>
           </Row>
         )}
         {book.full?.early && (
-          <Row name="The next one">should be there by {format.dayMonthYear(book.full.early)}</Row>
+          <Row name="The next one">
+            {wording.shouldBeThereByEarly({ early: format.dayMonthYear(book.full.early) })}
+          </Row>
         )}
         <Row name="Paper">
           {[
-            f.format || 'format not told',
+            f.format || wording.formatNotTold(),
             f.grams && `${f.grams} g/m²`,
             f.leaves
-              ? `${plural(f.leaves, 'leaf', 'leaves')}, ${f.bothSides ? 'both sides' : 'one side'}`
-              : 'leaves not counted',
+              ? wording.leavesBothSides({ leaves: f.leaves, bothSides: f.bothSides })
+              : wording.leavesNotCounted(),
             BINDINGS[f.binding],
           ]
             .filter(Boolean)
@@ -77,7 +91,11 @@ export function Facts({ book }: { book: Book }) {
           {stands.length > 0 && `: ${stands.join(', ')}`}
           {book.remarks.map((r) => (
             <span key={r.medium} className="text-sanguine block">
-              {r.medium} on {r.pages.length > 0 ? pageList(r.pages) : 'it'}: it {TAKES[r.takes]}.
+              {wording.mediumOnPagesItTakes({
+                medium: r.medium,
+                pages: r.pages.length > 0 ? pageList(r.pages) : wording.it(),
+                takes: TAKES[r.takes],
+              })}
             </span>
           ))}
         </Row>
@@ -85,35 +103,40 @@ export function Facts({ book }: { book: Book }) {
         {book.cost && f.price != null && (
           <Row name="Cost">
             {format.money(f.price, f.currency)}
-            {book.cost.perPage != null && `, so far ${format.money(book.cost.perPage)} a page`}
-            {book.cost.perHour != null && `, ${format.money(book.cost.perHour)} an hour`}
+            {book.cost.perPage != null &&
+              wording.soFarPerPageAPage({ perPage: format.money(book.cost.perPage) })}
+            {book.cost.perHour != null && wording.perHourAnHour({ perHour: format.money(book.cost.perHour) })}
           </Row>
         )}
         {f.colours && <Row name="Colours">{f.colours}</Row>}
         {f.goal && (
           <Row name="On its first page">
             <span className="font-serif italic">{f.goal}</span>
-            {f.keptShare != null && ` (${f.keptShare} % kept, by your own word)`}
+            {f.keptShare != null && wording.keptShareKeptByYourOwnWord({ keptShare: f.keptShare })}
           </Row>
         )}
         {(f.keptPrivate || f.notShown || f.notJudged) && (
           <Row name="Kept">
-            {[f.keptPrivate && 'private', f.notJudged && 'not judged', f.notShown && 'not shown']
+            {[
+              f.keptPrivate && 'private',
+              f.notJudged && wording.notJudged(),
+              f.notShown && wording.notShown(),
+            ]
               .filter(Boolean)
               .join(', ')}
           </Row>
         )}
       </dl>
       <div className="mt-4 flex flex-wrap gap-x-6 gap-y-1">
-        <Button onClick={() => setChanging(true)}>Tell more of it</Button>
-        <Button onClick={() => setMoving(true)}>Put page numbers right</Button>
+        <Button onClick={() => setChanging(true)}>{wording.tellMoreOfIt()}</Button>
+        <Button onClick={() => setMoving(true)}>{wording.putPageNumbersRight()}</Button>
         {f.closed ? (
-          <Button onClick={() => setNext(true)}>Open the next, like this one</Button>
+          <Button onClick={() => setNext(true)}>{wording.openTheNextLikeThisOne()}</Button>
         ) : (
-          <Button onClick={() => setClosing(true)}>Close it</Button>
+          <Button onClick={() => setClosing(true)}>{wording.closeIt()}</Button>
         )}
         <Button look="quiet" onClick={() => remove.mutate(book)}>
-          Take it off
+          {wording.takeItOff()}
         </Button>
       </div>
       {changing && <BookSheet book={book} onClose={() => setChanging(false)} />}
@@ -145,7 +168,7 @@ function Row({ name, children }: { name: string; children: ReactNode }) {
 function useRemoving() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const back = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/books/{id}/back', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
@@ -154,8 +177,8 @@ function useRemoving() {
   const remove = useMutation({
     mutationFn: (book: Book) => answer(api.DELETE('/api/books/{id}', { params: { path: { id: book.id } } })),
     onSuccess: (_, book) => {
-      say(`${book.fields.name} is taken off; its ${book.drawnOn} drawn pages and all entries stay.`, {
-        label: 'Undo',
+      say(wording.nameIsTakenOffItsDrawnOn({ name: book.fields.name, drawnOn: book.drawnOn }), {
+        label: wording.undo(),
         run: () => back.mutate(book.id),
       })
       return refreshAll(client)

@@ -6,11 +6,11 @@ import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { Field } from '../../ui/Field'
-import { noun, plural } from '../../ui/plural'
 import { refusedAt } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import type { Looking } from './useLooking'
+import { wording } from './wording'
 
 type View = Schemas['InboxView']
 
@@ -22,16 +22,16 @@ export function Inbox({ looking }: { looking: Looking }) {
     return null
   }
   return (
-    <section aria-label="Inbox folder" className="mt-4">
+    <section aria-label={wording.inboxFolder()} className="mt-4">
       <p className="text-faded flex flex-wrap items-baseline gap-x-4">
         <span role="status">{sentence(inbox, taken, busy)}</span>
         {busy && inbox.left > 0 && (
           <Button look="quiet" onClick={stop}>
-            Stop
+            {wording.stop()}
           </Button>
         )}
         <Button look="quiet" onClick={() => setChoosing(true)}>
-          {inbox.path ? 'Another folder' : 'Choose an inbox folder'}
+          {inbox.path ? wording.anotherFolder() : wording.chooseAnInboxFolder()}
         </Button>
       </p>
       {inbox.refused.length > 0 && (
@@ -48,18 +48,18 @@ export function Inbox({ looking }: { looking: Looking }) {
 
 function sentence(inbox: View, taken: number, busy: boolean): string {
   if (!inbox.path) {
-    return 'A phone’s pictures can come by themselves, through a folder that is kept in step with it.'
+    return wording.aPhonesPicturesCanComeBy()
   }
   if (inbox.gone) {
-    return `The inbox folder ${inbox.path} cannot be read now. What came from it is kept.`
+    return wording.theInboxFolderPathCannotBe({ path: inbox.path })
   }
-  const came = taken > 0 ? `${plural(taken, 'picture')} taken in` : 'Nothing new'
+  const came = taken > 0 ? wording.picturesTakenIn({ taken }) : wording.nothingNew()
   if (inbox.left > 0) {
     return busy
-      ? `${came}, ${inbox.left} to come, from ${inbox.path}…`
-      : `${came}; ${inbox.left} ${noun(inbox.left, 'waits', 'wait')} in ${inbox.path}.`
+      ? wording.cameLeftToComeFromPath({ came, left: inbox.left, path: inbox.path })
+      : wording.cameLeftWaitInPath({ came, left: inbox.left, path: inbox.path })
   }
-  return `${came} from ${inbox.path}.`
+  return wording.cameFromPath({ came, path: inbox.path })
 }
 
 function Choosing({ inbox, onClose }: { inbox: View; onClose: () => void }) {
@@ -74,7 +74,7 @@ function Choosing({ inbox, onClose }: { inbox: View; onClose: () => void }) {
     },
   })
   return (
-    <Sheet open onClose={onClose} title="Inbox folder">
+    <Sheet open onClose={onClose} title={wording.inboxFolder()}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -82,21 +82,24 @@ function Choosing({ inbox, onClose }: { inbox: View; onClose: () => void }) {
           choose.mutate()
         }}
       >
-        <p className="text-faded">
-          Pictures that arrive there are copied into the tray. The folder is only read, never changed.
-        </p>
+        <p className="text-faded">{wording.picturesThatArriveThereAreCopied()}</p>
         <Field
-          label="Folder on this machine, or empty for none"
+          label={wording.folderOnThisMachineOrEmpty()}
           maxLength={BOUNDS.InboxChoice.path.maxLength}
           value={path}
-          placeholder="/home/wren/phone"
+          placeholder={wording.homeWrenPhone()}
           error={refusedAt(choose.error, 'path')}
           onChange={(e) => setPath(e.target.value)}
         />
         <Check checked={those} onChange={(e) => setThose(e.target.checked)}>
-          Also the pictures that lie in it already
+          {wording.alsoThePicturesThatLieIn()}
         </Check>
-        <SheetEnd error={choose.error} fields={['path']} keep="Keep it" disabled={choose.isPending} />
+        <SheetEnd
+          error={choose.error}
+          fields={['path']}
+          keep={wording.keepIt()}
+          disabled={choose.isPending}
+        />
       </form>
     </Sheet>
   )

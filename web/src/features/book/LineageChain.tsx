@@ -12,6 +12,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
+import { wording } from './wording'
 
 type Page = Schemas['PageView']
 
@@ -20,7 +21,7 @@ export function LineageChain({ page }: { page: Page }) {
   const [adding, setAdding] = useState(false)
   const { forget } = useLineage(page)
   return (
-    <section aria-label="What grew into what" className="mt-5">
+    <section aria-label={wording.whatGrewIntoWhat()} className="mt-5">
       {page.family.length > 0 && (
         <ol className="flex items-center overflow-x-auto py-1">
           {page.family.map((relative, i) => {
@@ -40,9 +41,11 @@ export function LineageChain({ page }: { page: Page }) {
                       className="plate h-20 w-full object-cover"
                     />
                   ) : (
-                    <span className="grid h-20 place-items-center font-serif italic">no picture</span>
+                    <span className="grid h-20 place-items-center font-serif italic">
+                      {wording.noPicture()}
+                    </span>
                   )}
-                  p {relative.number}
+                  {wording.pNumber({ number: relative.number })}
                   <span className="text-faded block truncate">{relative.book}</span>
                 </Link>
               </li>
@@ -55,10 +58,13 @@ export function LineageChain({ page }: { page: Page }) {
         .flatMap((r) => r.outOf)
         .map((step) => (
           <p key={step.id} className="text-faded flex flex-wrap items-baseline gap-x-3">
-            Grew out of p {step.number} of {step.book}
-            {step.words && `: ${step.words}`}
+            {wording.grewOutOfPNumberOf({
+              number: step.number,
+              book: step.book,
+              words: step.words && `: ${step.words}`,
+            })}
             <Button look="quiet" onClick={() => forget.mutate(step.id)}>
-              Not so
+              {wording.notSo()}
             </Button>
           </p>
         ))}
@@ -66,7 +72,7 @@ export function LineageChain({ page }: { page: Page }) {
         <Adding page={page} onDone={() => setAdding(false)} />
       ) : (
         <Button look="quiet" onClick={() => setAdding(true)}>
-          It grew out of another page
+          {wording.itGrewOutOfAnotherPage()}
         </Button>
       )}
     </section>
@@ -95,7 +101,7 @@ function useLineage(page: Page) {
   const forget = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/lineage/{id}', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return { grew, forget }
 }
@@ -118,7 +124,7 @@ function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
       }}
     >
       <PageChoice
-        label="It grew out of a page of"
+        label={wording.itGrewOutOfAPage()}
         book={book}
         number={number}
         onChange={(chosen, typed) => {
@@ -128,7 +134,7 @@ function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
       />
       <div>
         <Field
-          label="How: drawn again, taken further, glued into, finished elsewhere"
+          label={wording.howDrawnAgainTakenFurtherGlued()}
           maxLength={BOUNDS.Grew.words.maxLength}
           value={words}
           onChange={(e) => setWords(e.target.value)}
@@ -137,9 +143,9 @@ function Adding({ page, onDone }: { page: Page; onDone: () => void }) {
       <Refused error={grew.error} />
       <div className="flex gap-5">
         <Button type="submit" look="ink" disabled={from === undefined || grew.isPending}>
-          Keep it
+          {wording.keepIt()}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{wording.cancel()}</Button>
       </div>
     </form>
   )

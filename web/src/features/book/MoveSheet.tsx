@@ -8,28 +8,28 @@ import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { NumberField, readWithin } from '../../ui/NumberField'
-import { plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import type { Book } from './text'
+import { wording } from './wording'
 
 type Move = Schemas['MoveOfPages']
 
 const KINDS: Record<Move['kind'], string> = {
-  SHIFT: 'From a page on, all are later or earlier',
-  SWAP: 'Two pages change places',
-  MOVE: 'A page goes elsewhere, the others close up',
+  SHIFT: wording.fromAPageOnAllAre(),
+  SWAP: wording.twoPagesChangePlaces(),
+  MOVE: wording.aPageGoesElsewhereTheOthers(),
 }
 
 const LABELS: Record<Move['kind'], { page: string; other: string }> = {
-  SHIFT: { page: 'From page', other: 'So many later; with a minus, earlier' },
-  SWAP: { page: 'Page', other: 'changes places with page' },
-  MOVE: { page: 'Page', other: 'becomes page' },
+  SHIFT: { page: wording.fromPage(), other: wording.soManyLaterWithAMinus() },
+  SWAP: { page: wording.page(), other: wording.changesPlacesWithPage() },
+  MOVE: { page: wording.page(), other: wording.becomesPage() },
 }
 
 const span = (pages: Schemas['PageSpan']) =>
-  pages.from === pages.to ? `p ${pages.from}` : `p ${pages.from}–${pages.to}`
+  pages.from === pages.to ? `p ${pages.from}` : wording.pFromTo({ from: pages.from, to: pages.to })
 
 /** Page numbers put right: what follows is shown first, and can be taken back. */
 export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }) {
@@ -51,15 +51,15 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
     mutationFn: (asked: Move) =>
       answer(api.POST('/api/books/{id}/pages/move', { params: { path: { id: book.id } }, body: asked })),
     onSuccess: () => refreshAll(client),
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   const told = move && preview.data
   return (
     <Sheet
       open
       onClose={onClose}
-      title={`Page numbers of ${book.fields.name}`}
-      description="Entries, pictures and what you told of a page follow it."
+      title={wording.pageNumbersOfName({ name: book.fields.name })}
+      description={wording.entriesPicturesAndWhatYouTold()}
     >
       <form
         className="grid gap-x-6 gap-y-3 sm:grid-cols-2"
@@ -69,8 +69,8 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
             send.mutate(move, {
               onSuccess: (moved) => {
                 onClose()
-                say(`${plural(moved.pages.length, 'page')} moved.`, {
-                  label: 'Undo',
+                say(wording.pagesMoved({ pages: moved.pages.length }), {
+                  label: wording.undo(),
                   run: () => send.mutate(moved.back),
                 })
               },
@@ -80,7 +80,7 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
       >
         <div className="sm:col-span-2">
           <SelectField
-            label="What is to be put right"
+            label={wording.whatIsToBePutRight()}
             value={kind}
             onChange={(e) => setKind(e.target.value as Move['kind'])}
           >
@@ -104,13 +104,23 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
             <>
               <p>
                 {told.pages.length === 0
-                  ? 'Nothing is known of these pages, so nothing moves.'
-                  : `${plural(told.pages.length, 'page')} ${told.pages.length === 1 ? 'gets' : 'get'} another number, ${plural(told.entries.length, 'entry', 'entries')} ${told.entries.length === 1 ? 'follows' : 'follow'}:`}
+                  ? wording.nothingIsKnownOfThesePages()
+                  : wording.pagesPages2({
+                      pages: told.pages.length,
+                      pages2: told.pages.length === 1,
+                      entries: told.entries.length,
+                      entries2: told.entries.length === 1,
+                    })}
               </p>
               <ul className="text-faded max-h-48 overflow-y-auto">
                 {told.entries.map((e) => (
                   <li key={e.id}>
-                    {format.dayMonth(e.day)}, {e.called}: {span(e.pages)} becomes {span(e.after)}
+                    {wording.dayCalledPagesBecomesAfter({
+                      day: format.dayMonth(e.day),
+                      called: e.called,
+                      pages: span(e.pages),
+                      after: span(e.after),
+                    })}
                   </li>
                 ))}
               </ul>
@@ -120,7 +130,7 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
         </div>
         <SheetEnd
           error={send.error}
-          keep="Move them"
+          keep={wording.moveThem()}
           disabled={!told || told.pages.length === 0 || send.isPending}
         />
       </form>

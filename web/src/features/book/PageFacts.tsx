@@ -10,6 +10,7 @@ import { Field, SelectField } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
 import { Refused } from '../../ui/Refused'
 import { STATES, WORDS } from './text'
+import { wording } from './wording'
 
 type Page = Schemas['PageView']
 type Told = Schemas['PageFields']
@@ -36,7 +37,10 @@ export function PageFacts({ page }: { page: Page }) {
     setTold(fields)
     tell.mutate(fields, {
       onSuccess: () =>
-        say(`Page ${page.number} is kept as you told.`, { label: 'Undo', run: () => tell.mutate(page.told) }),
+        say(wording.pageNumberIsKeptAsYou({ number: page.number }), {
+          label: wording.undo(),
+          run: () => tell.mutate(page.told),
+        }),
       onError: () => setTold(page.told),
     })
   }
@@ -51,7 +55,7 @@ export function PageFacts({ page }: { page: Page }) {
     >
       <div className="grid gap-x-6 gap-y-2 sm:grid-cols-2">
         <SelectField
-          label="This page is"
+          label={wording.thisPageIs()}
           value={told.state}
           onChange={(e) => setTold({ ...told, state: e.target.value as Told['state'] })}
         >
@@ -66,17 +70,17 @@ export function PageFacts({ page }: { page: Page }) {
       </div>
       <div className="flex flex-wrap gap-x-6">
         <Check checked={told.favourite} onChange={(e) => keep({ ...told, favourite: e.target.checked })}>
-          A favourite: fold its corner
+          {wording.aFavouriteFoldItsCorner()}
         </Check>
         <Check checked={told.keptPrivate} onChange={(e) => keep({ ...told, keptPrivate: e.target.checked })}>
-          Private
+          {wording.privateWord2()}
         </Check>
       </div>
       <Refused error={tell.error} />
       {changed && (
         <div>
           <Button type="submit" look="ink" disabled={tell.isPending}>
-            Keep it
+            {wording.keepIt()}
           </Button>
         </div>
       )}

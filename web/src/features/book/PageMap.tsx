@@ -4,6 +4,7 @@ import { pictureAt } from '../../shared/pictures'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { tileWords, type Book, type Tile } from './text'
+import { wording } from './wording'
 
 /** Openings shown at first: what was drawn lately, and where it goes on. */
 const LATELY = 12
@@ -25,7 +26,7 @@ export function PageMap({ book }: { book: Book }) {
   if (book.pages === 0) {
     return (
       <p className="text-faded mt-3">
-        No page is known yet. Say how many leaves it has, or log a page: <i>3 cranes, 20 min, p 1</i>.
+        {wording.noPageIsKnownYetSay()} <i>{wording.n3Cranes20MinP1()}</i>.
       </p>
     )
   }
@@ -33,12 +34,15 @@ export function PageMap({ book }: { book: Book }) {
     <>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2>
-          Pages {format.number(tiles[0]?.number ?? 1)} to {format.number(tiles.at(-1)?.number ?? 1)}
+          {wording.pagesNumberToNumber2({
+            number: format.number(tiles[0]?.number ?? 1),
+            number2: format.number(tiles.at(-1)?.number ?? 1),
+          })}
         </h2>
         <span className="flex gap-x-6">
           {book.openings.length > LATELY + 6 && (
             <Button onClick={() => setParams(all ? {} : { all: '' }, { replace: true })}>
-              {all ? 'Lately drawn on' : 'All pages'}
+              {all ? wording.latelyDrawnOn() : wording.allPages()}
             </Button>
           )}
           {!book.fields.keptPrivate && (
@@ -46,24 +50,22 @@ export function PageMap({ book }: { book: Book }) {
               to={`/sheet?${new URLSearchParams({ book: book.id, title: book.fields.name }).toString()}`}
               className={LINE_LINK}
             >
-              As one sheet, PDF
+              {wording.asOneSheetPdf()}
             </Link>
           )}
         </span>
       </div>
-      <p className="text-faded mb-2 text-sm">
-        A folded corner is a page you marked as a favourite. Press a page for what is known about it.
-      </p>
+      <p className="text-faded mb-2 text-sm">{wording.aFoldedCornerIsAPage()}</p>
       <div
         role="group"
-        aria-label="Pages"
+        aria-label={wording.pages2()}
         className={`grid gap-x-4 gap-y-3 ${single(book) ? 'grid-cols-[repeat(auto-fill,minmax(6rem,1fr))]' : 'grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))]'}`}
       >
         {shown.map((opening) => (
           <div
             key={opening.left?.number ?? `r${opening.right?.number}`}
             className={single(book) ? '' : 'grid grid-cols-2'}
-            style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 130px' }}
+            style={{ contentVisibility: 'auto', containIntrinsicSize: wording.auto130px() }}
           >
             {!single(book) && <Side tile={opening.left} book={book} side="left" first={tiles[0]} />}
             <Side tile={opening.right} book={book} side="right" first={tiles[0]} />
@@ -164,7 +166,7 @@ function TilePicture({ tile, book }: { tile: Tile; book: Book }) {
       ) : (
         <span className="grid size-full place-items-center p-1 text-center font-serif text-[11px] leading-tight italic">
           {tile.state === 'KEPT_FREE'
-            ? `kept free${tile.words && `: ${tile.words}`}`
+            ? wording.keptFreeWords({ words: tile.words && `: ${tile.words}` })
             : tile.state === 'DRAWN'
               ? tile.about
               : ''}
@@ -179,7 +181,7 @@ function TilePicture({ tile, book }: { tile: Tile; book: Book }) {
             />
           </svg>
           <span className="absolute inset-0 grid place-items-center p-1 text-center font-serif text-[11px] leading-tight italic">
-            torn out{tile.words && `, ${tile.words}`}
+            {wording.tornOutWords({ words: tile.words && `, ${tile.words}` })}
           </span>
         </>
       )}

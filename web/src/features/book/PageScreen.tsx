@@ -18,6 +18,7 @@ import { PutIntoBook } from './PutIntoBook'
 import { PutIn } from '../../shared/picture/PutIn'
 import { STATES } from './text'
 import { roomFor } from '../../shared/picture/room'
+import { wording } from './wording'
 
 type Page = Schemas['PageView']
 
@@ -36,11 +37,11 @@ function Known({ page }: { page: Page }) {
   useNeighbours(page)
   return (
     <TwoLeaves>
-      <Leaf aria-label="Pictures">
+      <Leaf aria-label={wording.pictures()}>
         <Pictures page={page} />
       </Leaf>
       <Leaf second aria-labelledby="page">
-        <nav aria-label="Neighbours" className="flex items-baseline gap-x-5">
+        <nav aria-label={wording.neighbours()} className="flex items-baseline gap-x-5">
           <Link to={`/books/${page.bookId}`} className={LINE_LINK}>
             {page.book}
           </Link>
@@ -50,7 +51,7 @@ function Known({ page }: { page: Page }) {
               className={LINE_LINK}
               aria-keyshortcuts="ArrowLeft"
             >
-              ← p {page.before}
+              {wording.pBefore({ before: page.before })}
             </Link>
           )}
           {page.after != null && (
@@ -59,27 +60,27 @@ function Known({ page }: { page: Page }) {
               className={LINE_LINK}
               aria-keyshortcuts="ArrowRight"
             >
-              p {page.after} →
+              {wording.pAfter({ after: page.after })}
             </Link>
           )}
         </nav>
         <h1 id="page" className="mt-3">
-          Page {page.number}
+          {wording.pageNumber({ number: page.number })}
         </h1>
         <p className="text-faded">
           {[
             page.state === 'UNTOUCHED' ? 'untouched' : STATES[page.state],
             page.told.words,
-            page.told.favourite && 'a favourite',
+            page.told.favourite && wording.aFavourite(),
             (page.told.keptPrivate || page.bookKeptPrivate) && 'private',
           ]
             .filter(Boolean)
             .join(' · ')}
         </p>
         <EntryList
-          title={page.layers.length > 1 ? 'Drawn here, layer by layer' : 'Drawn here'}
+          title={page.layers.length > 1 ? wording.drawnHereLayerByLayer() : wording.drawnHere()}
           entries={page.layers}
-          empty={`No entry names this page. Log one as you would: 3 cranes, 20 min, p ${page.number}.`}
+          empty={wording.noEntryNamesThisPageLog({ number: page.number })}
           filling={undefined}
           onFilled={() => {}}
         />
@@ -112,7 +113,7 @@ function Days({ page }: { page: Page }) {
 function Served({ page }: { page: Page }) {
   return page.served.length === 0 ? null : (
     <p className="mt-2 flex flex-wrap gap-x-4">
-      <span className="text-faded">It served</span>
+      <span className="text-faded">{wording.itServed()}</span>
       {page.served.map((s) => (
         <Link key={s.address} to={s.address} className="underline underline-offset-4">
           {s.name}
@@ -146,7 +147,7 @@ function Pictures({ page }: { page: Page }) {
         <OnePicture picture={own} page={page} />
       ) : (
         <p className="text-faded border-pencil grid min-h-80 place-items-center border border-dashed p-6 text-center font-serif italic">
-          No picture of this page yet.
+          {wording.noPictureOfThisPageYet()}
         </p>
       )}
       {beside.map((picture) => (
@@ -155,7 +156,7 @@ function Pictures({ page }: { page: Page }) {
       <div className="mt-4">
         <PutIn
           folder={false}
-          label={own ? 'Add a detail or another view' : 'Choose its picture'}
+          label={own ? wording.addADetailOrAnotherView() : wording.chooseItsPicture()}
           then={(picture) => placePicture(picture.id, page.bookId, page.number, own !== undefined)}
         />
       </div>
@@ -168,7 +169,7 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const path = { params: { path: { id: picture.id } } }
   const put = useMutation({
     mutationFn: () => placePicture(picture.id, page.bookId, page.number, picture.beside),
@@ -178,7 +179,7 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
   const takeOff = useMutation({
     mutationFn: () => answer(api.DELETE('/api/pictures/{id}/page', path)),
     onSuccess: () => {
-      say('The picture waits in the tray again.', { label: 'Undo', run: () => put.mutate() })
+      say(wording.thePictureWaitsInTheTray(), { label: wording.undo(), run: () => put.mutate() })
       return refreshAll(client)
     },
     onError,
@@ -188,7 +189,11 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
     onSuccess: () => refreshAll(client),
     onError,
   })
-  const words = `Page ${page.number} of ${page.book}${picture.caption ? `: ${picture.caption}` : ''}`
+  const words = wording.pageNumberOfBookCaption({
+    number: page.number,
+    book: page.book,
+    caption: picture.caption ? `: ${picture.caption}` : '',
+  })
   return (
     <figure className="mb-4">
       <img
@@ -201,32 +206,35 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
       />
       <figcaption className="text-faded flex flex-wrap items-baseline gap-x-5">
         <span>
-          {picture.caption || (picture.beside ? 'beside it' : '')}{' '}
+          {picture.caption || (picture.beside ? wording.besideIt() : '')}{' '}
           {picture.taken &&
-            `taken ${format.fullDay(picture.taken.slice(0, 10))}, ${picture.taken.slice(11, 16)}`}
+            wording.takenSliceSlice2({
+              slice: format.fullDay(picture.taken.slice(0, 10)),
+              slice2: picture.taken.slice(11, 16),
+            })}
         </span>
         <Button look="quiet" aria-expanded={telling} onClick={() => setTelling(!telling)}>
-          {picture.caption ? 'Its words' : 'Say something about it'}
+          {picture.caption ? wording.itsWords() : wording.saySomethingAboutIt()}
         </Button>
         <Button look="quiet" onClick={() => turn.mutate()}>
-          Turn it
+          {wording.turnIt()}
         </Button>
         <Link to={`/straighten/${picture.id}`} className="underline underline-offset-4">
-          {picture.straight ? 'Straightened' : 'Straighten'}
+          {picture.straight ? wording.straightened() : wording.straighten()}
         </Link>
         <Link to={`/recall/own/plates/new?picture=${picture.id}`} className="underline underline-offset-4">
-          Make it a plate
+          {wording.makeItAPlate()}
         </Link>
         <Button look="quiet" onClick={() => takeOff.mutate()}>
-          Take it off this page
+          {wording.takeItOffThisPage()}
         </Button>
         {picture.straight && (
           <a href={`/api/pictures/${picture.id}/whole`} className="underline underline-offset-4">
-            In full size
+            {wording.inFullSize()}
           </a>
         )}
         <a href={`/api/pictures/${picture.id}`} className="underline underline-offset-4">
-          As it came
+          {wording.asItCame()}
         </a>
       </figcaption>
       {telling && <CaptionField picture={picture} onKept={() => setTelling(false)} />}

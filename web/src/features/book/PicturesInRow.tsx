@@ -5,7 +5,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { useNotice } from '../../ui/Notices'
-import { noun, plural } from '../../ui/plural'
+import { wording } from './wording'
 
 type Placed = Schemas['PlacedInRow']
 
@@ -34,34 +34,39 @@ export function PicturesInRow({
   return (
     <details className="mt-6">
       <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
-        Several in a row, from this picture on
+        {wording.severalInARowFromThis()}
       </summary>
       <Check checked={two} onChange={(e) => setTwo(e.target.checked)}>
-        Two pages in each picture, parted where they meet
+        {wording.twoPagesInEachPictureParted()}
       </Check>
       <div aria-live="polite">
         {done ? (
           <p>
-            {done.at} of {done.of} {noun(done.at, 'is', 'are')} on {noun(done.at, 'its page', 'their pages')}.{' '}
-            <Button onClick={stop}>Stop</Button>
+            {wording.atOfOfAreOnTheir({ at: done.at, of: done.of })}{' '}
+            <Button onClick={stop}>{wording.stop()}</Button>
           </p>
         ) : first === undefined ? (
-          <p>Say above with which page they begin.</p>
+          <p>{wording.sayAboveWithWhichPageThey()}</p>
         ) : last ? (
           <p>
-            {plural(row.length, 'picture', 'pictures')} in the order in which they were taken:{' '}
-            {row[0]?.from === last.to ? `p ${last.to}` : `pages ${row[0]?.from} to ${last.to}`} of {bookName}.
-            {without > 0 && ` ${without} more find no page: the book ends there.`}
-            {taken.length > 0 &&
-              ` ${taken.length === 1 ? 'Page' : 'Pages'} ${taken.join(', ')} ${taken.length === 1 ? 'has' : 'have'} a picture already; these would lie beside it.`}
+            {wording.picturesInTheOrderInWhich({
+              row: row.length,
+              from:
+                row[0]?.from === last.to
+                  ? wording.pTo({ to: last.to })
+                  : wording.pagesFromToTo({ from: row[0]?.from ?? '', to: last.to }),
+              bookName,
+            })}
+            {without > 0 && wording.withoutMoreFindNoPageThe({ without })}
+            {taken.length > 0 && wording.taken({ taken: taken.length === 1, join: taken.join(', ') })}
           </p>
         ) : (
-          look.data && <p>The book ends before p {first}.</p>
+          look.data && <p>{wording.theBookEndsBeforePFirst({ first })}</p>
         )}
       </div>
       {!done && last && (
         <Button look="ink" className="mt-2" onClick={() => void place(row)}>
-          Put all {row.length} there
+          {wording.putAllRowThere({ row: row.length })}
         </Button>
       )}
     </details>
@@ -108,17 +113,18 @@ function usePlacing(book: string, bookName: string) {
         )
       }
     } catch (error) {
-      refused = ` Then: ${(error as Error).message}`
+      refused = wording.thenMessage({ message: (error as Error).message })
     }
     setDone(undefined)
     const whole = placed.filter((p) => !p.parted).map((p) => p.left.originalName)
     say(
-      `${plural(placed.length, 'picture is', 'pictures are')} on pages of ${bookName}.${
-        whole.length > 0
-          ? ` No edge of paper stands out in ${whole.join(', ')}: whole on the left page; part it by hand.`
-          : ''
-      }${refused}`,
-      { label: 'Undo', run: () => void takeBack(placed) },
+      wording.picturesAreOnPagesOfBookName({
+        placed: placed.length,
+        bookName,
+        whole: whole.length > 0 ? wording.noEdgeOfPaperStandsOut({ join: whole.join(', ') }) : '',
+        refused,
+      }),
+      { label: wording.undo(), run: () => void takeBack(placed) },
     )
     await refreshAll(client)
   }

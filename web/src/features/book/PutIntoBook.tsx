@@ -10,6 +10,7 @@ import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
+import { wording } from './wording'
 
 /** A loose sheet is put into a book: it has one leaf more, and the pages after it are later. */
 export function PutIntoBook({ page }: { page: Schemas['PageView'] }) {
@@ -30,14 +31,14 @@ export function PutIntoBook({ page }: { page: Schemas['PageView'] }) {
       void navigate(`/books/${page.bookId}/${page.number}`)
       return refreshAll(client)
     },
-    onError: (error: Error) => say(`Not taken out: ${error.message}`),
+    onError: (error: Error) => say(wording.notTakenOutMessage({ message: error.message })),
   })
   const put = useMutation({
     mutationFn: () => answer(api.POST('/api/books/sheets/put-in', { body: place })),
     onSuccess: () => {
       const name = books.find((b) => b.id === book)?.name
-      say(`It is p ${place.page} of ${name} now; the pages after it are later, and entries follow.`, {
-        label: 'Undo',
+      say(wording.itIsPPageOfName({ page: place.page, name: name ?? '' }), {
+        label: wording.undo(),
         run: () => back.mutate(place),
       })
       void navigate(`/books/${book}/${place.page}`)
@@ -47,7 +48,7 @@ export function PutIntoBook({ page }: { page: Schemas['PageView'] }) {
   if (!open) {
     return (
       <Button look="quiet" onClick={() => setOpen(true)}>
-        Put this sheet into a book
+        {wording.putThisSheetIntoABook()}
       </Button>
     )
   }
@@ -60,17 +61,17 @@ export function PutIntoBook({ page }: { page: Schemas['PageView'] }) {
       }}
     >
       <PageChoice
-        label="Into, before the page that has this number now"
+        label={wording.intoBeforeThePageThatHas()}
         book={book}
         number={said?.number ?? ''}
         onChange={(chosen, typed) => setSaid({ book: chosen, number: typed })}
       />
       <Refused error={put.error} />
       <Button type="submit" disabled={!book || number === undefined || put.isPending}>
-        Put it in
+        {wording.putItIn()}
       </Button>{' '}
       <Button look="quiet" onClick={() => setOpen(false)}>
-        Leave it
+        {wording.leaveIt()}
       </Button>
     </form>
   )

@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { Glass } from '../../ui/Glass'
 import { useFormats } from '../../ui/locale'
 import { roomFor } from '../../shared/picture/room'
+import { wording } from './wording'
 
 export type Spot = Schemas['Spot']
 
@@ -71,7 +72,7 @@ export function SheetOnPicture({
           src={src}
           width={width}
           height={height}
-          alt="As it came"
+          alt={wording.asItCame()}
           className="plate max-w-full"
           style={roomFor({ width, height }, '68dvh')}
         />
@@ -100,7 +101,7 @@ export function SheetOnPicture({
           <button
             key={name}
             type="button"
-            aria-label={`${name}, ${percent(at.x)} % from the left, ${percent(at.y)} % from above`}
+            aria-label={wording.nameXFromTheLeftY({ name, x: percent(at.x), y: percent(at.y) })}
             onPointerDown={(event) => {
               event.currentTarget.setPointerCapture(event.pointerId)
               event.currentTarget.focus()

@@ -13,23 +13,23 @@ import { isDay } from '../../ui/days'
 import { Field, SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { NumberField, readWithin } from '../../ui/NumberField'
-import { noun, plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { wording } from './wording'
 
 type Page = Schemas['SheetPage']
 type Words = Schemas['Wanted']['words'][number]
 
 /** What can stand under a picture. */
 const WORDS: Record<Words, string> = {
-  PAGE: 'book and page',
-  DAY: 'day',
-  ABOUT: 'what',
-  COUNT: 'how many',
-  MINUTES: 'minutes',
-  MEDIUM: 'medium',
-  MARK: 'mark',
+  PAGE: wording.bookAndPage(),
+  DAY: wording.day(),
+  ABOUT: wording.what(),
+  COUNT: wording.howMany(),
+  MINUTES: wording.minutes(),
+  MEDIUM: wording.medium2(),
+  MARK: wording.mark(),
 }
 
 /** Any set of pages as one document; what is asked for stands in the address. */
@@ -61,25 +61,21 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
   return (
     <TwoLeaves>
       <Leaf aria-labelledby="sheet">
-        <h1 id="sheet">Pages on a sheet</h1>
+        <h1 id="sheet">{wording.pagesOnASheet()}</h1>
         <Asking asked={asked} />
-        <Making pages={shown} title={asked.title ?? 'Pages'} />
+        <Making pages={shown} title={asked.title ?? wording.pages2()} />
       </Leaf>
-      <Leaf second aria-label="Chosen pages">
-        <h2>{plural(shown.length, 'page')}</h2>
+      <Leaf second aria-label={wording.chosenPages()}>
+        <h2>{wording.pages3({ shown: shown.length })}</h2>
         <p className="text-faded">
           {[
-            selection.kept > 0 &&
-              `${selection.kept} private ${noun(selection.kept, 'page stays', 'pages stay')} out`,
-            selection.bare > 0 &&
-              `${selection.bare} without a picture ${noun(selection.bare, 'is', 'are')} left out`,
+            selection.kept > 0 && wording.keptPrivatePagesStayOut({ kept: selection.kept }),
+            selection.bare > 0 && wording.bareWithoutAPictureAreLeft({ bare: selection.bare }),
           ]
             .filter(Boolean)
             .join('; ')}
         </p>
-        {pages.length === 0 && (
-          <p className="py-3">Nothing that was drawn fits, or no page of it has a picture yet.</p>
-        )}
+        {pages.length === 0 && <p className="py-3">{wording.nothingThatWasDrawnFitsOr()}</p>}
         <ol className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] gap-3">
           {pages.map((page, i) => (
             <li
@@ -104,7 +100,11 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
             >
               <img
                 src={pictureAt(page.picture, 'SMALL')}
-                alt={`Page ${page.number} of ${page.book}: ${page.about}`}
+                alt={wording.pageNumberOfBookAbout({
+                  number: page.number,
+                  book: page.book,
+                  about: page.about,
+                })}
                 loading="lazy"
                 draggable={false}
                 className={`plate border-hairline h-32 w-full border object-contain ${out.includes(keyOf(page)) ? 'opacity-40' : ''}`}
@@ -115,13 +115,13 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
                   setOut(e.target.checked ? out.filter((k) => k !== keyOf(page)) : [...out, keyOf(page)])
                 }
               >
-                p {page.number}
+                {wording.pNumber({ number: page.number })}
               </Check>
               <span className="flex gap-3">
                 <Button
                   look="quiet"
                   disabled={i === 0}
-                  aria-label={`Page ${page.number} of ${page.book} earlier`}
+                  aria-label={wording.pageNumberOfBookEarlier({ number: page.number, book: page.book })}
                   onClick={() => move(i, -1)}
                 >
                   ←
@@ -129,7 +129,7 @@ function Chosen({ selection, asked }: { selection: Schemas['Selection']; asked: 
                 <Button
                   look="quiet"
                   disabled={i === pages.length - 1}
-                  aria-label={`Page ${page.number} of ${page.book} later`}
+                  aria-label={wording.pageNumberOfBookLater({ number: page.number, book: page.book })}
                   onClick={() => move(i, 1)}
                 >
                   →
@@ -157,8 +157,12 @@ function Asking({ asked }: { asked: Record<string, string> }) {
         setParams(Object.fromEntries(Object.entries(a).filter(([, value]) => value !== '')))
       }}
     >
-      <SelectField label="Book" value={a.book ?? ''} onChange={(e) => set({ book: e.target.value })}>
-        <option value="">any</option>
+      <SelectField
+        label={wording.book()}
+        value={a.book ?? ''}
+        onChange={(e) => set({ book: e.target.value })}
+      >
+        <option value="">{wording.anyWord()}</option>
         {books
           .filter((b) => !b.removed)
           .map((b) => (
@@ -169,37 +173,37 @@ function Asking({ asked }: { asked: Record<string, string> }) {
       </SelectField>
       <div className="grid grid-cols-2 gap-x-3">
         <Field
-          label="From page"
+          label={wording.fromPage()}
           inputMode="numeric"
           value={a.first ?? ''}
           onChange={(e) => set({ first: e.target.value.replace(/\D/g, '') })}
         />
         <Field
-          label="To page"
+          label={wording.toPage()}
           inputMode="numeric"
           value={a.last ?? ''}
           onChange={(e) => set({ last: e.target.value.replace(/\D/g, '') })}
         />
       </div>
-      <DateField label="Drawn from" value={a.from ?? ''} onChange={(from) => set({ from })} />
-      <DateField label="Drawn until" value={a.to ?? ''} onChange={(to) => set({ to })} />
-      <Field label="Topic" value={a.topic ?? ''} onChange={(e) => set({ topic: e.target.value })} />
-      <Field label="Words" value={a.text ?? ''} onChange={(e) => set({ text: e.target.value })} />
+      <DateField label={wording.drawnFrom()} value={a.from ?? ''} onChange={(from) => set({ from })} />
+      <DateField label={wording.drawnUntil()} value={a.to ?? ''} onChange={(to) => set({ to })} />
+      <Field label={wording.topic()} value={a.topic ?? ''} onChange={(e) => set({ topic: e.target.value })} />
+      <Field label={wording.words()} value={a.text ?? ''} onChange={(e) => set({ text: e.target.value })} />
       <Check
         checked={a.favourites === 'true'}
         onChange={(e) => set({ favourites: e.target.checked ? 'true' : '' })}
       >
-        Favourites alone
+        {wording.favouritesAlone()}
       </Check>
       <div className="col-span-2 flex flex-wrap gap-x-6">
         <Button
           type="submit"
           disabled={[a.from, a.to].some((day) => day !== undefined && day !== '' && !isDay(day))}
         >
-          Choose these
+          {wording.chooseThese()}
         </Button>
         <Link to="/books" className={LINE_LINK}>
-          To the books
+          {wording.toTheBooks()}
         </Link>
       </div>
     </form>
@@ -243,43 +247,42 @@ function Making({ pages, title }: { pages: Page[]; title: string }) {
     >
       <div className="col-span-2">
         <Field
-          label="Title"
+          label={wording.title()}
           maxLength={BOUNDS.Wanted.title.maxLength}
           value={named}
           onChange={(e) => setNamed(e.target.value)}
         />
       </div>
       <SelectField
-        label="Printed on"
+        label={wording.printedOn()}
         value={paper}
         onChange={(e) => setPaper(e.target.value as typeof paper)}
       >
-        <option value="A4">A4</option>
-        <option value="LETTER">Letter</option>
+        <option value="A4">{wording.a4()}</option>
+        <option value="LETTER">{wording.letter()}</option>
       </SelectField>
       <NumberField
         needed
-        label="Pictures a sheet"
+        label={wording.picturesASheet()}
         bounds={BOUNDS.Wanted.perSheet}
         value={each}
         onChange={(e) => setEach(e.target.value)}
       />
       <div className="col-span-2">
-        <Checks legend="Under each picture" of={WORDS} chosen={words} onChange={setWords} />
+        <Checks legend={wording.underEachPicture()} of={WORDS} chosen={words} onChange={setWords} />
       </div>
       <Refused error={make.error} className="col-span-2" />
       {make.data && make.data.length > 0 && (
         <p role="status" className="text-sanguine col-span-2">
-          No font on this machine has {make.data.join(' ')}; a question mark stands for{' '}
-          {make.data.length === 1 ? 'it' : 'each of them'}.
+          {wording.noFontOnThisMachineHas({ join: make.data.join(' '), data: make.data.length === 1 })}
         </p>
       )}
       <div className="col-span-2 flex flex-wrap gap-x-6">
         <Button type="submit" look="ink" disabled={!ready}>
-          {make.isPending ? 'Making it…' : `Make the PDF of ${plural(pages.length, 'page')}`}
+          {make.isPending ? wording.makingIt() : wording.makeThePdfOfPages({ pages: pages.length })}
         </Button>
         <Button disabled={!ready} onClick={() => make.mutate('png')}>
-          As one strip, PNG
+          {wording.asOneStripPng()}
         </Button>
       </div>
     </form>

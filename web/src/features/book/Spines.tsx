@@ -1,5 +1,6 @@
 import { Link } from 'react-router'
 import type { BookLine } from './text'
+import { wording } from './wording'
 
 const TALLEST = 170
 /** Millimetres of the tallest page that stands to scale. */
@@ -22,7 +23,10 @@ export function Spines({ books, shown }: { books: BookLine[]; shown: string | un
   const bound = books.filter((b) => b.binding !== 'LOOSE')
   const loose = books.filter((b) => b.binding === 'LOOSE')
   return (
-    <ul className="border-ink flex items-end gap-1.5 overflow-x-auto border-b pt-2 pl-1" aria-label="Books">
+    <ul
+      className="border-ink flex items-end gap-1.5 overflow-x-auto border-b pt-2 pl-1"
+      aria-label={wording.books()}
+    >
       {bound.map((book) => (
         <li key={book.id} className="shrink-0">
           <Spine book={book} shown={book.id === shown} />
@@ -38,13 +42,13 @@ export function Spines({ books, shown }: { books: BookLine[]; shown: string | un
 }
 
 const label = (book: BookLine) =>
-  `${book.name}, ${filled(book)}${book.keptPrivate ? ', private' : ''}${book.closed ? ', closed' : ''}`
+  `${book.name}, ${filled(book)}${book.keptPrivate ? wording.privateWord() : ''}${book.closed ? wording.closed() : ''}`
 
 function filled(book: BookLine) {
   if (book.filledShare != null) {
-    return `${Math.round(book.filledShare * 100)} % filled`
+    return wording.filledShareFilled({ filledShare: Math.round(book.filledShare * 100) })
   }
-  return book.binding === 'LOOSE' ? 'loose sheets' : 'leaves not counted'
+  return book.binding === 'LOOSE' ? wording.looseSheets() : wording.leavesNotCounted()
 }
 
 function Spine({ book, shown }: { book: BookLine; shown: boolean }) {
@@ -110,7 +114,7 @@ function SpineTitle({
   const most = Math.max(4, Math.floor((height - 16) / 7))
   const short = text.length > most ? `${text.slice(0, most - 1)}…` : text
   const place = {
-    transform: `translate(${width / 2 - 4} 8) rotate(90)`,
+    transform: wording.translateWidth8Rotate90({ width: width / 2 - 4 }),
     className: 'font-serif text-[14px]',
   }
   const clip = `spine-${text}-${width}`.replace(/[^\w-]/g, '_')

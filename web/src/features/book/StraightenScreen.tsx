@@ -11,11 +11,17 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { useSettled } from '../../ui/useSettled'
 import { Waiting } from '../../ui/Waiting'
 import { SheetOnPicture, type Handle, type Spot } from './SheetOnPicture'
+import { wording } from './wording'
 
 type Paper = Schemas['PaperInPicture']
 
-const CORNERS = ['Upper left corner', 'Upper right corner', 'Lower right corner', 'Lower left corner']
-const GUTTER = ['Gutter above', 'Gutter below']
+const CORNERS = [
+  wording.upperLeftCorner(),
+  wording.upperRightCorner(),
+  wording.lowerRightCorner(),
+  wording.lowerLeftCorner(),
+]
+const GUTTER = [wording.gutterAbove(), wording.gutterBelow()]
 
 /** Milliseconds a corner must rest before the straightened page is drawn anew. */
 const PAUSE = 250
@@ -32,11 +38,16 @@ export default function StraightenScreen() {
 
 function found(paper: Paper, percent: (share: number) => string): string {
   if (paper.kept) {
-    return 'The corners as you kept them.'
+    return wording.theCornersAsYouKeptThem()
   }
   return paper.sure == null
-    ? 'No edge of paper stands out, so the corners are those of the picture. Put them where the paper’s are.'
-    : `A guess: ${paper.sure > 0.99 ? 'each side is seen as an edge' : `at least ${percent(paper.sure)} of each side is seen as an edge`}. Put right what is off.`
+    ? wording.noEdgeOfPaperStandsOut2()
+    : wording.aGuessSurePutRightWhat({
+        sure:
+          paper.sure > 0.99
+            ? wording.eachSideIsSeenAsAn()
+            : wording.atLeastSureOfEachSide({ sure: percent(paper.sure) }),
+      })
 }
 
 function Known({ id, paper }: { id: string; paper: Paper }) {
@@ -68,7 +79,7 @@ function Known({ id, paper }: { id: string; paper: Paper }) {
   const sheets = two ? parted(settled, seenGutter) : [settled]
   return (
     <TwoLeaves>
-      <Leaf aria-label="The picture as it came">
+      <Leaf aria-label={wording.thePictureAsItCame()}>
         <SheetOnPicture
           src={`/api/pictures/${id}/taken`}
           width={paper.width}
@@ -77,22 +88,19 @@ function Known({ id, paper }: { id: string; paper: Paper }) {
           lines={lines}
           onMove={move}
         />
-        <p className="text-faded mt-2 text-sm">
-          Drag a corner, or choose it with Tab and move it with the arrow keys; with Shift it goes further.
-          The file stays as it came.
-        </p>
+        <p className="text-faded mt-2 text-sm">{wording.dragACornerOrChooseIt()}</p>
       </Leaf>
       <Leaf second aria-labelledby="straighten">
-        <h1 id="straighten">Straighten</h1>
+        <h1 id="straighten">{wording.straighten()}</h1>
         <p className="text-faded" role="status">
           {found(paper, format.percent)}
         </p>
         <div className="mt-3 flex flex-wrap gap-x-6">
           <Check checked={two} onChange={(e) => setTwo(e.target.checked)}>
-            Two pages, parted where they meet
+            {wording.twoPagesPartedWhereTheyMeet()}
           </Check>
           <Check checked={even} onChange={(e) => setEven(e.target.checked)}>
-            Even out the light
+            {wording.evenOutTheLight()}
           </Check>
         </div>
         <div className="mt-3 flex gap-3">
@@ -115,16 +123,16 @@ function Known({ id, paper }: { id: string; paper: Paper }) {
                 part.mutate({ corners, even, upper: gutter[0] as Spot, lower: gutter[1] as Spot })
               }
             >
-              Part the two pages
+              {wording.partTheTwoPages()}
             </Button>
           ) : (
             <Button look="ink" disabled={keep.isPending} onClick={() => keep.mutate({ corners, even })}>
-              Keep it so
+              {wording.keepItSo()}
             </Button>
           )}
-          <Button onClick={() => asItCame.mutate()}>See it as it came</Button>
+          <Button onClick={() => asItCame.mutate()}>{wording.seeItAsItCame()}</Button>
           <Button look="quiet" onClick={() => setCorners(WHOLE)}>
-            Corners of the picture
+            {wording.cornersOfThePicture()}
           </Button>
           <AnotherPage id={id} corners={corners} even={even} />
         </div>
@@ -177,7 +185,7 @@ function Preview({
       />
       {refused === asked && (
         <p role="alert" className="text-sanguine">
-          These corners go around no page: two sides cross, a corner points inwards, or it would be too small.
+          {wording.theseCornersGoAroundNoPage()}
         </p>
       )}
       <figcaption className="text-faded text-sm">{name}</figcaption>
@@ -198,14 +206,14 @@ function AnotherPage({ id, corners, even }: { id: string; corners: Spot[]; even:
         }),
       ),
     onSuccess: () => {
-      say('What lies between the corners waits in the tray as a picture of its own.')
+      say(wording.whatLiesBetweenTheCornersWaits())
       return refreshAll(client)
     },
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return (
     <Button look="quiet" disabled={another.isPending} onClick={() => another.mutate()}>
-      Another page out of it
+      {wording.anotherPageOutOfIt()}
     </Button>
   )
 }
@@ -223,25 +231,25 @@ function useKeeping(id: string, before: Paper) {
   const restore = () =>
     before.kept ? straighten({ corners: before.corners, even: before.evenLight }) : plain()
   const done = async (words: string, undo: () => Promise<unknown>) => {
-    say(words, { label: 'Undo', run: () => void undo().then(() => refreshAll(client)) })
+    say(words, { label: wording.undo(), run: () => void undo().then(() => refreshAll(client)) })
     await refreshAll(client)
     void navigate(-1)
   }
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const keep = useMutation({
     mutationFn: straighten,
     onSuccess: (picture, asked) =>
       done(
         asked.even && !picture.evenLight
-          ? 'The page is seen straight. Its light stays as it is: under a fifth of it is bare paper.'
-          : 'The page is seen straight; the file is as it came.',
+          ? wording.thePageIsSeenStraightIts()
+          : wording.thePageIsSeenStraightThe(),
         restore,
       ),
     onError,
   })
   const asItCame = useMutation({
     mutationFn: plain,
-    onSuccess: () => done('The picture is seen as it came.', restore),
+    onSuccess: () => done(wording.thePictureIsSeenAsIt(), restore),
     onError,
   })
   const part = useMutation({
@@ -259,8 +267,8 @@ function useKeeping(id: string, before: Paper) {
     onSuccess: ({ right, rightNumber }) =>
       done(
         rightNumber == null
-          ? 'Two pictures now: the left page here, the right one in the tray.'
-          : `Two pictures now: the right page is on p ${rightNumber}.`,
+          ? wording.twoPicturesNowTheLeftPage()
+          : wording.twoPicturesNowTheRightPage({ rightNumber }),
         async () => {
           await answer(api.DELETE('/api/pictures/{id}', { params: { path: { id: right.id } } }))
           await restore()

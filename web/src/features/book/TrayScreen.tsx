@@ -19,6 +19,7 @@ import { useLooking, type Looking } from './useLooking'
 import { PageChoice } from '../../shared/picture/PageChoice'
 import { PutIn } from '../../shared/picture/PutIn'
 import { roomFor } from '../../shared/picture/room'
+import { wording } from './wording'
 
 type Waits = Schemas['WaitingPicture']
 type Proposed = Schemas['ProposedPage']
@@ -39,16 +40,13 @@ export default function TrayScreen() {
 function Empty({ looking }: { looking: Looking }) {
   return (
     <Leaf>
-      <h1>Tray</h1>
-      <p className="text-faded py-3">
-        No picture waits. Pictures of pages come in here and each is shown with the page it most likely
-        belongs to; nothing is placed without a press.
-      </p>
-      <PutIn label="Choose pictures" />
+      <h1>{wording.tray()}</h1>
+      <p className="text-faded py-3">{wording.noPictureWaitsPicturesOfPages()}</p>
+      <PutIn label={wording.choosePictures()} />
       <Inbox looking={looking} />
       <p className="mt-4">
         <Link to="/books" className={LINE_LINK}>
-          To the books
+          {wording.toTheBooks()}
         </Link>
       </p>
     </Leaf>
@@ -57,16 +55,21 @@ function Empty({ looking }: { looking: Looking }) {
 
 /** On what a proposal rests, in words. */
 const RESTS: Record<Proposed['rests'], string> = {
-  DAY_AND_COUNT: 'as many pictures were taken that day as pages drawn',
+  DAY_AND_COUNT: wording.asManyPicturesWereTakenThat(),
   DAY: 'a guess: drawn on the day the picture was taken, but the counts differ',
   DAYS_BEFORE: 'a guess: drawn some days before the picture was taken',
-  LATELY: 'a guess: drawn lately and without a picture; the camera told no time',
-  NEXT_PAGE: 'a guess: the next page of the book in use; no entry tells more',
+  LATELY: wording.aGuessDrawnLatelyAndWithout(),
+  NEXT_PAGE: wording.aGuessTheNextPageOf(),
 }
 
 function sentence(p: Proposed, format: Formats): string {
-  const drawn = p.day ? `, drawn on ${format.weekdayDate(p.day)}` : ''
-  return `p ${p.number} of ${p.book}${drawn}${p.about && `: ${p.about}`}`
+  const drawn = p.day ? wording.drawnOnDay({ day: format.weekdayDate(p.day) }) : ''
+  return wording.pNumberOfBookDrawnAbout({
+    number: p.number,
+    book: p.book,
+    drawn,
+    about: p.about && `: ${p.about}`,
+  })
 }
 
 function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
@@ -90,7 +93,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const page = readWithin(number, BOUNDS.PlaceOnPage.number, format)
   // By picture and not by whether one is on its way: Enter for the next one is never passed over.
   const placing = useRef<string>(undefined)
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const takeOff = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/pictures/{id}/page', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
@@ -101,8 +104,8 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
     onSuccess: (placed) => {
       setChosen(waiting[at + 1]?.picture.id ?? waiting[at - 1]?.picture.id)
       const name = books.find((b) => b.id === book)?.name
-      say(`On p ${page} of ${name}${placed.beside ? ', beside its own picture' : ''}.`, {
-        label: 'Undo',
+      say(wording.onPPageOfNameBeside({ page: page ?? '', name: name ?? '', beside: placed.beside }), {
+        label: wording.undo(),
         run: () => {
           placing.current = undefined
           takeOff.mutate(picture.id)
@@ -127,8 +130,8 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const remove = useMutation({
     mutationFn: () => answer(api.DELETE('/api/pictures/{id}', { params: { path: { id: picture.id } } })),
     onSuccess: () => {
-      say(`${picture.originalName} is out of the tray; its file stays in the data folder.`, {
-        label: 'Undo',
+      say(wording.originalNameIsOutOfTheTray({ originalName: picture.originalName }), {
+        label: wording.undo(),
         run: () => back.mutate(picture.id),
       })
       return refreshAll(client)
@@ -145,7 +148,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   useTrayKeys(move, take)
   return (
     <TwoLeaves>
-      <Leaf aria-label="Picture">
+      <Leaf aria-label={wording.picture()}>
         <img
           src={`${pictureAt(picture.id, 'LARGE')}?v=${picture.version}`}
           width={picture.width}
@@ -157,16 +160,23 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
       </Leaf>
       <Leaf second aria-labelledby="tray">
         <div className="flex flex-wrap items-baseline justify-between gap-x-5">
-          <h1 id="tray">Tray</h1>
+          <h1 id="tray">{wording.tray()}</h1>
           <Link to="/books" className={LINE_LINK}>
-            To the books
+            {wording.toTheBooks()}
           </Link>
         </div>
         <p className="text-faded">
-          Picture {at + 1} of {waiting.length} · {picture.originalName}
-          {picture.taken
-            ? ` · taken ${format.fullDay(picture.taken.slice(0, 10))}, ${picture.taken.slice(11, 16)}`
-            : ' · the camera told no time'}
+          {wording.pictureAtOfWaitingOriginalNameTaken({
+            at: at + 1,
+            waiting: waiting.length,
+            originalName: picture.originalName,
+            taken: picture.taken
+              ? wording.takenSliceSlice22({
+                  slice: format.fullDay(picture.taken.slice(0, 10)),
+                  slice2: picture.taken.slice(11, 16),
+                })
+              : wording.theCameraToldNoTime(),
+          })}
         </p>
         <div aria-live="polite" className="mt-3">
           {proposed && !mine ? (
@@ -175,7 +185,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
               <p className="text-faded">{RESTS[proposed.rests]}</p>
             </>
           ) : (
-            !mine && <p>Nothing tells which page this is. Say it here:</p>
+            !mine && <p>{wording.nothingTellsWhichPageThisIs()}</p>
           )}
         </div>
         <div className="mt-3">
@@ -188,24 +198,24 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
         </div>
         <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
           <Button look="ink" disabled={page === undefined || !book} onClick={take}>
-            Put it there <Key name="Enter" />
+            {wording.putItThere()} <Key name="Enter" />
           </Button>
-          <Button onClick={() => move(-1)}>← Before</Button>
-          <Button onClick={() => move(1)}>Next →</Button>
+          <Button onClick={() => move(-1)}>{wording.before()}</Button>
+          <Button onClick={() => move(1)}>{wording.next()}</Button>
           <Link to={`/straighten/${picture.id}`} className={LINE_LINK}>
-            {picture.straight ? 'Straightened' : 'Straighten'}
+            {picture.straight ? wording.straightened() : wording.straighten()}
           </Link>
           <Button look="quiet" onClick={() => remove.mutate()}>
-            No page of mine
+            {wording.noPageOfMine()}
           </Button>
         </div>
-        <ul className="mt-6 flex flex-wrap gap-2" aria-label="All that wait">
+        <ul className="mt-6 flex flex-wrap gap-2" aria-label={wording.allThatWait()}>
           {waiting.map((w, i) => (
             <li key={w.picture.id}>
               <button
                 type="button"
                 onClick={() => setChosen(w.picture.id)}
-                aria-label={`Picture ${i + 1}, ${w.picture.originalName}`}
+                aria-label={wording.pictureIOriginalName({ i: i + 1, originalName: w.picture.originalName })}
                 aria-current={i === at ? 'true' : undefined}
                 className={`block border-2 ${i === at ? 'border-ink' : 'border-hairline'}`}
               >
@@ -226,7 +236,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
           first={page}
         />
         <div className="mt-6">
-          <PutIn label="Choose more" />
+          <PutIn label={wording.chooseMore()} />
           <Inbox looking={looking} />
         </div>
       </Leaf>
@@ -239,7 +249,7 @@ function useTrayKeys(move: (way: number) => void, take: () => void) {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null
-      if (!isForPage(event) || target?.closest('button, a')) {
+      if (!isForPage(event) || target?.closest(wording.buttonA())) {
         return
       }
       if (event.key === 'Enter') {

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 export type Book = Schemas['BookView']
 export type BookLine = Schemas['BookLine']
@@ -8,34 +8,34 @@ export type Tile = Schemas['PageTile']
 
 /** How the leaves hold together. */
 export const BINDINGS: Record<Schemas['BookFields']['binding'], string> = {
-  BOUND: 'bound',
-  RING: 'on a ring',
-  LOOSE: 'loose sheets',
+  BOUND: wording.bound(),
+  RING: wording.onARing(),
+  LOOSE: wording.looseSheets(),
 }
 
 /** How a paper takes a medium. */
 export const TAKES: Record<Schemas['OnPaper']['takes'], string> = {
-  STANDS: 'stands it',
-  BUCKLES: 'buckles',
-  BLEEDS_THROUGH: 'bleeds through',
+  STANDS: wording.standsIt(),
+  BUCKLES: wording.buckles(),
+  BLEEDS_THROUGH: wording.bleedsThrough(),
 }
 
 /** What became of a page. */
 export const STATES: Record<Tile['state'], string> = {
-  UNTOUCHED: 'as its entries and pictures tell',
-  DRAWN: 'drawn on',
-  KEPT_FREE: 'kept free',
-  TORN_OUT: 'torn out',
-  GLUED_IN: 'carries something glued in',
+  UNTOUCHED: wording.asItsEntriesAndPicturesTell(),
+  DRAWN: wording.drawnOn(),
+  KEPT_FREE: wording.keptFree(),
+  TORN_OUT: wording.tornOut(),
+  GLUED_IN: wording.carriesSomethingGluedIn(),
 }
 
 /** What the words about a page say, by its state. */
 export const WORDS: Record<Tile['state'], string> = {
-  UNTOUCHED: 'About it',
-  DRAWN: 'About it',
-  KEPT_FREE: 'What it waits for',
-  TORN_OUT: 'Where it is now',
-  GLUED_IN: 'What is glued in',
+  UNTOUCHED: wording.aboutIt(),
+  DRAWN: wording.aboutIt(),
+  KEPT_FREE: wording.whatItWaitsFor(),
+  TORN_OUT: wording.whereItIsNow(),
+  GLUED_IN: wording.whatIsGluedIn(),
 }
 
 /** "74 of 160 drawn on, 3 kept free, 1 torn out". */
@@ -43,10 +43,10 @@ export function pagesOf(book: Book): string {
   const { counts } = book
   const of = book.fields.leaves ? ` of ${book.pages}` : ''
   return [
-    `${book.drawnOn}${of} drawn on`,
-    counts.KEPT_FREE ? `${counts.KEPT_FREE} kept free` : '',
-    counts.TORN_OUT ? `${counts.TORN_OUT} torn out` : '',
-    counts.GLUED_IN ? `${counts.GLUED_IN} with something glued in` : '',
+    wording.drawnOnOfDrawnOn({ drawnOn: book.drawnOn, of }),
+    counts.KEPT_FREE ? wording.keptFreeKeptFree({ keptFree: counts.KEPT_FREE }) : '',
+    counts.TORN_OUT ? wording.tornOutTornOut({ tornOut: counts.TORN_OUT }) : '',
+    counts.GLUED_IN ? wording.gluedInWithSomethingGluedIn({ gluedIn: counts.GLUED_IN }) : '',
   ]
     .filter(Boolean)
     .join(', ')
@@ -55,44 +55,56 @@ export function pagesOf(book: Book): string {
 /** When it will be full, on how much that rests, and when the next one should be there. */
 export function fullWhen(full: NonNullable<Book['full']>, format: Formats): string {
   if (full.left === 0) {
-    return 'Full: no page is left to begin.'
+    return wording.fullNoPageIsLeftTo()
   }
   if (full.ownDays < 3) {
-    return `${plural(full.left, 'page')} left. When it will be full shows after three days in it.`
+    return wording.pagesLeftWhenItWillBe({ left: full.left })
   }
-  const date = (day: string | null | undefined) => (day ? format.dayMonthYear(day) : 'later than in a year')
-  const days = plural(full.ownDays, 'day')
-  const pace = full.pagesADay < 0.05 ? 'less than 0.1' : format.decimal(full.pagesADay)
+  const date = (day: string | null | undefined) =>
+    day ? format.dayMonthYear(day) : wording.laterThanInAYear()
+  const days = wording.days({ ownDays: full.ownDays })
+  const pace = full.pagesADay < 0.05 ? wording.lessThan01() : format.decimal(full.pagesADay)
   const basis =
     full.pagesADay === 0
-      ? `though no page was begun in the last ${days}, so that this is little more than a guess`
-      : `at ${pace} ${pace === '1' ? 'page' : 'pages'} a day over the last ${days}`
+      ? wording.thoughNoPageWasBegunIn({ days })
+      : wording.atPacePace2({ pace, pace2: pace === '1', days })
   return full.middle
-    ? `about ${date(full.middle)} (${date(full.early)} to ${date(full.late)}), ${basis}`
+    ? wording.aboutMiddleEarlyToLateBasis({
+        middle: date(full.middle),
+        early: date(full.early),
+        late: date(full.late),
+        basis,
+      })
     : full.early
-      ? `not before ${date(full.early)}, most likely later than in a year, ${basis}`
-      : `later than in a year, ${basis}`
+      ? wording.notBeforeEarlyMostLikelyLater({ early: date(full.early), basis })
+      : wording.laterThanInAYearBasis({ basis })
 }
 
 /** "p 61, 62 and 70". */
 export function pageList(pages: number[]): string {
   const shown = pages.slice(0, 4)
   const more = pages.length - shown.length
-  return `p ${shown.join(', ')}${more > 0 ? ` and ${more} more` : ''}`
+  return `p ${shown.join(', ')}${more > 0 ? wording.andMoreMore({ more }) : ''}`
 }
 
 /** What a tile shows, in words. */
 export function tileWords(tile: Tile, format: Formats): string {
   const about =
     tile.state === 'KEPT_FREE'
-      ? `kept free${tile.words && ` for ${tile.words}`}`
+      ? wording.keptFreeWords({ words: tile.words && wording.forWords({ words: tile.words }) })
       : tile.state === 'TORN_OUT'
-        ? `torn out${tile.words && `, ${tile.words}`}`
+        ? wording.tornOutWords({ words: tile.words && `, ${tile.words}` })
         : tile.state === 'GLUED_IN'
-          ? `glued in${tile.words && `: ${tile.words}`}`
+          ? wording.gluedInWords({ words: tile.words && `: ${tile.words}` })
           : tile.state === 'UNTOUCHED'
             ? 'untouched'
-            : tile.about || 'drawn on'
+            : tile.about || wording.drawnOn()
   const day = tile.day ? `, ${format.dayMonth(tile.day)}` : ''
-  return `Page ${tile.number}: ${about}${day}${tile.favourite ? ', a favourite' : ''}${tile.picture ? '' : tile.state === 'DRAWN' ? ', no picture yet' : ''}`
+  return wording.pageNumberAboutDayFavourite({
+    number: tile.number,
+    about,
+    day,
+    favourite: tile.favourite,
+    picture: tile.picture ? '' : tile.state === 'DRAWN' ? wording.noPictureYet() : '',
+  })
 }

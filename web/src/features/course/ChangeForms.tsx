@@ -9,10 +9,10 @@ import { DateField } from '../../ui/DateField'
 import { isDay, later } from '../../ui/days'
 import { Field, SelectField } from '../../ui/Field'
 import { NumberField, readWithin } from '../../ui/NumberField'
-import { plural } from '../../ui/plural'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { weekTitle } from './text'
 import type { Change } from '../../shared/plan/usePlanChanges'
+import { wording } from './wording'
 
 type Ruler = Schemas['RulerWeek'][]
 /** The kinds that have a form of their own. */
@@ -58,8 +58,8 @@ export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
       return (
         <Plain
           about={about}
-          title="Take this week again"
-          description="The same exercises once more, right after it, counted by themselves."
+          title={wording.takeThisWeekAgain()}
+          description={wording.theSameExercisesOnceMoreRight2()}
           change={{ kind, week: about.week.key }}
         />
       )
@@ -67,11 +67,11 @@ export function ChangeForm({ kind, about }: { kind: Kind; about: About }) {
       return (
         <Plain
           about={about}
-          title="Go without this week"
+          title={wording.goWithoutThisWeek()}
           description={
             about.week.from < about.today
-              ? 'It ends with yesterday. What you drew of it stays, the rest is not asked any more, and the next week begins today.'
-              : 'None of it is asked, and the weeks after it move up. What you drew stays.'
+              ? wording.itEndsWithYesterdayWhatYou()
+              : wording.noneOfItIsAskedAnd()
           }
           change={{ kind, week: about.week.key }}
         />
@@ -117,20 +117,18 @@ function Stretch({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={key}
-      title="Make the week longer or shorter"
-      description="One week of the course may take three of yours. Those after it move along."
+      title={wording.makeTheWeekLongerOrShorter()}
+      description={wording.oneWeekOfTheCourseMay()}
       changes={changes.length > 0 ? changes : undefined}
     >
-      <p>
-        {subject(about)}, {plural(about.week.days, 'day')} now.
-      </p>
+      <p>{wording.aboutDaysNow({ about: subject(about), days: about.week.days })}</p>
       <Check checked={open} onChange={(event) => setOpen(event.target.checked)}>
-        until its work is done, however long that takes
+        {wording.untilItsWorkIsDoneHowever()}
       </Check>
       {!open && (
         <NumberField
           needed
-          label="Length in days"
+          label={wording.lengthInDays()}
           bounds={NUMBER_OF_DAYS}
           value={days}
           onChange={(event) => setDays(event.target.value)}
@@ -155,20 +153,20 @@ function Pause({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="Let only this course wait"
-      description="The course waits on these days; the week gets as many more, and those after it move. Your run counts on: you mean to draw."
+      title={wording.letOnlyThisCourseWait()}
+      description={wording.theCourseWaitsOnTheseDays()}
       changes={changes}
     >
       <div className="grid grid-cols-2 gap-4">
-        <DateField label="From" value={from} onChange={setFrom} />
+        <DateField label={wording.from()} value={from} onChange={setFrom} />
         <NumberField
           needed
-          label="Days"
+          label={wording.days()}
           bounds={NUMBER_OF_DAYS}
           value={days}
           onChange={(event) => setDays(event.target.value)}
           {...(count !== undefined && dates.length < count
-            ? { hint: `${dates.length} of them lie in this week; only these are paused.` }
+            ? { hint: wording.datesOfThemLieInThis({ dates: dates.length }) }
             : {})}
         />
       </div>
@@ -191,11 +189,11 @@ function Swap({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="Change places"
+      title={wording.changePlaces()}
       changes={other ? [{ kind: 'SWAP', week: about.week.key, other }] : undefined}
     >
       <SelectField
-        label={`${subject(about)} changes places with`}
+        label={wording.aboutChangesPlacesWith({ about: subject(about) })}
         value={other}
         onChange={(event) => setOther(event.target.value)}
       >
@@ -221,22 +219,26 @@ function Detour({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={before}
-      title="A detour"
-      description="Weeks from another course, because something else has to come first. Say why below: it is kept."
+      title={wording.aDetour()}
+      description={wording.weeksFromAnotherCourseBecauseSomething()}
       changes={before && offer && numbers.length > 0 ? [change] : undefined}
     >
-      <SelectField label="Before" value={before} onChange={(event) => setBefore(event.target.value)}>
+      <SelectField
+        label={wording.before()}
+        value={before}
+        onChange={(event) => setBefore(event.target.value)}
+      >
         <WeekOptions weeks={ahead(about)} />
       </SelectField>
       <SelectField
-        label="From the course"
+        label={wording.fromTheCourse()}
         value={courseId}
         onChange={(event) => {
           setCourseId(event.target.value)
           setNumbers([])
         }}
       >
-        <option value="">Choose</option>
+        <option value="">{wording.choose()}</option>
         {courses.map((c) => (
           <option key={c.id} value={c.id}>
             {c.title}
@@ -245,7 +247,7 @@ function Detour({ about }: { about: About }) {
       </SelectField>
       {offer && (
         <fieldset className="max-h-48 overflow-y-auto">
-          <legend className="text-faded text-sm">Weeks</legend>
+          <legend className="text-faded text-sm">{wording.weeks()}</legend>
           {offer.weekLoads.map((week, i) => (
             <Check
               key={i}
@@ -276,16 +278,20 @@ function Empty({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={before}
-      title="Empty days"
-      description="Time without anything planned: to catch breath, or to draw what you like."
+      title={wording.emptyDays()}
+      description={wording.timeWithoutAnythingPlannedToCatch()}
       changes={count && before ? [{ kind: 'EMPTY', week: before, days: count }] : undefined}
     >
-      <SelectField label="Before" value={before} onChange={(event) => setBefore(event.target.value)}>
+      <SelectField
+        label={wording.before()}
+        value={before}
+        onChange={(event) => setBefore(event.target.value)}
+      >
         <WeekOptions weeks={ahead(about)} />
       </SelectField>
       <NumberField
         needed
-        label="Days"
+        label={wording.days()}
         bounds={NUMBER_OF_DAYS}
         value={days}
         onChange={(event) => setDays(event.target.value)}
@@ -302,16 +308,16 @@ function BaselineForm({ about }: { about: About }) {
     <ChangeSheet
       {...about}
       week={about.week.key}
-      title="One subject now and again later"
-      description="One unaided drawing in this week, the same subject half-way through what is left, and once more in the last week, so that you can compare them."
+      title={wording.oneSubjectNowAndAgainLater()}
+      description={wording.oneUnaidedDrawingInThisWeek()}
       changes={topic.trim() ? [{ kind: 'BASELINE', week: about.week.key, topic: topic.trim() }] : undefined}
     >
       <Field
-        label="Subject"
+        label={wording.subject()}
         maxLength={BOUNDS.SubjectAgain.topic.maxLength}
         value={topic}
         onChange={(event) => setTopic(event.target.value)}
-        hint={last ? `Again between ${format.range(last.from, last.to)}.` : ''}
+        hint={last ? wording.againBetweenFrom({ from: format.range(last.from, last.to) }) : ''}
       />
     </ChangeSheet>
   )

@@ -2,12 +2,12 @@ import { useState, type ReactNode } from 'react'
 import type { Schemas } from '../../api/client'
 import { AwaySheet } from '../../shared/away/AwaySheet'
 import { Button } from '../../ui/Button'
-import { plural } from '../../ui/plural'
 import { Sheet } from '../../ui/Sheet'
 import { ChangeForm, type Kind } from './ChangeForms'
 import { HistorySheet } from './HistorySheet'
 import { MissedSheet } from './MissedSheet'
 import { ANSWERS, HAPPENED, POLICIES, type Answer, type Happened } from './text'
+import { wording } from './wording'
 
 type Open = Answer | 'HISTORY' | undefined
 
@@ -29,11 +29,9 @@ export function ChangeThePlan({
   const missed = placed.missedDays.length
   return (
     <section className="no-print">
-      <h2>Change the plan</h2>
+      <h2>{wording.changeThePlan()}</h2>
       <p className="text-faded">
-        {over
-          ? 'This week is over; it stays as it was. Open one that is not.'
-          : 'What happened? Nothing moves before you have seen what it does.'}
+        {over ? wording.thisWeekIsOverItStays() : wording.whatHappenedNothingMovesBeforeYou()}
       </p>
       {!over && (
         <ul className="my-1">
@@ -46,11 +44,13 @@ export function ChangeThePlan({
       )}
       <p className="flex flex-wrap items-baseline gap-x-5">
         <Button onClick={() => setOpen('MISSED')}>
-          {missed > 0 ? `Missed work: ${plural(missed, 'day')}` : 'Missed work'}
+          {missed > 0 ? wording.missedWorkDays({ missed }) : wording.missedWork()}
         </Button>
-        <Button onClick={() => setOpen('HISTORY')}>How the plan came to be</Button>
+        <Button onClick={() => setOpen('HISTORY')}>{wording.howThePlanCameToBe()}</Button>
         <span className="text-faded">
-          Missed work is handled by: {POLICIES[placed.policy].name.toLowerCase()}.
+          {wording.missedWorkIsHandledByToLowerCase({
+            toLowerCase: POLICIES[placed.policy].name.toLowerCase(),
+          })}
         </span>
       </p>
       {happened && (

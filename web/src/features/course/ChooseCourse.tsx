@@ -9,6 +9,7 @@ import { Refused } from '../../ui/Refused'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 import { BrokenFiles, Offers } from '../../shared/course/Offers'
+import { wording } from './wording'
 
 /** Lays a course on the calendar. */
 export function usePlace(onDone: () => void) {
@@ -18,7 +19,7 @@ export function usePlace(onDone: () => void) {
     mutationFn: (body: { courseId: string; start: string; side: boolean }) =>
       answer(api.PUT('/api/course', { body })),
     onSuccess: () => {
-      say('The course is laid on your calendar.')
+      say(wording.theCourseIsLaidOnYour())
       onDone()
       return refreshAll(client)
     },
@@ -47,10 +48,15 @@ export function ChooseCourse({ onDone }: { onDone: () => void }) {
           <BrokenFiles files={courses.broken} />
           <div className="mt-4 flex flex-wrap items-end gap-6">
             <div className="w-44">
-              <DateField label="First day" required value={start ?? today ?? ''} onChange={setStart} />
+              <DateField
+                label={wording.firstDay()}
+                required
+                value={start ?? today ?? ''}
+                onChange={setStart}
+              />
             </div>
             <Button type="submit" look="ink" disabled={!courseId || place.isPending}>
-              Place it
+              {wording.placeIt()}
             </Button>
           </div>
           <Refused error={place.error} className="mt-2" />

@@ -17,7 +17,7 @@ import { Ruler } from './Ruler'
 import { weekTitle } from './text'
 import { WeekTopics } from './WeekTopics'
 import { WeekTable } from './WeekTable'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** The course: a ruler of its weeks, and below it one week. */
 export default function CourseScreen() {
@@ -63,10 +63,8 @@ function Page({
   if (!placed || !week) {
     return (
       <div className="wide:px-8 px-4 py-6">
-        <h1>Choose a course</h1>
-        <p className="text-faded mb-4">
-          You follow none. Days without a course are yours; a course plans them.
-        </p>
+        <h1>{wording.chooseACourse()}</h1>
+        <p className="text-faded mb-4">{wording.youFollowNoneDaysWithoutA()}</p>
         <ChooseCourse onDone={() => undefined} />
       </div>
     )
@@ -91,15 +89,19 @@ function Page({
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1>{weekTitle(week)}</h1>
           <p className="text-faded">
-            {format.range(week.from, week.to)} · {format.minutes(week.plannedMinutes)} planned,{' '}
-            {format.minutes(week.doneMinutes)} done{week.untilDone && ' · until it is done'}
+            {wording.fromPlannedMinutesPlannedDoneMinutesDone({
+              from: format.range(week.from, week.to),
+              plannedMinutes: format.minutes(week.plannedMinutes),
+              doneMinutes: format.minutes(week.doneMinutes),
+            })}
+            {week.untilDone && wording.untilItIsDone()}
           </p>
         </div>
         {week.aim && <p className="text-faded font-serif text-lg italic">{week.aim}</p>}
         {week.rows.length > 0 ? (
           <WeekTable week={week} today={course.today} />
         ) : (
-          <p className="py-6">Nothing is planned in this week. Draw what you like.</p>
+          <p className="py-6">{wording.nothingIsPlannedInThisWeek()}</p>
         )}
         <div className="wide:grid-cols-2 mt-6 grid gap-8">
           <Remarks course={course} placement={placed.placement} />
@@ -107,29 +109,33 @@ function Page({
           <WeekTopics placement={placed.placement} week={week.key} over={week.to < course.today} />
           <Pairs pairs={course.pairs} />
           <section>
-            <h2>The course</h2>
+            <h2>{wording.theCourse()}</h2>
             <p>
-              {placed.title}, {plural(placed.weeks, 'week')} from {format.dayMonthYear(placed.start)}; ends{' '}
+              {wording.titleWeeksFromStartEnds({
+                title: placed.title,
+                weeks: placed.weeks,
+                start: format.dayMonthYear(placed.start),
+              })}{' '}
               <b>{format.dayMonthYear(placed.end)}</b>.
             </p>
             <p className="text-faded">{placed.summary}</p>
             <p className="mt-2 flex flex-wrap gap-x-5 gap-y-1">
-              <PageLink to="/course/library">All courses</PageLink>
-              <PageLink to="/course/year-ahead">A year ahead</PageLink>
-              <PageLink to="/topics/edit">Topics and what they need</PageLink>
+              <PageLink to="/course/library">{wording.allCourses()}</PageLink>
+              <PageLink to="/course/year-ahead">{wording.aYearAhead()}</PageLink>
+              <PageLink to="/topics/edit">{wording.topicsAndWhatTheyNeed()}</PageLink>
               <PageLink to={`/course/print?plan=${placed.placement}&week=${week.key}`}>
-                Print this week
+                {wording.printThisWeek()}
               </PageLink>
-              <PageLink to={`/course/print?plan=${placed.placement}`}>Print the course</PageLink>
+              <PageLink to={`/course/print?plan=${placed.placement}`}>{wording.printTheCourse()}</PageLink>
               {week.doneMinutes > 0 && (
                 <PageLink
                   to={`/sheet?${new URLSearchParams({ from: week.from, to: week.to, title: weekTitle(week) }).toString()}`}
                 >
-                  Pages of this week as one PDF
+                  {wording.pagesOfThisWeekAsOne()}
                 </PageLink>
               )}
               <a href="/api/plan.ics" className={LINE_LINK}>
-                Calendar file
+                {wording.calendarFile()}
               </a>
             </p>
           </section>

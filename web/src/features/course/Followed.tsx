@@ -5,6 +5,7 @@ import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Refused } from '../../ui/Refused'
 import { useSettled } from '../../ui/useSettled'
+import { wording } from './wording'
 
 const RESTS_MS = 600
 
@@ -63,7 +64,7 @@ export function Followed({
       )}
       {main && (
         <label className="text-faded flex items-center gap-2">
-          The room goes {part} % to {main.title}
+          {wording.theRoomGoesPartToTitle({ part, title: main.title })}
           <input
             type="range"
             min={10}

@@ -7,16 +7,17 @@ import { Sheet } from '../../ui/Sheet'
 import { Waiting } from '../../ui/Waiting'
 import { KEPT, tell } from './text'
 import { usePlanChanges } from '../../shared/plan/usePlanChanges'
+import { wording } from './wording'
 
 /** What became of the plan, as a story; what nothing was built on can be taken back. */
 export function HistorySheet({ placement, onClose }: { placement: string; onClose: () => void }) {
   const { undo } = usePlanChanges(placement)
   return (
-    <Sheet open onClose={onClose} title="How the plan came to be">
+    <Sheet open onClose={onClose} title={wording.howThePlanCameToBe()}>
       <Waiting query={useQuery(queries.history(placement))}>
         {(lines) =>
           lines.length === 0 ? (
-            <p>The plan is as the course was placed. Every change, with its reason, will stand here.</p>
+            <p>{wording.thePlanIsAsTheCourse()}</p>
           ) : (
             <ol>
               {[...lines].reverse().map((line) => (
@@ -36,7 +37,7 @@ function Line({ line, onUndo, busy }: { line: Schemas['HistoryLine']; onUndo: ()
     <li className="border-hairline border-t py-3">
       <p className="text-faded text-sm">
         {format.fullDay(line.madeOn)}
-        {line.automatic && ' · by itself, as the way with missed work says'}
+        {line.automatic && wording.byItselfAsTheWayWith()}
       </p>
       {line.changes.map((made, i) => (
         <p key={i} className={line.undone ? 'text-faded line-through' : ''}>
@@ -46,15 +47,18 @@ function Line({ line, onUndo, busy }: { line: Schemas['HistoryLine']; onUndo: ()
       {line.reason && <p className="font-serif italic">{line.reason}</p>}
       <p className="text-faded">
         {line.undone
-          ? 'Taken back.'
+          ? wording.takenBack()
           : line.endBefore === line.endAfter
-            ? `The end stayed on ${format.dayMonthYear(line.endAfter)}.`
-            : `The end moved from ${format.dayMonthYear(line.endBefore)} to ${format.dayMonthYear(line.endAfter)}.`}
-        {!line.undone && line.kept != null && ` It stays: ${KEPT[line.kept]}.`}
+            ? wording.theEndStayedOnEndAfter({ endAfter: format.dayMonthYear(line.endAfter) })
+            : wording.theEndMovedFromEndBeforeTo({
+                endBefore: format.dayMonthYear(line.endBefore),
+                endAfter: format.dayMonthYear(line.endAfter),
+              })}
+        {!line.undone && line.kept != null && wording.itStaysKept({ kept: KEPT[line.kept] })}
       </p>
       {!line.undone && line.kept == null && (
         <Button disabled={busy} onClick={onUndo}>
-          Take it back
+          {wording.takeItBack()}
         </Button>
       )}
     </li>

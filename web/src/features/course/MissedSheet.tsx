@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { noun } from '../../ui/plural'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { Sheet } from '../../ui/Sheet'
@@ -11,6 +10,7 @@ import { dropped, Fit } from '../../shared/plan/Effect'
 import { Reason } from '../../shared/plan/Reason'
 import { POLICIES } from './text'
 import { usePlanChanges, type Change } from '../../shared/plan/usePlanChanges'
+import { wording } from './wording'
 
 type Policy = Schemas['PolicyView']
 
@@ -28,14 +28,14 @@ export function MissedSheet({
     <Sheet
       open
       onClose={onClose}
-      title="Missed work"
-      description="Nothing moves before you have seen what it does."
+      title={wording.missedWork()}
+      description={wording.nothingMovesBeforeYouHaveSeen()}
       wide
     >
       <Waiting query={useQuery(queries.policies(placement))}>
         {(ways) =>
           ways.length === 0 ? (
-            <p>The course does not run today.</p>
+            <p>{wording.theCourseDoesNotRunToday()}</p>
           ) : (
             <Ways ways={ways} placement={placement} policy={policy} onClose={onClose} />
           )
@@ -65,8 +65,11 @@ function Ways({
     <>
       <p className="mb-3">
         {missed.length === 0
-          ? 'No day of this week was missed.'
-          : `${missed.map(format.weekdayDate).join(', ')} ${noun(missed.length, 'was', 'were')} missed.`}
+          ? wording.noDayOfThisWeekWas()
+          : wording.joinWereMissed({
+              join: missed.map(format.weekdayDate).join(', '),
+              missed: missed.length,
+            })}
       </p>
       <div className="grid gap-6 sm:grid-cols-3">
         {ways.map((way) => (
@@ -82,15 +85,18 @@ function Ways({
               </p>
             ))}
             <dl className="my-2 grid grid-cols-[auto_1fr] gap-x-3">
-              <dt className="text-faded">ends</dt>
+              <dt className="text-faded">{wording.ends()}</dt>
               <dd className="font-bold">{format.dayMonthYear(way.figures.end)}</dd>
-              <dt className="text-faded">dropped</dt>
+              <dt className="text-faded">{wording.dropped()}</dt>
               <dd className="font-bold">{dropped(way.figures)}</dd>
               {way.figures.days.map((day) => (
                 <div key={day.date} className="contents">
                   <dt className="text-faded">{format.shortDay(day.date)}</dt>
                   <dd>
-                    {day.minutes} <span className="text-faded">of {day.roomMinutes} min</span>
+                    {day.minutes}{' '}
+                    <span className="text-faded">
+                      {wording.ofRoomMinutesMin({ roomMinutes: day.roomMinutes })}
+                    </span>
                   </dd>
                 </div>
               ))}
@@ -135,20 +141,20 @@ function WayButtons({
           look="ink"
           disabled={disabled}
           onClick={() => onMake([once])}
-          aria-label={`${name} this time`}
+          aria-label={wording.nameThisTime({ name })}
         >
-          This time
+          {wording.thisTime()}
         </Button>
       )}
       {way.policy === own ? (
-        <p className="text-faded py-1">Your way for this course.</p>
+        <p className="text-faded py-1">{wording.yourWayForThisCourse()}</p>
       ) : (
         <Button
           disabled={disabled}
-          aria-label={`${name} always`}
+          aria-label={wording.nameAlways({ name })}
           onClick={() => onMake([...(once ? [once] : []), { kind: 'POLICY', policy: way.policy }])}
         >
-          Always
+          {wording.always()}
         </Button>
       )}
     </div>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
+import { wording } from './wording'
 
 /** Subjects that are drawn more than once, with the days on which they were. */
 export function Pairs({ pairs }: { pairs: Schemas['Pair'][] }) {
@@ -9,7 +10,7 @@ export function Pairs({ pairs }: { pairs: Schemas['Pair'][] }) {
   }
   return (
     <section>
-      <h2>Drawn at the start and once more</h2>
+      <h2>{wording.drawnAtTheStartAndOnce()}</h2>
       <ul>
         {pairs.map((pair) => (
           <li key={pair.moments[0]?.exerciseId} className="border-hairline border-t py-1.5">
@@ -18,7 +19,9 @@ export function Pairs({ pairs }: { pairs: Schemas['Pair'][] }) {
                 {i > 0 && <span className="text-faded"> · </span>}
                 {moment.title}{' '}
                 {moment.drawnOn == null ? (
-                  <span className="text-faded italic">planned from {format.dayMonth(moment.weekFrom)}</span>
+                  <span className="text-faded italic">
+                    {wording.plannedFromWeekFrom({ weekFrom: format.dayMonth(moment.weekFrom) })}
+                  </span>
                 ) : (
                   <b>{format.dayMonth(moment.drawnOn)}</b>
                 )}

@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button'
 import { Waiting } from '../../ui/Waiting'
 import { weekTitle } from './text'
 import { WeekTable } from './WeekTable'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** A course on paper: the one that is named, or the one in front. */
 export default function PrintScreen() {
@@ -26,13 +26,13 @@ export default function PrintScreen() {
 function NothingToPrint() {
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>Nothing to print</h1>
+      <h1>{wording.nothingToPrint()}</h1>
       <p>
-        A course is printed from its own page: follow one under{' '}
+        {wording.aCourseIsPrintedFromIts()}{' '}
         <Link to="/course" className="underline underline-offset-4">
-          Course
+          {wording.course()}
         </Link>{' '}
-        and choose Print there.
+        {wording.andChoosePrintThere()}
       </p>
     </div>
   )
@@ -48,16 +48,20 @@ function Printed({ placement, only }: { placement: string; only: string | null }
         <div className="wide:px-8 px-4 py-6">
           <div className="no-print mb-4 flex gap-6">
             <Button look="ink" className="shrink-0" onClick={() => window.print()}>
-              Print
+              {wording.print()}
             </Button>
             <p className="text-faded">
-              {only ? 'One week' : plural(weeks.length, 'week')}; each begins where it fits, none is torn
-              apart.
+              {wording.onlyEachBeginsWhereItFits({
+                only: only ? wording.oneWeek() : wording.weeks2({ weeks: weeks.length }),
+              })}
             </p>
           </div>
           <h1>{placed.title}</h1>
           <p className="text-faded">
-            {format.dayMonthYear(placed.start)} to {format.dayMonthYear(placed.end)}
+            {wording.startToEnd({
+              start: format.dayMonthYear(placed.start),
+              end: format.dayMonthYear(placed.end),
+            })}
           </p>
           {weeks
             .filter((week) => !only || week.key === only)

@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
-import { noun } from '../../ui/plural'
 import { enumerated } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
@@ -8,6 +7,7 @@ import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { remedyChoices, RemedySheet, type Remedy } from './RemedySheet'
 import { clash, shortfall } from '../../shared/plan/words'
 import type { Change } from '../../shared/plan/usePlanChanges'
+import { wording } from './wording'
 
 /** What stands out in a week, each with what one could do. */
 export function Remarks({ course, placement }: { course: Schemas['CourseView']; placement: string }) {
@@ -22,20 +22,24 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
   const choices = week.remedies ? remedyChoices(week.remedies, week, format) : []
   return (
     <section>
-      <h2>Remarks</h2>
+      <h2>{wording.remarks()}</h2>
       {week.load != null && !over && (
         <p>
-          The work left is {format.percent(week.load)} of the room left
-          {week.load > 1 || large.length > 0 ? '.' : '; it fits.'}
+          {wording.theWorkLeftIsLoadOf({
+            load: format.percent(week.load),
+            load2: week.load > 1 || large.length > 0,
+          })}
         </p>
       )}
       <Missed week={week} over={over} />
       {large.length > 0 && !over && (
         <>
-          <p className="text-sanguine">Does not fit: {large.map((s) => shortfall(s, format)).join('; ')}.</p>
+          <p className="text-sanguine">
+            {wording.doesNotFitJoin({ join: large.map((s) => shortfall(s, format)).join('; ') })}
+          </p>
           {choices.length > 0 && (
             <>
-              <p>It would fit with any of these:</p>
+              <p>{wording.itWouldFitWithAnyOf()}</p>
               <ul className="list-['–_'] pl-4">
                 {choices.map((choice) => (
                   <li key={choice.label}>
@@ -50,7 +54,7 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
         </>
       )}
       {over && week.doneMinutes < week.plannedMinutes && (
-        <p className="text-faded">What was left of this week was let go.</p>
+        <p className="text-faded">{wording.whatWasLeftOfThisWeek()}</p>
       )}
       {week.clashes.map((c) => (
         <p key={c.date + c.title + c.obstacle} className="text-sanguine">
@@ -60,7 +64,9 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
       {course.remarks.map((remark) => (
         <NeedRemark key={remark.weekKey + remark.need} remark={remark} placement={placement} today={today} />
       ))}
-      {week.resources.length > 0 && <p className="text-faded">From: {week.resources.join('; ')}.</p>}
+      {week.resources.length > 0 && (
+        <p className="text-faded">{wording.fromJoin({ join: week.resources.join('; ') })}</p>
+      )}
       {remedy && (
         <RemedySheet
           placement={placement}
@@ -82,8 +88,11 @@ function Missed({ week, over }: { week: Schemas['WeekTable']; over: boolean }) {
   }
   return (
     <p>
-      {enumerated(missed.map(format.weekday))} {noun(missed.length, 'was', 'were')} missed
-      {over ? '.' : '; what was due is spread over the days left.'}
+      {wording.weekdayWereMissedOver({
+        weekday: enumerated(missed.map(format.weekday)),
+        missed: missed.length,
+        over,
+      })}
     </p>
   )
 }
@@ -104,14 +113,19 @@ function NeedRemark({ remark, placement }: { remark: Schemas['Remark']; placemen
           }
   return (
     <div>
-      “{remark.topic}” {remark.number == null ? 'in this plan' : `in week ${remark.number}`} needs{' '}
-      <b>{remark.need}</b>; you have 0 minutes on it.
+      {wording.topicNumberNeeds({
+        topic: remark.topic,
+        number:
+          remark.number == null ? wording.inThisPlan() : wording.inWeekNumber({ number: remark.number }),
+      })}{' '}
+      <b>{remark.need}</b>
+      {wording.youHave0MinutesOnIt()}
       <span className="flex flex-wrap gap-x-4 pl-4">
         <Button look="quiet" onClick={() => setOpen('WARM_UP')}>
-          Add a warm-up
+          {wording.addAWarmUp()}
         </Button>
         <Button look="quiet" onClick={() => setOpen('DETOUR')}>
-          Detour first
+          {wording.detourFirst()}
         </Button>
       </span>
       {open && (
@@ -119,13 +133,17 @@ function NeedRemark({ remark, placement }: { remark: Schemas['Remark']; placemen
           placement={placement}
           week={remark.weekKey}
           onClose={() => setOpen(undefined)}
-          title={open === 'WARM_UP' ? `Warm up: ${remark.need}` : `Detour: ${remark.need}`}
+          title={
+            open === 'WARM_UP'
+              ? wording.warmUpNeed({ need: remark.need })
+              : wording.detourNeed({ need: remark.need })
+          }
           description={
             open === 'WARM_UP'
-              ? 'Thirty minutes of it, in short pieces, within that week.'
+              ? wording.thirtyMinutesOfItInShort()
               : remark.detourTitle
-                ? `One week before it, from ${remark.detourTitle}.`
-                : 'One week before it, an hour and a half of this topic.'
+                ? wording.oneWeekBeforeItFromDetourTitle({ detourTitle: remark.detourTitle })
+                : wording.oneWeekBeforeItAnHour()
           }
           changes={[change]}
         />

@@ -6,6 +6,7 @@ import { useFormats } from '../../ui/locale'
 import { remediesInWords, type RemedyInWords } from '../../shared/plan/words'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import type { Change } from '../../shared/plan/usePlanChanges'
+import { wording } from './wording'
 
 export type Remedy = { label: string; change: Change }
 
@@ -61,8 +62,8 @@ export function RemedySheet({
       placement={placement}
       week={week.key}
       onClose={onClose}
-      title="Make it fit"
-      description="Each of these is the least that helps by itself. Together they leave room to spare."
+      title={wording.makeItFit()}
+      description={wording.eachOfTheseIsTheLeast()}
       changes={picked.length > 0 ? picked.map((p) => p.change) : undefined}
     >
       {choices.map((choice) => (

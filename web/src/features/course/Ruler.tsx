@@ -1,8 +1,8 @@
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { weekTitle, weekName } from './text'
+import { wording } from './wording'
 
 type Week = Schemas['RulerWeek']
 
@@ -39,7 +39,7 @@ export function Ruler({
     <div className="overflow-x-auto">
       <div
         role="tablist"
-        aria-label="Weeks of the course"
+        aria-label={wording.weeksOfTheCourse()}
         className="flex min-w-[760px] gap-0.5 pt-6"
         style={{ minWidth: Math.max(760, weeks.length * 24) }}
       >
@@ -74,7 +74,7 @@ function RulerTab({
   const format = useFormats()
   const now = week.passed > 0 && week.passed < 1
   const elastic = week.days !== 7 || week.untilDone
-  const length = week.untilDone ? 'until done' : plural(week.days, 'day')
+  const length = week.untilDone ? wording.untilDone() : wording.days2({ days: week.days })
   return (
     <button
       ref={tabRef}
@@ -87,7 +87,13 @@ function RulerTab({
       style={{ flexGrow: Math.max(LEAST_DAYS_SHOWN, week.days) }}
       className="relative min-h-11 min-w-0 basis-0 text-left"
       title={`${weekTitle(week)}, ${format.range(week.from, week.to)}`}
-      aria-label={`${weekName(week)}, ${week.title}, ${Math.round(week.doneShare * 100)} % done${elastic ? `, ${length}` : ''}${week.checkpoint ? ', with drawings to compare' : ''}`}
+      aria-label={wording.weekTitleDoneShareDoneElasticCheckpoint({
+        week: weekName(week),
+        title: week.title,
+        doneShare: Math.round(week.doneShare * 100),
+        elastic: elastic ? `, ${length}` : '',
+        checkpoint: week.checkpoint,
+      })}
     >
       {/* Drawn by the style, so that what is read aloud is the label alone. */}
       {elastic && (
@@ -124,7 +130,10 @@ function RulerTab({
       <span
         className={`block truncate pt-1 text-sm leading-none ${selected ? 'font-bold underline underline-offset-4' : 'text-faded'}`}
       >
-        {week.number ?? { COURSE: '', REPEAT: 'again', DETOUR: 'detour', EMPTY: 'free' }[week.role]}
+        {week.number ??
+          { COURSE: '', REPEAT: wording.again(), DETOUR: wording.detour2(), EMPTY: wording.free() }[
+            week.role
+          ]}
       </span>
     </button>
   )

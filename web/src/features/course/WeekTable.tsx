@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
-import { noun } from '../../ui/plural'
+import { wording } from './wording'
 
 type Week = Schemas['WeekTable']
 type Row = Schemas['Row']
@@ -30,7 +30,7 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
         <thead>
           <tr>
             <th scope="col" className="bg-paper sticky left-0 text-left font-normal">
-              <span className="sr-only">Exercise</span>
+              <span className="sr-only">{wording.exercise()}</span>
             </th>
             {week.days.map((day) => (
               <th
@@ -64,12 +64,21 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
         <tfoot>
           <tr className="border-ink border-t">
             <th scope="row" className="bg-paper sticky left-0 py-2 text-left font-medium">
-              Room used
-              <span className="text-faded block text-sm font-normal">free share and setting up are kept</span>
+              {wording.roomUsed()}
+              <span className="text-faded block text-sm font-normal">
+                {wording.freeShareAndSettingUpAre()}
+              </span>
             </th>
             {week.days.map((day) => (
               <td key={day.date} className="text-faded px-1 py-2 text-center">
-                {day.closed ? 'waits' : day.rest ? 'no room' : `${day.usedMinutes} of ${day.roomMinutes}`}
+                {day.closed
+                  ? wording.waits()
+                  : day.rest
+                    ? wording.noRoom()
+                    : wording.usedMinutesOfRoomMinutes({
+                        usedMinutes: day.usedMinutes,
+                        roomMinutes: day.roomMinutes,
+                      })}
               </td>
             ))}
           </tr>
@@ -82,7 +91,9 @@ export function WeekTable({ week, today }: { week: Week; today: string }) {
 function ExerciseRow({ row, week, today }: { row: Row; week: Week; today: string }) {
   const format = useFormats()
   const quantity =
-    row.unit === 'MINUTES' ? `${row.quantity} min` : `${row.quantity} · ${format.each(row.secondsEach)} each`
+    row.unit === 'MINUTES'
+      ? `${row.quantity} min`
+      : wording.quantitySecondsEachEach({ quantity: row.quantity, secondsEach: format.each(row.secondsEach) })
   return (
     <tr className="border-hairline border-t">
       <th
@@ -101,7 +112,7 @@ function ExerciseRow({ row, week, today }: { row: Row; week: Week; today: string
         <span className="text-faded block text-sm font-normal">
           {quantity}
           {row.source && ` · ${row.source}`}
-          {row.done > 0 && ` · ${row.done} done`}
+          {row.done > 0 && wording.doneDone({ done: row.done })}
         </span>
       </th>
       {row.cells.map((cell, i) => {
@@ -121,7 +132,9 @@ function CellMark({ cell, ahead }: { cell: Cell; ahead: boolean }) {
     return (
       <span className="italic">
         <span className="text-faded">{cell.share}</span>{' '}
-        <span className="text-verdigris text-sm">{cell.appointed} there</span>
+        <span className="text-verdigris text-sm">
+          {wording.appointedThere({ appointed: cell.appointed })}
+        </span>
       </span>
     )
   }
@@ -129,7 +142,7 @@ function CellMark({ cell, ahead }: { cell: Cell; ahead: boolean }) {
     return (
       <span
         role="img"
-        aria-label={`missed, ${cell.share} ${noun(cell.share, 'was', 'were')} planned`}
+        aria-label={wording.missedShareWerePlanned({ share: cell.share })}
         className="border-faded mx-auto block w-6 border-t"
       />
     )
@@ -138,7 +151,7 @@ function CellMark({ cell, ahead }: { cell: Cell; ahead: boolean }) {
     return cell.done > 0 ? (
       <span>
         <b>{cell.done}</b>
-        <span className="text-faded italic"> of {cell.share}</span>
+        <span className="text-faded italic"> {wording.ofShare({ share: cell.share })}</span>
       </span>
     ) : (
       <span className="text-faded italic">{cell.share}</span>

@@ -7,7 +7,7 @@ import { SetLine } from '../../shared/sitting/SetLine'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** Topics of a week: what was drawn of them, what on the shelf teaches them, and which come up but once. */
 export function WeekTopics({
@@ -29,7 +29,7 @@ export function WeekTopics({
   const untouched = data.topics.filter((t) => t.minutes === 0)
   return (
     <section aria-labelledby="week-topics">
-      <h2 id="week-topics">Topics of this week</h2>
+      <h2 id="week-topics">{wording.topicsOfThisWeek()}</h2>
       <p>
         {data.topics.map((t, i) => (
           <span key={t.topic}>
@@ -41,16 +41,20 @@ export function WeekTopics({
             ) : (
               t.topic
             )}{' '}
-            <span className="text-faded">{t.minutes > 0 ? format.minutes(t.minutes) : 'nothing drawn'}</span>
+            <span className="text-faded">
+              {t.minutes > 0 ? format.minutes(t.minutes) : wording.nothingDrawn()}
+            </span>
           </span>
         ))}
       </p>
       {over && untouched.length > 0 && (
-        <p className="text-sanguine">Planned and not touched: {untouched.map((t) => t.topic).join(', ')}.</p>
+        <p className="text-sanguine">
+          {wording.plannedAndNotTouchedJoin({ join: untouched.map((t) => t.topic).join(', ') })}
+        </p>
       )}
       {data.teachers.length > 0 && (
         <p className="text-faded">
-          On the shelf:{' '}
+          {wording.onTheShelf()}{' '}
           {data.teachers.map((r, i) => (
             <span key={r.id}>
               {i > 0 && ', '}
@@ -65,20 +69,25 @@ export function WeekTopics({
       {data.once.length > 0 && (
         <details>
           <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-            {plural(data.once.length, 'topic comes', 'topics come')} up once and never again in this course
+            {wording.topicsComeUpOnceAndNever({ once: data.once.length })}
           </summary>
           <ul>
             {data.once.map((once) => (
               <li key={once.topic}>
                 {once.topic}
-                <span className="text-faded">{once.number != null && `, week ${once.number}`}</span>{' '}
+                <span className="text-faded">
+                  {once.number != null && wording.weekNumber2({ number: once.number })}
+                </span>{' '}
                 {once.returns.length > 0 && (
                   <Button
                     look="quiet"
-                    aria-label={`Add ${plural(once.returns.length, 'short return')} for ${once.topic}`}
+                    aria-label={wording.addShortReturnsForTopic({
+                      returns: once.returns.length,
+                      topic: once.topic,
+                    })}
                     onClick={() => setReturning(once)}
                   >
-                    Add {plural(once.returns.length, 'short return')}
+                    {wording.addShortReturns({ returns: once.returns.length })}
                   </Button>
                 )}
               </li>
@@ -88,8 +97,8 @@ export function WeekTopics({
       )}
       {returning && (
         <ChangeSheet
-          title={`Short returns: ${returning.topic}`}
-          description="Ten minutes as a warm-up, some weeks after it came up and once more later."
+          title={wording.shortReturnsTopic({ topic: returning.topic })}
+          description={wording.tenMinutesAsAWarmUp()}
           placement={placement}
           week={returning.returns[0] ?? week}
           changes={returning.returns.map((key) => ({
@@ -116,7 +125,7 @@ function WeekSets({ placement, week }: { placement: string; week: string }) {
       own.some((e) => e.exerciseId === fields.exerciseId),
   )
   return mine.length === 0 ? null : (
-    <ul aria-label="References for this week">
+    <ul aria-label={wording.referencesForThisWeek()}>
       {mine.map((set) => (
         <li key={set.id} className="flex flex-wrap items-baseline gap-x-4">
           <SetLine set={set} />

@@ -7,10 +7,10 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
+import { wording } from './wording'
 
 type Wanted = Schemas['WantedCourse']
 
@@ -37,11 +37,8 @@ function Year({ courses }: { courses: { id: string; title: string; weeks: number
   return (
     <TwoLeaves>
       <Leaf aria-labelledby="year-ahead">
-        <h1 id="year-ahead">A year ahead</h1>
-        <p className="text-faded max-w-prose">
-          Which courses would fill the next year, one after another or side by side, each as long as your own
-          weeks make it. Nothing is placed by this.
-        </p>
+        <h1 id="year-ahead">{wording.aYearAhead()}</h1>
+        <p className="text-faded max-w-prose">{wording.whichCoursesWouldFillTheNext()}</p>
         <ol className="mt-3">
           {wanted.map((w, i) => (
             <li key={i} className="border-hairline flex flex-wrap items-baseline gap-x-4 border-b py-1">
@@ -53,30 +50,30 @@ function Year({ courses }: { courses: { id: string; title: string; weeks: number
                     choose(wanted.map((v, j) => (j === i ? { ...v, beside: e.target.checked } : v)))
                   }
                 >
-                  beside the one before
+                  {wording.besideTheOneBefore()}
                 </Check>
               )}
               <Button
                 look="quiet"
                 className="ml-auto"
-                aria-label={`Leave out ${title(w.course)}`}
+                aria-label={wording.leaveOutCourse({ course: title(w.course) })}
                 onClick={() => choose(wanted.filter((_, j) => j !== i))}
               >
-                Leave out
+                {wording.leaveOut()}
               </Button>
             </li>
           ))}
         </ol>
         {wanted.length < MOST && (
           <SelectField
-            label={wanted.length === 0 ? 'Begin with' : 'Then'}
+            label={wanted.length === 0 ? wording.beginWith() : wording.thenWord()}
             value=""
             onChange={(e) => choose([...wanted, { course: e.target.value, beside: false }])}
           >
-            <option value="">choose a course</option>
+            <option value="">{wording.chooseACourse2()}</option>
             {courses.map((c) => (
               <option key={c.id} value={c.id}>
-                {c.title}, {plural(c.weeks, 'week')}
+                {c.title}, {wording.weeks2({ weeks: c.weeks })}
               </option>
             ))}
           </SelectField>
@@ -84,13 +81,13 @@ function Year({ courses }: { courses: { id: string; title: string; weeks: number
         <Refused error={lay.error} className="mt-2" />
         <p className="mt-4">
           <Link to="/course" className={LINE_LINK}>
-            The course
+            {wording.theCourse()}
           </Link>
         </p>
       </Leaf>
-      <Leaf second aria-label="How it fills the year">
+      <Leaf second aria-label={wording.howItFillsTheYear()}>
         {wanted.length === 0 || !lay.data ? (
-          <p className="text-faded">Choose a course, and the year stands here.</p>
+          <p className="text-faded">{wording.chooseACourseAndTheYear()}</p>
         ) : (
           <Laid year={lay.data} />
         )}
@@ -105,15 +102,21 @@ function Laid({ year }: { year: Schemas['YearAheadView'] }) {
   const place = (date: string) => ((Date.parse(date) - start) / (366 * 86_400_000)) * 100
   return (
     <>
-      <h2>From {format.dayMonthYear(year.from)}</h2>
+      <h2>{wording.fromFrom({ from: format.dayMonthYear(year.from) })}</h2>
       <p>
-        {format.minutes(year.plannedMinutes)} of {format.minutes(year.roomMinutes)} that your days offer
+        {wording.plannedMinutesOfRoomMinutesThatYourDays({
+          plannedMinutes: format.minutes(year.plannedMinutes),
+          roomMinutes: format.minutes(year.roomMinutes),
+        })}
         {year.roomMinutes > 0 && ` (${format.percent(year.plannedMinutes / year.roomMinutes)})`}.
       </p>
       <p className="text-faded">
         {year.ownWeeks > 0
-          ? `Weeks take ${format.number(Math.round(year.stretch * 100) / 100)} times as long as planned, by ${plural(year.ownWeeks, 'week')} of your own.`
-          : 'Taken as long as planned: your own weeks do not tell yet.'}
+          ? wording.weeksTakeStretchTimesAsLong({
+              stretch: format.number(Math.round(year.stretch * 100) / 100),
+              ownWeeks: year.ownWeeks,
+            })
+          : wording.takenAsLongAsPlannedYour()}
       </p>
       <ol className="mt-3">
         {year.lines.map((line, i) => (
@@ -121,8 +124,12 @@ function Laid({ year }: { year: Schemas['YearAheadView'] }) {
             <p>
               <span className="font-serif text-lg">{line.title}</span>{' '}
               <span className="text-faded">
-                {format.dayMonthYear(line.from)} to {format.dayMonthYear(line.to)},{' '}
-                {plural(line.weeks, 'week')}, {format.minutes(line.minutesAWeek)} a week
+                {wording.fromToToWeeksMinutesAWeekA({
+                  from: format.dayMonthYear(line.from),
+                  to: format.dayMonthYear(line.to),
+                  weeks: line.weeks,
+                  minutesAWeek: format.minutes(line.minutesAWeek),
+                })}
               </span>
             </p>
             <div aria-hidden className="bg-hairline relative mt-1 h-1.5">
@@ -136,17 +143,20 @@ function Laid({ year }: { year: Schemas['YearAheadView'] }) {
             </div>
             <p className={line.share > 1 ? 'text-sanguine' : 'text-faded'}>
               {line.share === 0
-                ? 'no room on these days'
-                : `takes ${format.percent(line.share)} of the room of its days${line.share > 1 ? '; it does not fit' : ''}`}
-              {!line.inYear && ', and ends beyond the year'}
+                ? wording.noRoomOnTheseDays()
+                : wording.takesShareOfTheRoomOf({
+                    share: format.percent(line.share),
+                    share2: line.share > 1,
+                  })}
+              {!line.inYear && wording.andEndsBeyondTheYear()}
             </p>
           </li>
         ))}
       </ol>
       {year.fullest > Math.max(...year.lines.map((l) => l.share)) && (
         <p className={`mt-2 ${year.fullest > 1 ? 'text-sanguine' : ''}`}>
-          Side by side they take {format.percent(year.fullest)} of the room together where they are most
-          {year.fullest > 1 && '; that does not fit'}.
+          {wording.sideBySideTheyTakeFullest({ fullest: format.percent(year.fullest) })}
+          {year.fullest > 1 && wording.thatDoesNotFit()}.
         </p>
       )}
     </>

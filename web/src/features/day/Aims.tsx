@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 import { aimWords } from '../../shared/bench/aim'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** Habits that were taken as an aim, and how many comparisons were made since. */
 export function Aims() {
@@ -14,8 +14,8 @@ export function Aims() {
       </Link>
       <span className="text-faded">
         {aim.left > 0
-          ? `, your aim: ${plural(aim.left, 'comparison')} more and it can be judged.`
-          : ', your aim: it can be judged on the bench.'}
+          ? wording.yourAimComparisonsMoreAndIt({ left: aim.left })
+          : wording.yourAimItCanBeJudged()}
       </span>
     </p>
   ))

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { queries } from '../../api/queries'
+import { wording } from './wording'
 
 /** A week that waits to be looked back on, the aim that the last one set, and a goal that is asked again. */
 export function LookBack() {
@@ -10,22 +11,22 @@ export function LookBack() {
     <>
       {today?.aim && (
         <p className="mt-2">
-          “{today.aim}”<span className="text-faded">, what to look for since you looked back.</span>
+          “{today.aim}”<span className="text-faded">{wording.whatToLookForSinceYou()}</span>
         </p>
       )}
       {today?.due && (
         <p className="mt-2">
           <Link to={`/look-back/weeks/${today.due}`} className="underline underline-offset-4">
-            The week waits to be looked back on
+            {wording.theWeekWaitsToBeLooked()}
           </Link>
-          <span className="text-faded">, five minutes; it may be passed over.</span>
+          <span className="text-faded">{wording.fiveMinutesItMayBePassed()}</span>
         </p>
       )}
       {over && (
         <p className="mt-2">
-          {over.title} is over:{' '}
+          {wording.titleIsOver({ title: over.title })}{' '}
           <Link to="/look-back/what-for" className="underline underline-offset-4">
-            what became of it?
+            {wording.whatBecameOfIt()}
           </Link>
         </p>
       )}

@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { LOOKED_FOR, NO_STUDY } from '../../shared/entry/study'
 import { useEntryWrites } from '../../shared/entry/useEntryWrites'
 import { Button } from '../../ui/Button'
+import { wording } from './wording'
 
 type Today = Schemas['TodayView']
 type Answer = keyof typeof LOOKED_FOR
@@ -20,10 +21,10 @@ export function LookedFor({ today }: { today: Today }) {
       fields: { ...entry.fields, study: { ...(entry.fields.study ?? NO_STUDY), lookedFor } },
     })
   return open.length === 0 ? null : (
-    <section aria-label="What to look for" className="no-print mt-3">
+    <section aria-label={wording.whatToLookFor()} className="no-print mt-3">
       {open.map(({ entry, title, lookFor }) => (
         <p key={entry.id}>
-          {title}: <span className="font-serif italic">{lookFor}</span> As it should be?{' '}
+          {title}: <span className="font-serif italic">{lookFor}</span> {wording.asItShouldBe()}{' '}
           {(Object.keys(LOOKED_FOR) as Answer[]).map((value) => (
             <Button
               key={value}

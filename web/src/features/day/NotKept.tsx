@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useFormats } from '../../ui/locale'
+import { wording } from './wording'
 
 /** What stands in the way of keeping what is written. */
 export function NotKept({ today }: { today: Pick<Schemas['TodayView'], 'copies' | 'disk'> }) {
@@ -11,13 +12,13 @@ export function NotKept({ today }: { today: Pick<Schemas['TodayView'], 'copies' 
   }
   return (
     <div role="status" className="border-hairline text-sanguine wide:px-8 border-b px-4 py-2">
-      {disk && <p>{disk} Until then nothing new is kept; what is here can be read.</p>}
+      {disk && <p>{wording.diskUntilThenNothingNewIs({ disk })}</p>}
       {copies && !disk && (
         <p>
           {copies.newest
-            ? `No copy was made since ${format.weekdayDate(copies.newest)}. `
-            : 'There is no copy yet. '}
-          {copies.sentence} <Link to="/settings#copies">See to the copies</Link>
+            ? wording.noCopyWasMadeSinceNewest({ newest: format.weekdayDate(copies.newest) })
+            : wording.thereIsNoCopyYet()}
+          {copies.sentence} <Link to="/settings#copies">{wording.seeToTheCopies()}</Link>
         </p>
       )}
     </div>

@@ -3,11 +3,11 @@ import type { Schemas } from '../../api/client'
 import { enumerated } from '../../ui/lists'
 import { useFormats } from '../../ui/locale'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { noun } from '../../ui/plural'
 import { Tally } from '../../ui/Tally'
 import { RULES, units } from '../../shared/promise/quota-words'
 import { beginPrompt, beginPromised } from '../../shared/begin'
 import { useQuotas } from '../../shared/useQuotas'
+import { wording } from './wording'
 
 type Today = Schemas['TodayView']
 
@@ -19,7 +19,7 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
   }
   return (
     <section aria-labelledby="due-quotas" className="mt-5">
-      <h2 id="due-quotas">Promised</h2>
+      <h2 id="due-quotas">{wording.promised()}</h2>
       <ul>
         {quotas.map((q) => (
           <li key={q.id} className="border-hairline border-t py-3">
@@ -36,12 +36,19 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
               </span>
             </div>
             {q.today > 1 && q.unit !== 'MINUTES' && (
-              <Tally done={q.doneToday} planned={q.today} text={`${q.doneToday} of ${q.today} today`} />
+              <Tally
+                done={q.doneToday}
+                planned={q.today}
+                text={wording.doneTodayOfTodayToday({ doneToday: q.doneToday, today: q.today })}
+              />
             )}
             {q.left > 0 && q.nextPrompt && <p className="font-serif text-lg">{q.nextPrompt.words}</p>}
             {q.served > 0 && (
               <p className="text-faded">
-                {units(q.served, q.unit, format)} of it {noun(q.served, 'comes', 'come')} with the course.
+                {wording.servedOfItComeWithThe({
+                  served: units(q.served, q.unit, format),
+                  served2: q.served,
+                })}
               </p>
             )}
           </li>
@@ -55,10 +62,14 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
 function Begin({ quota: q }: { quota: Today['quotas'][number] }) {
   const [to, label, words] =
     q.unit !== 'PROMPTS'
-      ? [beginPromised(q), `Begin ${q.title}`, 'Begin']
+      ? [beginPromised(q), wording.beginTitle({ title: q.title }), wording.begin()]
       : q.nextPrompt
-        ? [beginPrompt(q, q.secondsEach, q.nextPrompt), `Begin ${q.nextPrompt.words}`, 'Begin']
-        : [`/quotas/${q.id}`, `To the prompts of ${q.title}`, 'Prompts']
+        ? [
+            beginPrompt(q, q.secondsEach, q.nextPrompt),
+            wording.beginWords({ words: q.nextPrompt.words }),
+            wording.begin(),
+          ]
+        : [`/quotas/${q.id}`, wording.toThePromptsOfTitle({ title: q.title }), wording.prompts()]
   return (
     <Link to={to} className={`no-print ml-4 ${LINE_LINK}`} aria-label={label}>
       {words}
@@ -68,14 +79,14 @@ function Begin({ quota: q }: { quota: Today['quotas'][number] }) {
 
 function figures(q: Today['quotas'][number], format: ReturnType<typeof useFormats>): string {
   if (q.kind === 'OWN_TIME') {
-    return `in your own time · ${format.number(q.done)} of ${units(q.asked, q.unit, format)}`
+    return wording.inYourOwnTimeDoneOf({ done: format.number(q.done), asked: units(q.asked, q.unit, format) })
   }
-  const number = q.number == null ? '' : `drawing day ${q.number} · `
+  const number = q.number == null ? '' : wording.drawingDayNumber({ number: q.number })
   if (q.today === 0) {
-    return `${number}nothing today`
+    return wording.numberNothingToday({ number })
   }
   if (q.left === 0) {
-    return `${number}${q.bonus > 0 ? `${q.doneToday} done, ${q.bonus} beyond it` : q.served > 0 ? 'comes with the course' : `${q.doneToday} done`}`
+    return `${number}${q.bonus > 0 ? wording.doneTodayDoneBonusBeyondIt({ doneToday: q.doneToday, bonus: q.bonus }) : q.served > 0 ? wording.comesWithTheCourse() : `${q.doneToday} done`}`
   }
   const time = q.unit === 'MINUTES' || q.minutesLeft === 0 ? '' : ` · ${format.minutes(q.minutesLeft)}`
   return `${number}${units(q.left, q.unit, format)} left${time}`
@@ -88,18 +99,18 @@ export function OpenRules({ asked }: { asked: Today['asked'] }) {
     return null
   }
   return (
-    <section aria-label="Rules you wanted to keep" className="mt-4">
+    <section aria-label={wording.rulesYouWantedToKeep()} className="mt-4">
       {asked.slice(0, 4).map((open) => (
         <p key={`${open.entryId} ${open.rule}`} className="flex flex-wrap items-baseline gap-x-4">
           <span className="text-faded">
-            {open.entry}, for {enumerated(open.wantedBy)}:
+            {wording.entryForWantedBy({ entry: open.entry, wantedBy: enumerated(open.wantedBy) })}
           </span>
           {RULES[open.rule].ask}
           <Button look="quiet" onClick={() => rule.mutate({ open, kept: true })}>
-            Yes
+            {wording.yes()}
           </Button>
           <Button look="quiet" onClick={() => rule.mutate({ open, kept: false })}>
-            No
+            {wording.no()}
           </Button>
         </p>
       ))}

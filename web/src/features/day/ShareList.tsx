@@ -5,6 +5,7 @@ import { LINE_LINK } from '../../ui/Button'
 import { Tally } from '../../ui/Tally'
 import { beginShare } from '../../shared/begin'
 import { respread, shareFigures, shareTally } from './text'
+import { wording } from './wording'
 
 /** Today's shares in the order of work, and what is kept free. */
 export function ShareList({ today }: { today: Schemas['TodayView'] }) {
@@ -30,13 +31,15 @@ export function ShareList({ today }: { today: Schemas['TodayView'] }) {
       {today.freeMinutes > 0 && today.course != null && (
         <li className="border-hairline border-t py-3">
           <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-            <span className="font-medium">Whatever you like</span>
+            <span className="font-medium">{wording.whateverYouLike()}</span>
             <span className="text-faded">{format.minutes(today.freeMinutes)}</span>
           </div>
           <p className="text-faded">
-            Kept free. Nothing is counted against it.
+            {wording.keptFreeNothingIsCountedAgainst()}
             {today.overheadMinutes > 0 &&
-              ` ${format.minutes(today.overheadMinutes)} more are for setting up.`}
+              wording.overheadMinutesMoreAreForSettingUp({
+                overheadMinutes: format.minutes(today.overheadMinutes),
+              })}
           </p>
         </li>
       )}
@@ -61,9 +64,9 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
             <Link
               to={beginShare(share)}
               className={`no-print ml-4 ${LINE_LINK}`}
-              aria-label={`Begin ${share.title}`}
+              aria-label={wording.beginTitle({ title: share.title })}
             >
-              Begin
+              {wording.begin()}
             </Link>
           )}
         </span>
@@ -73,12 +76,12 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
       )}
       {change && <p className="text-faded">{change}</p>}
       {share.appointed > 0 && (
-        <p className="text-verdigris">{share.appointed} of them come with the appointment of today.</p>
+        <p className="text-verdigris">{wording.appointedOfThemComeWithThe({ appointed: share.appointed })}</p>
       )}
       {(share.text || share.lookFor) && (
         <details className="no-print group" open={!share.drawnBefore}>
           <summary className="text-faded hover:text-ink decoration-hairline inline-block min-h-8 list-none leading-8 underline underline-offset-4 pointer-coarse:min-h-11">
-            How, and what to look for
+            {wording.howAndWhatToLookFor()}
           </summary>
           <p>{share.text}</p>
           {share.lookFor && <p className="font-serif italic">{share.lookFor}</p>}

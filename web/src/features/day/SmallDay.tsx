@@ -4,20 +4,21 @@ import { queries } from '../../api/queries'
 import { endAt, useOpenEnds } from '../../shared/useOpenEnds'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
+import { wording } from './wording'
 
 /** Ways into a day that is small: in one press each. */
 export function SmallDay() {
   return (
     <p className="no-print text-faded mt-4 flex flex-wrap items-baseline gap-x-5">
-      Not your day?
+      {wording.notYourDay()}
       <Link to="/easy?way=little" className={LINE_LINK}>
-        Little energy
+        {wording.littleEnergy()}
       </Link>
       <Link to="/easy?way=bored" className={LINE_LINK}>
-        Bored
+        {wording.bored()}
       </Link>
       <Link to="/easy?way=short" className={LINE_LINK}>
-        Little time
+        {wording.littleTime()}
       </Link>
     </p>
   )
@@ -30,12 +31,12 @@ export function OpenEnd() {
   const { settle } = useOpenEnds()
   return end ? (
     <p className="no-print mt-4">
-      For free time, waiting since {format.dayMonth(end.since)}:{' '}
+      {wording.forFreeTimeWaitingSinceSince({ since: format.dayMonth(end.since) })}{' '}
       <Link to={endAt(end)} className="font-serif text-lg underline underline-offset-4">
         {end.text}
       </Link>{' '}
       <Button look="quiet" onClick={() => settle(end, 'LET_GO')}>
-        Let it go
+        {wording.letItGo()}
       </Button>
     </p>
   ) : null

@@ -12,7 +12,6 @@ import { LookBack } from './LookBack'
 import { TopicsAsk } from './TopicsAsk'
 import { TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
-import { plural } from '../../ui/plural'
 import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
 import { remediesInWords, shortfall } from '../../shared/plan/words'
@@ -25,6 +24,7 @@ import { ShareList } from './ShareList'
 import { OpenEnd, SmallDay } from './SmallDay'
 import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
 import { useOpening } from '../../ui/opening'
+import { wording } from './wording'
 
 const TooMuch = lazy(() => import('./TooMuch'))
 
@@ -60,16 +60,13 @@ function Days({ today }: { today: Today }) {
         <PenLine
           strokes={SAMPLE_DAYS}
           today=""
-          text="A sample of the line that your days will draw."
+          text={wording.aSampleOfTheLineThat()}
           label={() => undefined}
           name={() => 'a sample'}
           onDay={() => undefined}
           pencil
         />
-        <p className="text-faded -mt-2 pb-1 text-sm">
-          Your days will stand here as one stroke of the pen: the longer you draw, the thicker; rest is
-          dotted, a missed day is thin or a gap. The first drawing begins it.
-        </p>
+        <p className="text-faded -mt-2 pb-1 text-sm">{wording.yourDaysWillStandHereAs()}</p>
       </>
     )
   }
@@ -81,7 +78,7 @@ function Days({ today }: { today: Today }) {
       name={(stroke) => strokeName(stroke, format)}
       onDay={(day) => navigate(day === today.day ? '/today' : `/day/${day}`)}
       label={(stroke, i) =>
-        i % 14 === 0 ? format.dayMonth(stroke.date) : i === 77 ? 'this week' : undefined
+        i % 14 === 0 ? format.dayMonth(stroke.date) : i === 77 ? wording.thisWeek() : undefined
       }
     />
   )
@@ -93,11 +90,15 @@ function ToDraw({ today }: { today: Today }) {
   return (
     <section aria-labelledby="to-draw" className="wide:px-8 px-4 py-6">
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h1 id="to-draw">To draw today</h1>
+        <h1 id="to-draw">{wording.toDrawToday()}</h1>
         {today.availableMinutes > 0 && (
           <p className="text-faded">
             {today.shares.length + today.quotas.length > 0
-              ? `${format.minutes(today.plannedMinutes)}${today.overMinutes > 0 ? ', more than' : ' of'} your ${format.minutes(today.availableMinutes)}`
+              ? wording.plannedMinutesOverMinutes({
+                  plannedMinutes: format.minutes(today.plannedMinutes),
+                  overMinutes: today.overMinutes > 0,
+                  availableMinutes: format.minutes(today.availableMinutes),
+                })
               : format.minutes(today.availableMinutes)}
           </p>
         )}
@@ -105,12 +106,12 @@ function ToDraw({ today }: { today: Today }) {
       {course?.aim && <p className="text-faded font-serif text-lg italic">{course.aim}</p>}
       {today.pause != null ? (
         <p className="py-4">
-          Paused: {today.pause || 'no reason given'}. Nothing is planned and nothing is counted against you.
+          {wording.pausedPauseNothingIsPlannedAnd({ pause: today.pause || wording.noReasonGiven() })}
         </p>
       ) : today.rest ? (
-        <p className="py-4">Rest today, as planned. Anything you draw all the same counts.</p>
+        <p className="py-4">{wording.restTodayAsPlannedAnythingYou()}</p>
       ) : null}
-      {today.waiting && <p className="text-faded py-2">The course waits today.</p>}
+      {today.waiting && <p className="text-faded py-2">{wording.theCourseWaitsToday()}</p>}
       <TopicsAsk topics={today.topics} />
       <Aims />
       <LookBack />
@@ -119,10 +120,10 @@ function ToDraw({ today }: { today: Today }) {
       <QuotaShares quotas={today.quotas} />
       <p className="no-print mt-4 flex flex-wrap items-baseline gap-x-6">
         <Link to="/sitting" className={LINE_LINK}>
-          A sitting of your own
+          {wording.aSittingOfYourOwn()}
         </Link>
         <Link to="/cabinet" className={LINE_LINK}>
-          The reference cabinet
+          {wording.theReferenceCabinet()}
         </Link>
       </p>
       <SmallDay />
@@ -130,12 +131,10 @@ function ToDraw({ today }: { today: Today }) {
       <Lacking today={today} />
       {course == null && <WithoutCourse />}
       {course?.week == null && course != null && <OutsideCourse course={course} day={today.day} />}
-      {course?.weekDone && (
-        <p className="text-verdigris py-3">Everything of this week is drawn. What comes now is yours.</p>
-      )}
+      {course?.weekDone && <p className="text-verdigris py-3">{wording.everythingOfThisWeekIsDrawn()}</p>}
       {today.cautions.length > 0 && (
-        <aside aria-label="Care" className="mt-6">
-          <h2>Care</h2>
+        <aside aria-label={wording.care()} className="mt-6">
+          <h2>{wording.care()}</h2>
           {today.cautions.map((c) => (
             <p key={c.kind} className="text-faded">
               {caution(c, format)}
@@ -157,18 +156,18 @@ function Lacking({ today }: { today: Today }) {
       {large.length > 0 && (
         <div className="mt-4">
           <p className="text-sanguine">
-            Does not fit into this week: {large.map((s) => shortfall(s, format)).join('; ')}.
+            {wording.doesNotFitIntoThisWeek({ join: large.map((s) => shortfall(s, format)).join('; ') })}
           </p>
           {today.remedies && (
             <>
-              <p>It would fit with any of these:</p>
+              <p>{wording.itWouldFitWithAnyOf()}</p>
               <ul className="text-faded list-['–_'] pl-4">
                 {remediesInWords(today.remedies, format).map(({ label }) => (
                   <li key={label}>{label}</li>
                 ))}
               </ul>
               <Link to="/course" className={LINE_LINK}>
-                Make it fit
+                {wording.makeItFit()}
               </Link>
             </>
           )}
@@ -176,8 +175,7 @@ function Lacking({ today }: { today: Today }) {
       )}
       {slight.length > 0 && (
         <p className="text-faded mt-2">
-          {slight.map((s) => shortfall(s, format)).join('; ')} find no day this week: too little to change
-          anything for.
+          {wording.joinFindNoDayThisWeek({ join: slight.map((s) => shortfall(s, format)).join('; ') })}
         </p>
       )}
     </>
@@ -187,11 +185,11 @@ function Lacking({ today }: { today: Today }) {
 function WithoutCourse() {
   return (
     <p className="py-4">
-      Whatever you like. You follow no course;{' '}
+      {wording.whateverYouLikeYouFollowNo()}{' '}
       <Link to="/course" className="underline">
-        choose one
+        {wording.chooseOne()}
       </Link>{' '}
-      when you want the days planned.
+      {wording.whenYouWantTheDaysPlanned()}
     </p>
   )
 }
@@ -200,13 +198,13 @@ function OutsideCourse({ course, day }: { course: NonNullable<Today['course']>; 
   const format = useFormats()
   return day < course.start ? (
     <p className="py-4">
-      {course.title} begins on {format.dayMonthYear(course.start)}. Until then draw whatever you like.
+      {wording.titleBeginsOnStartUntilThen({ title: course.title, start: format.dayMonthYear(course.start) })}
     </p>
   ) : (
     <p className="py-4">
-      {course.title} ended on {format.dayMonthYear(course.end)}.{' '}
+      {wording.titleEndedOnEnd({ title: course.title, end: format.dayMonthYear(course.end) })}{' '}
       <Link to="/course" className="underline">
-        Choose what comes next
+        {wording.chooseWhatComesNext()}
       </Link>
       .
     </p>
@@ -220,11 +218,11 @@ function Drawn({ today }: { today: Today }) {
   return (
     <section aria-labelledby="drawn" className="border-hairline wide:border-t-0 wide:px-8 border-t px-4 py-6">
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h1 id="drawn">Drawn</h1>
+        <h1 id="drawn">{wording.drawn2()}</h1>
         {today.entries.length > 0 && (
           <p className="text-faded">
             {format.minutes(today.drawnMinutes)}
-            {drawings > 0 && `, ${plural(drawings, 'drawing')}`}
+            {drawings > 0 && wording.drawings({ drawings })}
           </p>
         )}
       </div>
@@ -239,21 +237,22 @@ function Drawn({ today }: { today: Today }) {
       <LookedFor today={today} />
       <Pieces pieces={today.pieces} />
       <EntryList
-        title="Today’s entries"
+        title={wording.todaysEntries()}
         entries={today.entries}
         empty={
           <>
-            Nothing yet. Write a line such as <i>3 boats, 12 min, pen</i>, or <i>yesterday, half an hour</i>.
+            {wording.nothingYetWriteALineSuch()} <i>{wording.n3Boats12MinPen()}</i>
+            {wording.or()} <i>{wording.yesterdayHalfAnHour()}</i>.
           </>
         }
         filling={filling}
         onFilled={() => setFilling(undefined)}
       />
-      <h2 className="mt-6">Still open</h2>
+      <h2 className="mt-6">{wording.stillOpen()}</h2>
       <p>{stillOpen(today.streak)}</p>
       <p className="no-print mt-3">
         <Link to={`/day/${later(today.day, -1)}`} className={LINE_LINK}>
-          Yesterday and the days before
+          {wording.yesterdayAndTheDaysBefore()}
         </Link>
       </p>
     </section>

@@ -5,6 +5,7 @@ import { refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
+import { wording } from './wording'
 
 /** When course and promises are more than the day: what gives way, in one press. */
 export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
@@ -15,7 +16,7 @@ export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
   const undo = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/course/changes/{id}', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(`Not taken back: ${error.message}`),
+    onError: (error) => say(wording.notTakenBackMessage({ message: error.message })),
   })
   const wait = useMutation({
     mutationFn: async ({ placement, week }: { placement: string; week: string }) => {
@@ -26,25 +27,25 @@ export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
           body: {
             id,
             changes: [{ kind: 'PAUSE', week, dates: [today.day] }],
-            reason: 'promises filled the day',
+            reason: wording.promisesFilledTheDay(),
           },
         }),
       )
       return id
     },
     onSuccess: (id) => {
-      say('The course waits today and goes on tomorrow.', { label: 'Undo', run: () => undo.mutate(id) })
+      say(wording.theCourseWaitsTodayAndGoes(), { label: wording.undo(), run: () => undo.mutate(id) })
       return refreshAll(client)
     },
-    onError: (error) => say(`Not changed: ${error.message}`),
+    onError: (error) => say(wording.notChangedMessage({ message: error.message })),
   })
   return (
     <div className="mt-4">
       <p>
-        Together this is {format.minutes(today.overMinutes)} more than the day has.{' '}
-        {course?.mayWait
-          ? 'What is promised has a date; the course can give way and end a day later.'
-          : 'Draw what matters most; the rest is spread over the days left.'}
+        {wording.togetherThisIsOverMinutesMoreThan({
+          overMinutes: format.minutes(today.overMinutes),
+          mayWait: Boolean(course?.mayWait),
+        })}
       </p>
       <p className="flex flex-wrap gap-x-5">
         {course?.mayWait && course.weekKey != null && (
@@ -54,7 +55,7 @@ export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
               course.weekKey && wait.mutate({ placement: course.placement, week: course.weekKey })
             }
           >
-            Let {course.title} wait today
+            {wording.letTitleWaitToday({ title: course.title })}
           </Button>
         )}
         {today.quotas.length > 0 && (
@@ -62,7 +63,7 @@ export default function TooMuch({ today }: { today: Schemas['TodayView'] }) {
             to="/quotas"
             className="text-faded hover:text-ink decoration-hairline inline-flex min-h-8 items-center underline underline-offset-4 pointer-coarse:min-h-11"
           >
-            Change a promise instead
+            {wording.changeAPromiseInstead()}
           </Link>
         )}
       </p>

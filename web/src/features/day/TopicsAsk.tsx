@@ -5,6 +5,7 @@ import { useWarmUps } from '../../shared/useWarmUps'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats, type Formats } from '../../ui/locale'
 import { upperFirst } from '../../ui/text'
+import { wording } from './wording'
 
 type Asked = Schemas['AskedByTopics']
 type Offer = Schemas['WarmUpOffer']
@@ -16,55 +17,57 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
   return (
     <>
       {away && (
-        <section aria-label="After days away" className="mt-3">
+        <section aria-label={wording.afterDaysAway()} className="mt-3">
           <p>
-            {format.number(away.days)} days since you last drew.
+            {wording.daysDaysSinceYouLastDrew({ days: format.number(away.days) })}
             {away.faded.length > 0 &&
-              ` Meanwhile faded: ${away.faded.map((f) => f.topic).join(', ')}. They come back with use.`}
+              wording.meanwhileFadedJoinTheyComeBack({ join: away.faded.map((f) => f.topic).join(', ') })}
           </p>
           {away.easy && (
             <p>
-              An easy day to begin with: {format.minutes(away.easyMinutes)} of {away.easy}, which you know
-              best. It counts in full.{' '}
+              {wording.anEasyDayToBeginWith({
+                easyMinutes: format.minutes(away.easyMinutes),
+                easy: away.easy,
+              })}{' '}
               <Button disabled={put.isPending} onClick={() => away.easy && put.mutate({ topic: away.easy })}>
-                Put it into today
+                {wording.putItIntoToday()}
               </Button>
             </p>
           )}
         </section>
       )}
       {warmUps.length > 0 && (
-        <ul aria-label="Warm-ups" className="mt-4">
+        <ul aria-label={wording.warmUps()} className="mt-4">
           {warmUps.map((w) => (
             <li
               key={w.id}
               className="border-hairline flex flex-wrap items-baseline justify-between gap-x-4 border-t py-2"
             >
               <span className={w.done ? 'text-faded' : ''}>
-                <span className="font-medium">Warm up: {w.topic}</span>
-                {w.imagined && ', from imagination'}
+                <span className="font-medium">{wording.warmUpTopic({ topic: w.topic })}</span>
+                {w.imagined && wording.fromImagination()}
                 <span className="text-faded">
-                  {w.room === 'SETTING_UP' ? ' · within setting up' : ' · of the free share'}
+                  {w.room === 'SETTING_UP' ? wording.withinSettingUp() : wording.ofTheFreeShare()}
                 </span>
               </span>
               <span className="text-faded">
-                {w.done ? 'done' : format.minutes(w.minutes)}
+                {w.done ? wording.done() : format.minutes(w.minutes)}
                 {!w.done && (
                   <>
                     <Link
                       to={beginWarmUp(w)}
                       className={`no-print ml-4 ${LINE_LINK}`}
-                      aria-label={`Begin ${w.topic}`}
+                      aria-label={wording.beginTopic({ topic: w.topic })}
                     >
-                      Begin
+                      {wording.begin()}
                     </Link>
                     <Button
                       look="quiet"
                       className="no-print ml-2"
                       onClick={() => remove.mutate(w.id)}
-                      aria-label={`Take out ${w.topic}`}
+                      aria-label={wording.takeOutTopic({ topic: w.topic })}
                     >
-                      Take out
+                      {wording.takeOut()}
                     </Button>
                   </>
                 )}
@@ -74,11 +77,11 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
         </ul>
       )}
       {offers.length > 0 && (
-        <section aria-label="Warm-ups offered" className="no-print mt-3">
+        <section aria-label={wording.warmUpsOffered()} className="no-print mt-3">
           <p className="text-faded">
-            To warm up with
-            {offers[0]?.room === 'SETTING_UP' && ', within the minutes for setting up'}
-            {offers[0]?.room === 'FREE_SHARE' && ', of the minutes kept free'}:
+            {wording.toWarmUpWith()}
+            {offers[0]?.room === 'SETTING_UP' && wording.withinTheMinutesForSettingUp()}
+            {offers[0]?.room === 'FREE_SHARE' && wording.ofTheMinutesKeptFree()}:
           </p>
           <ul>
             {offers.map((offer) => (
@@ -88,13 +91,16 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
                   <Button
                     look="quiet"
                     disabled={put.isPending}
-                    aria-label={`Warm up, ${format.minutes(offer.minutes)}: ${offer.topic}`}
+                    aria-label={wording.warmUpMinutesTopic({
+                      minutes: format.minutes(offer.minutes),
+                      topic: offer.topic,
+                    })}
                     onClick={() => put.mutate({ topic: offer.topic, imagined: offer.why === 'YESTERDAY' })}
                   >
-                    Warm up, {format.minutes(offer.minutes)}
+                    {wording.warmUpMinutes({ minutes: format.minutes(offer.minutes) })}
                   </Button>
                 ) : (
-                  <span className="text-faded">no minutes left for it today</span>
+                  <span className="text-faded">{wording.noMinutesLeftForItToday()}</span>
                 )}
               </li>
             ))}
@@ -107,9 +113,17 @@ export function TopicsAsk({ topics: { warmUps, offers, away } }: { topics: Asked
 
 function sentence({ why, topic, freshness, neededFor, week, weekTitle, from }: Offer, format: Formats) {
   if (why === 'YESTERDAY') {
-    return `${topic}, studied yesterday: once more, from imagination.`
+    return wording.topicStudiedYesterdayOnceMoreFrom({ topic })
   }
   const when = week == null ? weekTitle : `week ${week}`
-  const needed = neededFor === topic ? `taken up in ${when}` : `needed for ${neededFor} in ${when}`
-  return `${upperFirst(topic)}: rusty (${format.percent(freshness)}), ${needed}${from ? `, from ${format.dayMonth(from)}` : ''}.`
+  const needed =
+    neededFor === topic
+      ? wording.takenUpInWhen({ when })
+      : wording.neededForNeededForInWhen({ neededFor, when })
+  return wording.topicRustyFreshnessNeededFrom({
+    topic: upperFirst(topic),
+    freshness: format.percent(freshness),
+    needed,
+    from: from ? wording.fromFrom({ from: format.dayMonth(from) }) : '',
+  })
 }

@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { SCHOOLS, type Streak } from '../../shared/schools'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 type Today = Schemas['TodayView']
 type Share = Schemas['ShareView']
@@ -13,17 +14,24 @@ export function counted(count: number, unit: Share['unit'], format: Formats): st
 /** "8 of 12 left, 24 min", as far as each part is needed. */
 export function shareFigures(share: Share, format: Formats): string {
   if (share.unit === 'MINUTES') {
-    return share.left === 0 ? `${format.number(share.count)} min, done` : `${format.number(share.left)} min`
+    return share.left === 0
+      ? wording.countMinDone({ count: format.number(share.count) })
+      : `${format.number(share.left)} min`
   }
   if (share.left === 0) {
-    return share.bonus > 0 ? `${share.count} done, ${share.bonus} beyond it` : `${share.count} done`
+    return share.bonus > 0
+      ? wording.countDoneBonusBeyondIt({ count: share.count, bonus: share.bonus })
+      : `${share.count} done`
   }
-  const left = share.done > 0 ? `${share.left} of ${share.count} left` : format.number(share.count)
+  const left =
+    share.done > 0
+      ? wording.leftOfCountLeft({ left: share.left, count: share.count })
+      : format.number(share.count)
   return `${left} · ${format.minutes(share.minutesLeft)}`
 }
 
 export function shareTally(share: Share): string {
-  return `${share.done} of ${share.count} ${share.unit === 'MINUTES' ? 'minutes' : 'drawings'} done`
+  return wording.doneOfCountUnit({ done: share.done, count: share.count, unit: share.unit === 'MINUTES' })
 }
 
 /** Why today's share is not what the week first planned. */
@@ -33,12 +41,12 @@ export function respread(share: Share): string | undefined {
     return undefined
   }
   if (missed > 0) {
-    return `${share.count} instead of ${was}: ${missed} ${missed === 1 ? 'was' : 'were'} left from the days before.`
+    return wording.countInsteadOfWasMissedMissed2({ count: share.count, was, missed, missed2: missed === 1 })
   }
   if (missed < 0) {
-    return `${share.count} instead of ${was}: ${-missed} more than planned so far.`
+    return wording.countInsteadOfWasMissedMore({ count: share.count, was, missed: -missed })
   }
-  return `${share.count} instead of ${was}: the days have other room than when the week began.`
+  return wording.countInsteadOfWasTheDays({ count: share.count, was })
 }
 
 /** The run in one sentence, by the learner's own rule. */
@@ -46,34 +54,35 @@ export function run(streak: Streak): string {
   const { current, unit, forgiven } = streak
   if (current === 0) {
     return streak.longest > 0
-      ? `No run just now; the longest had ${plural(streak.longest, unit === 'WEEKS' ? 'week' : 'day')}.`
-      : 'The first drawing begins the line.'
+      ? wording.noRunJustNowTheLongest({ longest: plural(streak.longest, unit === 'WEEKS' ? 'week' : 'day') })
+      : wording.theFirstDrawingBeginsTheLine()
   }
   if (unit === 'WEEKS') {
-    return `${plural(current, 'week')} in a row in your rhythm.`
+    return wording.weeksInARowInYour({ current })
   }
   const misses =
     forgiven === 0
       ? ''
       : forgiven === 1
-        ? ', with one miss between'
-        : `, with ${plural(forgiven, 'single miss', 'single misses')} between`
-  return `${plural(current, 'practised day')} in a row${misses}.`
+        ? wording.withOneMissBetween()
+        : wording.withSingleMissesBetween({ forgiven })
+  return wording.practisedDaysInARowMisses({ current, misses })
 }
 
 /** What today means for the run. */
 export function atStake(streak: Streak, today: Today): string {
   if (streak.todayPractised) {
-    return 'Today is already in.'
+    return wording.todayIsAlreadyIn()
   }
   if (streak.todayDecides) {
-    const length = streak.unit === 'WEEKS' ? plural(streak.current, 'week') : String(streak.current)
-    return `Miss today and the run of ${length} ends.`
+    const length =
+      streak.unit === 'WEEKS' ? wording.weeks({ current: streak.current }) : String(streak.current)
+    return wording.missTodayAndTheRunOf({ length })
   }
   if (today.rest) {
-    return 'Today is rest; the run waits.'
+    return wording.todayIsRestTheRunWaits()
   }
-  return today.pause == null ? 'Today is still open.' : 'Paused; the run waits.'
+  return today.pause == null ? wording.todayIsStillOpen() : wording.pausedTheRunWaits()
 }
 
 /** What the rest of the week still decides. */
@@ -83,41 +92,56 @@ export const stillOpen = (streak: Streak) => SCHOOLS[streak.rule].stillOpen(stre
 export function caution(c: Schemas['Caution'], format: Formats): string {
   switch (c.kind) {
     case 'BREAK':
-      return `${format.minutes(c.minutes)} today: rest hand, neck and eyes every ${c.usualMinutes} to 50 minutes. Pain that stays belongs to a doctor.`
+      return wording.minutesTodayRestHandNeckAnd({
+        minutes: format.minutes(c.minutes),
+        usualMinutes: c.usualMinutes,
+      })
     case 'SUDDEN_INCREASE':
-      return `${format.minutes(c.minutes)} in seven days, where ${format.minutes(c.usualMinutes)} were usual. Hands like slow increases; rest is allowed.`
+      return wording.minutesInSevenDaysWhereUsualMinutes({
+        minutes: format.minutes(c.minutes),
+        usualMinutes: format.minutes(c.usualMinutes),
+      })
     case 'BLADE':
-      return 'Blades slip when they are blunt: cut away from the hand that holds, and keep the cap on.'
+      return wording.bladesSlipWhenTheyAreBlunt()
     case 'DUST_AND_FUMES':
-      return 'Charcoal and pastel make dust, fixative makes fumes: open a window, do not blow, and follow the maker’s sheet.'
+      return wording.charcoalAndPastelMakeDustFixative()
   }
 }
 
 /** The pen line in words. */
 export function penLineText(strokes: Schemas['Stroke'][]): string {
   const count = (mark: Schemas['Stroke']['mark']) => strokes.filter((s) => s.mark === mark).length
-  return `Twelve weeks: ${plural(count('INK'), 'practised day')}, ${count('REST')} of rest or pause, ${plural(count('FORGIVEN'), 'single miss', 'single misses')}, ${count('GAP')} without practice.`
+  return wording.twelveWeeksPractisedDaysCount2Of({
+    count: count('INK'),
+    count2: count('REST'),
+    count3: count('FORGIVEN'),
+    count4: count('GAP'),
+  })
 }
 
 /** A line as it could be written today, in figures of the day's first open share. */
 export function example(shares: Share[]): string {
   const share = shares.find((s) => s.left > 0)
   if (!share) {
-    return '3 boats, 12 min, pen, p 12, 4/5'
+    return wording.n3Boats12MinPenP()
   }
   const count = share.unit === 'MINUTES' || share.left === 1 ? '' : `${share.left} `
-  return `${count}${share.title.toLowerCase()}, ${share.minutesLeft} min, pen, p 12, 4/5`
+  return wording.countToLowerCaseMinutesLeftMinPenP({
+    count,
+    toLowerCase: share.title.toLowerCase(),
+    minutesLeft: share.minutesLeft,
+  })
 }
 
 /** One day of the pen line, where the pointer rests on it. */
 export function strokeName(stroke: Schemas['Stroke'], format: Formats): string {
   const what = {
-    INK: stroke.minutes > 0 ? format.minutes(stroke.minutes) : 'drawn',
-    REST: 'rest or pause',
-    FORGIVEN: 'missed; the run went on',
-    GAP: 'nothing drawn',
-    OPEN: 'today',
-    AHEAD: 'ahead',
+    INK: stroke.minutes > 0 ? format.minutes(stroke.minutes) : wording.drawn(),
+    REST: wording.restOrPause(),
+    FORGIVEN: wording.missedTheRunWentOn(),
+    GAP: wording.nothingDrawn(),
+    OPEN: wording.today(),
+    AHEAD: wording.ahead(),
   }[stroke.mark]
   return `${format.weekdayDate(stroke.date)}: ${what}`
 }

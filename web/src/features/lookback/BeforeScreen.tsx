@@ -4,10 +4,10 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Waiting } from '../../ui/Waiting'
 import { LayBeside, TakeApart } from './LayBeside'
 import { Parts } from './Parts'
+import { wording } from './wording'
 
 type Subject = Schemas['SubjectView']
 
@@ -17,18 +17,17 @@ export default function BeforeScreen() {
     <div className="wide:px-8 px-4 py-6">
       <Parts />
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h1>Before and after</h1>
+        <h1>{wording.beforeAndAfter()}</h1>
         <Button look="quiet" className="no-print" onClick={() => window.print()}>
-          Print, or keep as PDF
+          {wording.printOrKeepAsPdf()}
         </Button>
       </div>
       <Waiting query={useQuery(queries.subjects())}>
         {(subjects) =>
           subjects.length === 0 ? (
             <p className="mt-2 max-w-prose">
-              No course asks for a subject twice yet. Under <Link to="/course">Course</Link>,{' '}
-              <em>Change the plan</em> puts one in: drawn unaided now, and once more at the end. What was
-              drawn again without a plan is laid side by side below.
+              {wording.noCourseAsksForASubject()} <Link to="/course">{wording.course2()}</Link>,{' '}
+              <em>{wording.changeThePlan()}</em> {wording.putsOneInDrawnUnaidedNow()}
             </p>
           ) : (
             subjects.map((s, i) => <Sheet key={i} subject={s} />)
@@ -52,8 +51,12 @@ function Sheet({ subject }: { subject: Subject }) {
       <p className="text-faded">
         {subject.course && `${subject.course}: `}
         {drawn.length > 1
-          ? `${plural(subject.between.days, 'day')}, ${format.minutes(subject.between.minutes)} and ${plural(subject.between.drawings, 'drawing')} lie between the first and the last.`
-          : 'it lies beside itself once it is drawn again.'}
+          ? wording.daysMinutesAndDrawingsLieBetween({
+              days: subject.between.days,
+              minutes: format.minutes(subject.between.minutes),
+              drawings: subject.between.drawings,
+            })
+          : wording.itLiesBesideItselfOnceIt()}
       </p>
       <ol className="mt-3 grid grid-cols-3 gap-4 max-sm:grid-cols-1">
         {subject.moments.map((m) => (
@@ -67,8 +70,8 @@ function Sheet({ subject }: { subject: Subject }) {
             ) : (
               <p className="border-hairline text-faded grid aspect-square max-h-[50dvh] w-full place-items-center border border-dashed p-4 text-center">
                 {m.drawn
-                  ? 'drawn, without a picture of its page'
-                  : `planned for the week of ${format.dayMonthYear(m.planned)}`}
+                  ? wording.drawnWithoutAPictureOfIts()
+                  : wording.plannedForTheWeekOfPlanned({ planned: format.dayMonthYear(m.planned) })}
               </p>
             )}
             <p>
@@ -79,12 +82,14 @@ function Sheet({ subject }: { subject: Subject }) {
               ) : (
                 m.title
               )}
-              {m.mark > 0 && <span className="text-faded">, mark {m.mark}</span>}
+              {m.mark > 0 && <span className="text-faded">{wording.markMark({ mark: m.mark })}</span>}
               {m.measured && (
                 <>
                   {', '}
                   <Link to={`/bench/${m.measured.comparison}`} className="underline underline-offset-4">
-                    {format.number(Math.round(m.measured.meanOffset * 1000) / 10)} % off its reference
+                    {wording.meanOffsetOffItsReference({
+                      meanOffset: format.number(Math.round(m.measured.meanOffset * 1000) / 10),
+                    })}
                   </Link>
                 </>
               )}

@@ -9,6 +9,7 @@ import { FileButton } from '../../ui/FileButton'
 import { useNotice } from '../../ui/Notices'
 import { arrange, beside, inOwnOrder, LEAST, move, resize, type Hung } from './board-places'
 import { useHanging } from './useHanging'
+import { wording } from './wording'
 
 const SHOWN = 40
 
@@ -19,25 +20,25 @@ export function Board({ hanging }: { hanging: Schemas['Hanging'] }) {
   const picture = pictures.find((p) => p.picture === chosen)
   return (
     <section aria-labelledby="board" className="mt-4">
-      <h2 id="board">What you want to be able to draw</h2>
+      <h2 id="board">{wording.whatYouWantToBeAble()}</h2>
       {pictures.length === 0 ? (
-        <p className="text-faded">
-          A board of pictures: pages of your own, or files. It is shown when energy is low and at each review.
-        </p>
+        <p className="text-faded">{wording.aBoardOfPicturesPagesOf()}</p>
       ) : (
         <Hanging pictures={pictures} chosen={chosen} onChoose={setChosen} onMove={moved} onDone={keep} />
       )}
       {picture && (
         <p className="no-print mt-1 flex flex-wrap gap-x-5">
-          <Button onClick={() => keep(arrange(pictures, resize(picture, 1.15)))}>Larger</Button>
-          <Button onClick={() => keep(arrange(pictures, resize(picture, 1 / 1.15)))}>Smaller</Button>
+          <Button onClick={() => keep(arrange(pictures, resize(picture, 1.15)))}>{wording.larger()}</Button>
+          <Button onClick={() => keep(arrange(pictures, resize(picture, 1 / 1.15)))}>
+            {wording.smaller()}
+          </Button>
           <Button
             onClick={() => {
               setChosen(undefined)
               keep(pictures.filter((p) => p !== picture))
             }}
           >
-            Take it down
+            {wording.takeItDown()}
           </Button>
         </p>
       )}
@@ -98,7 +99,7 @@ function Hanging({
         <button
           key={p.picture}
           type="button"
-          aria-label={`Picture ${i + 1}; arrow keys move it, plus and minus change its size`}
+          aria-label={wording.pictureIArrowKeysMoveIt({ i: i + 1 })}
           aria-pressed={p.picture === chosen}
           className={`absolute cursor-move touch-none ${p.picture === chosen ? 'outline-ink outline-2' : ''}`}
           style={{
@@ -153,7 +154,7 @@ function Add({
     mutationFn: (file: File) => sendPicture(file),
     onSuccess: ({ picture }) =>
       onAdd({ picture: picture.id, from: 'PAGES', ratio: picture.width / picture.height }),
-    onError: (error) => say(`Not hung: ${error.message}`),
+    onError: (error) => say(wording.notHungMessage({ message: error.message })),
   })
   const offered: (Pick<Hung, 'picture' | 'from'> & { name: string })[] = [
     ...pages.map((p) => ({ picture: p.picture, from: 'PAGES' as const, name: p.called })),
@@ -161,25 +162,27 @@ function Add({
   ].filter((p) => !taken.includes(p.picture))
   return (
     <details className="no-print mt-3">
-      <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">Hang another picture</summary>
+      <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
+        {wording.hangAnotherPicture()}
+      </summary>
       <FileButton
         accept="image/*"
-        label="A picture to hang"
+        label={wording.aPictureToHang()}
         disabled={send.isPending}
         onFiles={([file]) => send.mutate(file)}
       >
-        From a file
+        {wording.fromAFile()}
       </FileButton>
       {offered.length > 0 && (
         <ul
-          aria-label="Pages and own references"
+          aria-label={wording.pagesAndOwnReferences()}
           className="mt-2 grid max-h-72 grid-cols-6 gap-2 overflow-y-auto max-sm:grid-cols-4"
         >
           {offered.slice(0, SHOWN).map((p) => (
             <li key={p.picture}>
               <button
                 type="button"
-                aria-label={`Hang ${p.name}`}
+                aria-label={wording.hangName({ name: p.name })}
                 className="border-hairline hover:border-ink w-full border"
                 onClick={(event) => {
                   const seen = event.currentTarget.querySelector('img')

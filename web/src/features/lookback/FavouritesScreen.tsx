@@ -5,10 +5,10 @@ import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Parts } from './Parts'
+import { wording } from './wording'
 
 /** Rankings that were begun, and sets that one can be begun of. */
 export default function FavouritesScreen() {
@@ -17,11 +17,8 @@ export default function FavouritesScreen() {
     <TwoLeaves>
       <Leaf aria-labelledby="favourites">
         <Parts />
-        <h1 id="favourites">Favourites</h1>
-        <p className="text-faded max-w-prose">
-          Two pictures at a time, the better one chosen. After some choices the best stand out, and it is said
-          how sure that is.
-        </p>
+        <h1 id="favourites">{wording.favourites()}</h1>
+        <p className="text-faded max-w-prose">{wording.twoPicturesAtATimeThe()}</p>
         <Waiting query={useQuery(queries.rankings())}>
           {(rankings) => (
             <ul className="mt-3">
@@ -37,8 +34,8 @@ export default function FavouritesScreen() {
                     {r.title}
                   </Link>
                   <span className="text-faded">
-                    {format.dayMonthYear(r.madeOn)}, {plural(r.pictures, 'picture')},{' '}
-                    {plural(r.choices, 'choice')}
+                    {format.dayMonthYear(r.madeOn)}, {wording.pictures({ pictures: r.pictures })},{' '}
+                    {wording.choices({ choices: r.choices })}
                   </span>
                 </li>
               ))}
@@ -46,7 +43,7 @@ export default function FavouritesScreen() {
           )}
         </Waiting>
       </Leaf>
-      <Leaf second aria-label="Begin one">
+      <Leaf second aria-label={wording.beginOne()}>
         <Begin />
       </Leaf>
     </TwoLeaves>
@@ -57,9 +54,9 @@ function Begin() {
   const books = useQuery(queries.books()).data ?? []
   return (
     <>
-      <h2>Choose among</h2>
+      <h2>{wording.chooseAmong()}</h2>
       <ul>
-        <BeginOf title="Folded corners" params={{ favourites: 'true' }} />
+        <BeginOf title={wording.foldedCorners()} params={{ favourites: 'true' }} />
         {books
           .filter((b) => !b.keptPrivate)
           .map((b) => (
@@ -67,9 +64,9 @@ function Begin() {
           ))}
       </ul>
       <p className="text-faded mt-3 text-sm">
-        Pictures of private pages stay out. A corner is folded on the page itself, in{' '}
+        {wording.picturesOfPrivatePagesStayOut()}{' '}
         <Link to="/books" className={LINE_LINK}>
-          Books
+          {wording.books()}
         </Link>
         .
       </p>
@@ -92,7 +89,7 @@ function BeginOf({ title, params }: { title: string; params: Record<string, stri
       void client.invalidateQueries({ queryKey: ['rankings'] })
       void navigate(`/look-back/favourites/${made.id}`)
     },
-    onError: (error) => say(`Not begun: ${error.message}`),
+    onError: (error) => say(wording.notBegunMessage({ message: error.message })),
   })
   return (
     <li className="border-hairline flex items-baseline border-b py-1">
@@ -102,9 +99,9 @@ function BeginOf({ title, params }: { title: string; params: Record<string, stri
         className="ml-auto"
         disabled={begin.isPending}
         onClick={() => begin.mutate()}
-        aria-label={`Begin with ${title}`}
+        aria-label={wording.beginWithTitle({ title })}
       >
-        Begin
+        {wording.begin()}
       </Button>
     </li>
   )

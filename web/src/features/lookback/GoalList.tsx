@@ -4,11 +4,12 @@ import { queries } from '../../api/queries'
 import { Goal } from '../../shared/lookback/Goal'
 import { useFormats } from '../../ui/locale'
 import { Waiting } from '../../ui/Waiting'
+import { wording } from './wording'
 
 const KINDS: Record<Schemas['GoalLine']['kind'], string> = {
-  COURSE: 'course',
-  PROMISE: 'promise',
-  BOOK: 'book',
+  COURSE: wording.course(),
+  PROMISE: wording.promise(),
+  BOOK: wording.book(),
 }
 
 /** Goals of courses, promises and books; what is over is asked again beside what was drawn. */
@@ -16,15 +17,12 @@ export function GoalList() {
   const format = useFormats()
   return (
     <section aria-labelledby="goals">
-      <h2 id="goals">Goals</h2>
+      <h2 id="goals">{wording.goals()}</h2>
       <Waiting query={useQuery(queries.goals())}>
         {(goals) => {
           const told = goals.filter((g) => g.said !== '')
           return told.length === 0 ? (
-            <p className="text-faded">
-              What a course, a promise or a book is for is said on its own page, and asked again here at its
-              end.
-            </p>
+            <p className="text-faded">{wording.whatACourseAPromiseOr()}</p>
           ) : (
             <ul>
               {told.map((g, i) => (
@@ -32,8 +30,8 @@ export function GoalList() {
                   <p>
                     <span className="font-serif text-lg">{g.title}</span>{' '}
                     <span className="text-faded">
-                      {KINDS[g.kind]}, from {format.dayMonthYear(g.from)}
-                      {g.to && ` to ${format.dayMonthYear(g.to)}`}
+                      {wording.kindFromFrom({ kind: KINDS[g.kind], from: format.dayMonthYear(g.from) })}
+                      {g.to && wording.toTo({ to: format.dayMonthYear(g.to) })}
                     </span>
                   </p>
                   <Goal kind={g.kind} about={g.about} ask={i === 0} />

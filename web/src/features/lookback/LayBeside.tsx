@@ -8,6 +8,7 @@ import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Refused } from '../../ui/Refused'
+import { wording } from './wording'
 
 const SHOWN = 40
 
@@ -41,7 +42,7 @@ export function LayBeside() {
   return (
     <details className="no-print border-hairline mt-6 border-t pt-3">
       <summary className="min-h-8 cursor-pointer font-serif text-lg pointer-coarse:min-h-11">
-        Lay drawings of a subject side by side
+        {wording.layDrawingsOfASubjectSide()}
       </summary>
       <form
         className="max-w-4xl"
@@ -54,21 +55,21 @@ export function LayBeside() {
       >
         <div className="grid grid-cols-2 gap-x-6 gap-y-2 max-sm:grid-cols-1">
           <Field
-            label="Which subject it is"
+            label={wording.whichSubjectItIs()}
             value={title}
             maxLength={BOUNDS.LaidSubject.title.maxLength}
-            placeholder="the stairs by the slip"
+            placeholder={wording.theStairsByTheSlip()}
             onChange={(e) => setTitle(e.target.value)}
           />
           <Field
-            label="Show drawings of"
+            label={wording.showDrawingsOf()}
             value={sought}
-            placeholder="hulls"
+            placeholder={wording.hulls()}
             onChange={(e) => setSought(e.target.value)}
           />
         </div>
         <ul
-          aria-label="Drawings with a picture"
+          aria-label={wording.drawingsWithAPicture()}
           className="mt-3 grid max-h-[50dvh] grid-cols-6 gap-3 overflow-y-auto max-sm:grid-cols-3"
         >
           {found.slice(0, SHOWN).map((p) => (
@@ -100,7 +101,7 @@ export function LayBeside() {
         </ul>
         {found.length > SHOWN && (
           <p className="text-faded text-sm">
-            and {found.length - SHOWN} more; a word above narrows them down
+            {wording.andFoundMoreAWordAbove({ found: found.length - SHOWN })}
           </p>
         )}
         <Refused error={lay.error} className="mt-2" />
@@ -109,10 +110,12 @@ export function LayBeside() {
           className="mt-2"
           disabled={title.trim() === '' || chosen.length < 2 || lay.isPending}
         >
-          Lay {chosen.length > 1 ? `these ${chosen.length} ` : ''}side by side
+          {wording.layChosenSideBySide({
+            chosen: chosen.length > 1 ? wording.theseChosen({ chosen: chosen.length }) : '',
+          })}
         </Button>
         {(title.trim() === '' || chosen.length < 2) && (
-          <span className="text-faded ml-3">a name and two drawings are needed</span>
+          <span className="text-faded ml-3">{wording.aNameAndTwoDrawingsAre()}</span>
         )}
       </form>
     </details>
@@ -132,14 +135,14 @@ export function TakeApart({ id, title }: { id: string; title: string }) {
   const apart = useMutation({
     mutationFn: () => answer(api.DELETE('/api/look-back/subjects/{id}', path)),
     onSuccess: () => {
-      say(`${title} is taken apart.`, { label: 'Undo', run: () => back.mutate() })
+      say(wording.titleIsTakenApart({ title }), { label: wording.undo(), run: () => back.mutate() })
       return refresh()
     },
-    onError: (error) => say(`Not taken apart: ${error.message}`),
+    onError: (error) => say(wording.notTakenApartMessage({ message: error.message })),
   })
   return (
     <Button look="quiet" className="no-print" disabled={apart.isPending} onClick={() => apart.mutate()}>
-      Take apart
+      {wording.takeApart()}
     </Button>
   )
 }

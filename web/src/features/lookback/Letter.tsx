@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { useFormats } from '../../ui/locale'
 import { pictureAt } from '../../shared/pictures'
 import { became, facts, offer, weekTitle, type Fact, type Review } from './text'
+import { wording } from './wording'
 
 /** Facts as they stand in a letter, each leading to where it comes from. */
 export function FactList({ facts }: { facts: Fact[] }) {
@@ -34,11 +35,11 @@ export function BestAndWeakest({ of: { best, weakest } }: { of: Pick<Review['fac
         <figure key={page.entry} className="w-40">
           <img
             src={pictureAt(page.picture ?? '', 'SMALL')}
-            alt={`${page.called}, mark ${page.mark}`}
+            alt={wording.calledMarkMark({ called: page.called, mark: page.mark })}
             className="plate border-hairline aspect-[3/4] w-full border object-contain"
           />
           <figcaption className="text-faded text-sm">
-            mark {page.mark}, {page.called}
+            {wording.markMarkCalled({ mark: page.mark, called: page.called })}
           </figcaption>
         </figure>
       ))}
@@ -54,13 +55,13 @@ export function Facts({ review }: { review: Review }) {
       <h1 id="week">{weekTitle(review)}</h1>
       <p className="text-faded border-ink border-b pb-2">
         {format.span(review.from, review.to)}
-        {!review.over && ', not over yet'}
+        {!review.over && wording.notOverYet()}
       </p>
       <FactList facts={facts(review, format)} />
       <BestAndWeakest of={review.facts} />
       {review.became.length > 0 && (
         <>
-          <h2 className="mt-5">What became of last week’s changes</h2>
+          <h2 className="mt-5">{wording.whatBecameOfLastWeeksChanges()}</h2>
           <ul>
             {review.became.map((b, i) => (
               <li key={i}>{became(b, format)}</li>
@@ -79,19 +80,19 @@ export function Written({ review }: { review: Review }) {
     <>
       {review.expected && (
         <>
-          <h2>What I expected</h2>
+          <h2>{wording.whatIExpected()}</h2>
           <p className="font-serif text-lg whitespace-pre-wrap italic">“{review.expected}”</p>
         </>
       )}
       {review.words && (
         <>
-          <h2 className="mt-4">What I think of it</h2>
+          <h2 className="mt-4">{wording.whatIThinkOfIt()}</h2>
           <p className="font-serif text-lg whitespace-pre-wrap">{review.words}</p>
         </>
       )}
       {review.taken.length > 0 && (
         <>
-          <h2 className="mt-4">What follows</h2>
+          <h2 className="mt-4">{wording.whatFollows()}</h2>
           <ul>
             {review.taken.map((o, i) => {
               const [what, why] = offer(o, format)
@@ -106,7 +107,7 @@ export function Written({ review }: { review: Review }) {
       )}
       {review.expects && (
         <>
-          <h2 className="mt-4">Next week I expect</h2>
+          <h2 className="mt-4">{wording.nextWeekIExpect()}</h2>
           <p className="font-serif text-lg whitespace-pre-wrap italic">{review.expects}</p>
         </>
       )}

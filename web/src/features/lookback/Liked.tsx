@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Button } from '../../ui/Button'
 import { Field, SelectField } from '../../ui/Field'
+import { wording } from './wording'
 
 type Ranking = Schemas['RankingView']
 
@@ -18,17 +19,17 @@ export function Liked({
   const [picture, setPicture] = useState(ranking.ranked[0]?.picture ?? '')
   return (
     <section className="mt-4" aria-labelledby="liked">
-      <h2 id="liked">What you like in them, and what not</h2>
+      <h2 id="liked">{wording.whatYouLikeInThemAnd()}</h2>
       {said.length > 0 && (
         <div className="grid grid-cols-2 gap-x-6">
-          <Gathered title="Liked" words={said.map((p) => p.liked)} />
-          <Gathered title="Not liked" words={said.map((p) => p.disliked)} />
+          <Gathered title={wording.liked()} words={said.map((p) => p.liked)} />
+          <Gathered title={wording.notLiked()} words={said.map((p) => p.disliked)} />
         </div>
       )}
-      <SelectField label="About" value={picture} onChange={(e) => setPicture(e.target.value)}>
+      <SelectField label={wording.about()} value={picture} onChange={(e) => setPicture(e.target.value)}>
         {ranking.ranked.map((p, i) => (
           <option key={p.picture} value={p.picture}>
-            {i + 1} {p.called ?? 'a picture'}
+            {i + 1} {p.called ?? wording.aPicture()}
           </option>
         ))}
       </SelectField>
@@ -47,7 +48,7 @@ function Gathered({ title, words }: { title: string; words: string[] }) {
     <div>
       <h3 className="text-faded">{title}</h3>
       {told.length === 0 ? (
-        <p className="text-faded">nothing said</p>
+        <p className="text-faded">{wording.nothingSaid()}</p>
       ) : (
         <ul className="list-['–_'] pl-4">
           {told.map((w, i) => (
@@ -77,13 +78,13 @@ function Words({
       }}
     >
       <Field
-        label="I like"
+        label={wording.iLike()}
         value={liked}
         maxLength={BOUNDS.PictureWords.liked.maxLength}
         onChange={(e) => setLiked(e.target.value)}
       />
       <Field
-        label="I do not like"
+        label={wording.iDoNotLike()}
         value={disliked}
         maxLength={BOUNDS.PictureWords.disliked.maxLength}
         onChange={(e) => setDisliked(e.target.value)}
@@ -93,7 +94,7 @@ function Words({
         className="justify-self-start"
         disabled={liked === (of?.liked ?? '') && disliked === (of?.disliked ?? '')}
       >
-        Keep
+        {wording.keep()}
       </Button>
     </form>
   )

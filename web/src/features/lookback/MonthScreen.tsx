@@ -7,7 +7,6 @@ import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BestAndWeakest, FactList } from './Letter'
@@ -17,6 +16,7 @@ import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { TakenAway } from './TakenAway'
 import { became } from './text'
+import { wording } from './wording'
 
 const LONGEST = BOUNDS.ChangedMonth.words.maxLength
 
@@ -40,14 +40,14 @@ function Letter({ month }: { month: Month }) {
         <p className="text-faded border-ink border-b pb-2">
           {format.span(month.from, month.to)},{' '}
           {month.over
-            ? plural(month.weeks.length, 'week')
-            : `week ${month.weeks.length} of ${weeksOf(month)}, not over yet`}
+            ? wording.weeks2({ weeks: month.weeks.length })
+            : wording.weekWeeksOfMonthNotOver({ weeks: month.weeks.length, month: weeksOf(month) })}
         </p>
         <FactList facts={monthFacts(month, format)} />
         <BestAndWeakest of={month.facts} />
         {month.became.length > 0 && (
           <>
-            <h2 className="mt-5">What became of the changes</h2>
+            <h2 className="mt-5">{wording.whatBecameOfTheChanges()}</h2>
             <ul>
               {month.became.map((b, i) => (
                 <li key={i}>{became(b, format)}</li>
@@ -55,12 +55,10 @@ function Letter({ month }: { month: Month }) {
             </ul>
           </>
         )}
-        <p className="no-print text-faded mt-5 max-w-prose text-sm">
-          A week belongs to the month that most of its days lie in, so that each stands in one month alone.
-        </p>
+        <p className="no-print text-faded mt-5 max-w-prose text-sm">{wording.aWeekBelongsToTheMonth()}</p>
         <Neighbours month={month.month} />
       </Leaf>
-      <Leaf second aria-label="What you make of it">
+      <Leaf second aria-label={wording.whatYouMakeOfIt()}>
         <Written month={month} />
       </Leaf>
     </TwoLeaves>
@@ -75,16 +73,16 @@ function Neighbours({ month }: { month: string }) {
     <p className="no-print mt-4 flex flex-wrap gap-x-6">
       {before && (
         <Link to={monthAt(before.month)} className={LINE_LINK}>
-          The month before
+          {wording.theMonthBefore2()}
         </Link>
       )}
       {after && (
         <Link to={monthAt(after.month)} className={LINE_LINK}>
-          The month after
+          {wording.theMonthAfter()}
         </Link>
       )}
       <Link to="/look-back/months" className={LINE_LINK}>
-        All months
+        {wording.allMonths()}
       </Link>
     </p>
   )
@@ -105,7 +103,7 @@ function useKeep({ month, version }: Month) {
       ),
     onSuccess: (kept) => {
       client.setQueryData(queryKey, kept)
-      say('Kept.')
+      say(wording.kept())
       return client.invalidateQueries({ queryKey: ['look-back'] })
     },
     onError: (error) => {
@@ -124,15 +122,21 @@ function Written({ month }: { month: Month }) {
     <>
       {month.expected && (
         <>
-          <h2>What I expected</h2>
+          <h2>{wording.whatIExpected()}</h2>
           <p className="font-serif text-lg whitespace-pre-wrap italic">“{month.expected}”</p>
         </>
       )}
-      <OwnWords label="What I think of it" rows={4} maxLength={LONGEST} value={words} onChange={setWords} />
+      <OwnWords
+        label={wording.whatIThinkOfIt()}
+        rows={4}
+        maxLength={LONGEST}
+        value={words}
+        onChange={setWords}
+      />
       <Weeks weeks={month.weeks} />
       <OwnWords
-        label="Next month I expect"
-        hint="one sentence, to be read in a month"
+        label={wording.nextMonthIExpect()}
+        hint={wording.oneSentenceToBeReadIn2()}
         rows={2}
         maxLength={LONGEST}
         value={expects}
@@ -140,7 +144,7 @@ function Written({ month }: { month: Month }) {
       />
       <div className="no-print mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <Button look="ink" disabled={keep.isPending} onClick={() => keep.mutate({ words, expects })}>
-          Keep it
+          {wording.keepIt()}
         </Button>
         <TakenAway
           file={`month ${month.month.slice(0, 7)}`}
@@ -156,7 +160,7 @@ function Weeks({ weeks }: { weeks: Month['weeks'] }) {
   const format = useFormats()
   return (
     <>
-      <h2 className="mt-4">Week by week</h2>
+      <h2 className="mt-4">{wording.weekByWeek()}</h2>
       <ul>
         {weeks.map((w) => (
           <li key={w.from} className="border-hairline border-b py-1.5">
@@ -166,7 +170,7 @@ function Weeks({ weeks }: { weeks: Month['weeks'] }) {
               </Link>
               <span className="text-faded">
                 {w.course && `${format.span(w.from, w.to)}, `}
-                {format.minutes(w.minutes)}, {plural(w.drawings, 'drawing')}
+                {format.minutes(w.minutes)}, {wording.drawings({ drawings: w.drawings })}
               </span>
             </p>
             {w.words ? (
@@ -174,10 +178,10 @@ function Weeks({ weeks }: { weeks: Month['weeks'] }) {
             ) : (
               <p className="text-faded">
                 {w.state === 'CLOSED'
-                  ? 'Closed without words.'
+                  ? wording.closedWithoutWords()
                   : w.state === 'SKIPPED'
-                    ? 'Passed over.'
-                    : 'Not looked back on.'}
+                    ? wording.passedOver2()
+                    : wording.notLookedBackOn()}
               </p>
             )}
           </li>

@@ -9,7 +9,6 @@ import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { Plot } from '../../ui/Plot'
-import { noun, plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -17,6 +16,7 @@ import { monthAt } from './month'
 import { Parts } from './Parts'
 import { PhaseBegins } from './PhaseBegins'
 import { figureName, howSure, isShare, trend, value, type Series } from './series'
+import { wording } from './wording'
 
 const A_YEAR = 12
 
@@ -32,19 +32,14 @@ export default function MonthsScreen() {
           <TwoLeaves>
             <Leaf aria-labelledby="months">
               <Parts />
-              <h1 id="months">Months</h1>
+              <h1 id="months">{wording.months()}</h1>
               <MonthList />
-              {shown.length === 0 && (
-                <p className="mt-2">
-                  The first week that is over shows here. A trend is said from eight weeks on, where it can be
-                  told from chance.
-                </p>
-              )}
+              {shown.length === 0 && <p className="mt-2">{wording.theFirstWeekThatIsOver()}</p>}
               {shown.map((s) => (
                 <Figure key={s.figure} series={s} />
               ))}
             </Leaf>
-            <Leaf second aria-label="Phases">
+            <Leaf second aria-label={wording.phases()}>
               <Phases all={shown} />
               <Dips />
             </Leaf>
@@ -70,8 +65,12 @@ function MonthList() {
           <span className="text-faded">
             {format.span(m.from, m.to)},{' '}
             {m.days === 0
-              ? 'nothing drawn'
-              : `${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.days, 'day')}`}
+              ? wording.nothingDrawn()
+              : wording.minutesDrawingsOnDays({
+                  minutes: format.minutes(m.minutes),
+                  drawings: m.drawings,
+                  days: m.days,
+                })}
           </span>
           {m.words && <p className="w-full truncate font-serif italic">{m.words}</p>}
         </li>
@@ -79,7 +78,7 @@ function MonthList() {
       {months.length > most && (
         <li className="no-print py-1.5">
           <Button look="quiet" onClick={() => setMost(months.length)}>
-            All {months.length} months
+            {wording.allMonthsMonths({ months: months.length })}
           </Button>
         </li>
       )}
@@ -109,7 +108,7 @@ function Figure({ series: s }: { series: Series }) {
       />
       <p>{trend(s, format)}</p>
       <details className="text-faded text-sm">
-        <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">How sure</summary>
+        <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">{wording.howSure()}</summary>
         {howSure(s, format)}
       </details>
     </section>
@@ -120,25 +119,17 @@ function Phases({ all }: { all: Series[] }) {
   const changed = all.filter((s) => s.phases.length > 1)
   return (
     <>
-      <h2>Phases</h2>
-      <p className="text-faded max-w-prose text-sm">
-        Where the level of a figure changed and stayed so for three weeks or more; each figure by itself. What
-        could as well be chance is no phase.
-      </p>
-      {changed.length === 0 && <p className="mt-2">No phases that these weeks can show.</p>}
+      <h2>{wording.phases()}</h2>
+      <p className="text-faded max-w-prose text-sm">{wording.whereTheLevelOfAFigure()}</p>
+      {changed.length === 0 && <p className="mt-2">{wording.noPhasesThatTheseWeeksCan()}</p>}
       {all.length > 0 && <PhaseBegins all={all} />}
       {changed.map((s) => (
         <section key={s.figure} className="mt-4">
           <h3 className="font-medium">
             {figureName(s)}
-            {s.ownBoundaries && <span className="text-faded font-normal">, parted by you</span>}
+            {s.ownBoundaries && <span className="text-faded font-normal">{wording.partedByYou()}</span>}
           </h3>
-          {s.ratherSteady && (
-            <p className="max-w-prose">
-              It rather changed by and by: one straight line explains these weeks better than levels do. Take
-              the phases for stages on its way.
-            </p>
-          )}
+          {s.ratherSteady && <p className="max-w-prose">{wording.itRatherChangedByAndBy()}</p>}
           <ol>
             {s.phases.map((p) => (
               <Phase key={p.from} figure={s.figure} phase={p} first={p === s.phases[0]} />
@@ -157,20 +148,21 @@ function Dips() {
   const mark = (v: number) => format.number(Math.round(v * 10) / 10)
   return dips.length === 0 ? null : (
     <section className="mt-6">
-      <h2>Marks that fell with something new</h2>
-      <p className="text-faded max-w-prose text-sm">
-        Three weeks before against up to three from then on, half a mark or more. It stands here because it is
-        usual, not because one made the other.
-      </p>
+      <h2>{wording.marksThatFellWithSomethingNew()}</h2>
+      <p className="text-faded max-w-prose text-sm">{wording.threeWeeksBeforeAgainstUpTo()}</p>
       <ul>
         {dips.map((d) => (
           <li key={d.topic + d.from} className="border-hairline border-b py-1.5">
-            {d.topic}, new on {format.dayMonthYear(d.from)}
+            {wording.topicNewOnFrom({ topic: d.topic, from: format.dayMonthYear(d.from) })}
             <span className="text-faded block">
-              mark {mark(d.before)} before, {mark(d.after)} after;{' '}
-              {d.endedAfter == null
-                ? 'not as good as before yet'
-                : `as good as before after ${plural(d.endedAfter, 'week')}`}
+              {wording.markBeforeBeforeAfterAfterEndedAfter({
+                before: mark(d.before),
+                after: mark(d.after),
+                endedAfter:
+                  d.endedAfter == null
+                    ? wording.notAsGoodAsBeforeYet()
+                    : wording.asGoodAsBeforeAfterWeeks({ endedAfter: d.endedAfter }),
+              })}
             </span>
           </li>
         ))}
@@ -200,20 +192,20 @@ function Phase({
       setNaming(undefined)
       return client.invalidateQueries({ queryKey: ['look-back'] })
     },
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   const { topic, medium, mediumShare, source, drawings } = phase.typical
   const typical = [
     topic,
     medium && `${medium} ${format.percent(mediumShare)}`,
     source && `from ${source}`,
-    `${format.number(drawings)} ${noun(drawings, 'drawing')}`,
+    `${format.number(drawings)} ${wording.drawings2({ drawings })}`,
   ].filter(Boolean)
   return (
     <li className="border-hairline border-b py-2">
       <p>
         {phase.name && <strong className="font-serif text-lg">{phase.name}: </strong>}
-        {format.dayMonthYear(phase.from)} to {format.dayMonthYear(phase.to)},{' '}
+        {wording.fromToTo({ from: format.dayMonthYear(phase.from), to: format.dayMonthYear(phase.to) })}{' '}
         <strong className="font-medium">{value(figure, phase.mean, format)}</strong>
       </p>
       <p className="text-faded text-sm">{typical.join(' · ')}</p>
@@ -223,7 +215,7 @@ function Phase({
             <img
               key={picture}
               src={`/api/pictures/${picture}/SMALL`}
-              alt="A page of this time"
+              alt={wording.aPageOfThisTime()}
               loading="lazy"
               className="plate border-hairline h-24 w-18 border object-contain"
             />
@@ -232,12 +224,12 @@ function Phase({
       )}
       {!first && (
         <Link to={`/bench?parted=${phase.from}`} className={`${LINE_LINK} no-print mr-4`}>
-          Habits before and after
+          {wording.habitsBeforeAndAfter()}
         </Link>
       )}
       {naming === undefined ? (
         <Button look="quiet" className="no-print" onClick={() => setNaming(phase.name)}>
-          {phase.name ? 'Call it something else' : 'Give it a name'}
+          {phase.name ? wording.callItSomethingElse() : wording.giveItAName()}
         </Button>
       ) : (
         <form
@@ -248,13 +240,13 @@ function Phase({
           }}
         >
           <Field
-            label="What you call it"
+            label={wording.whatYouCallIt()}
             value={naming}
             maxLength={BOUNDS.NamedPhase.name.maxLength}
             onChange={(e) => setNaming(e.target.value)}
           />
           <Button type="submit" disabled={call.isPending}>
-            Keep
+            {wording.keep()}
           </Button>
         </form>
       )}

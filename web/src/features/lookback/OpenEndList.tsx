@@ -8,11 +8,12 @@ import { endAt, useOpenEnds } from '../../shared/useOpenEnds'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
+import { wording } from './wording'
 
 const KINDS: Record<Schemas['OpenEndView']['kind'], string> = {
-  IDEA: 'noted',
-  PIECE: 'a piece, last worked on',
-  RESOURCE: 'left off',
+  IDEA: wording.noted(),
+  PIECE: wording.aPieceLastWorkedOn(),
+  RESOURCE: wording.leftOff(),
 }
 
 /** Ideas, pieces and resources that wait, each with its date; one is offered in free time. */
@@ -25,7 +26,7 @@ export function OpenEndList() {
   const gone = ends.filter((e) => e.state === 'LET_GO')
   return (
     <section aria-labelledby="open-ends" className="mt-6">
-      <h2 id="open-ends">Open ends</h2>
+      <h2 id="open-ends">{wording.openEnds()}</h2>
       <form
         className="no-print flex items-end gap-4"
         onSubmit={(event) => {
@@ -37,19 +38,19 @@ export function OpenEndList() {
       >
         <div className="grow">
           <Field
-            label="An idea for later"
+            label={wording.anIdeaForLater()}
             value={idea}
             maxLength={BOUNDS.Idea.text.maxLength}
-            placeholder="the crane from below, at dusk"
+            placeholder={wording.theCraneFromBelowAtDusk()}
             onChange={(e) => setIdea(e.target.value)}
           />
         </div>
         <Button type="submit" disabled={idea.trim() === '' || note.isPending}>
-          Note it
+          {wording.noteIt()}
         </Button>
       </form>
       {open.length === 0 ? (
-        <p className="text-faded mt-2">Nothing waits.</p>
+        <p className="text-faded mt-2">{wording.nothingWaits()}</p>
       ) : (
         <ul className="mt-2">
           {open.map((e) => (
@@ -62,12 +63,20 @@ export function OpenEndList() {
               </span>
               <span className="no-print ml-auto flex gap-x-4">
                 {e.kind === 'IDEA' && (
-                  <Button look="quiet" aria-label={`Drawn: ${e.text}`} onClick={() => settle(e, 'DONE')}>
-                    Drawn
+                  <Button
+                    look="quiet"
+                    aria-label={wording.drawnText({ text: e.text })}
+                    onClick={() => settle(e, 'DONE')}
+                  >
+                    {wording.drawn()}
                   </Button>
                 )}
-                <Button look="quiet" aria-label={`Let it go: ${e.text}`} onClick={() => settle(e, 'LET_GO')}>
-                  Let it go
+                <Button
+                  look="quiet"
+                  aria-label={wording.letItGoText({ text: e.text })}
+                  onClick={() => settle(e, 'LET_GO')}
+                >
+                  {wording.letItGo()}
                 </Button>
               </span>
             </li>
@@ -77,7 +86,7 @@ export function OpenEndList() {
       {gone.length > 0 && (
         <details className="text-faded mt-2">
           <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
-            Let go: {gone.length}
+            {wording.letGoGone({ gone: gone.length })}
           </summary>
           <ul>
             {gone.map((e) => (
@@ -85,10 +94,10 @@ export function OpenEndList() {
                 {e.text}
                 <Button
                   look="quiet"
-                  aria-label={`Take it up again: ${e.text}`}
+                  aria-label={wording.takeItUpAgainText({ text: e.text })}
                   onClick={() => settle(e, 'OPEN')}
                 >
-                  Take it up again
+                  {wording.takeItUpAgain()}
                 </Button>
               </li>
             ))}

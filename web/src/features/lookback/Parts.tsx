@@ -1,19 +1,23 @@
 import { NavLink } from 'react-router'
+import { wording } from './wording'
 
 const PARTS = [
-  { to: '/look-back/weeks', name: 'Weeks' },
-  { to: '/look-back/months', name: 'Months' },
-  { to: '/look-back/year', name: 'The year' },
-  { to: '/look-back/before', name: 'Before and after' },
-  { to: '/look-back/favourites', name: 'Favourites' },
-  { to: '/look-back/sittings', name: 'Sittings' },
-  { to: '/look-back/what-for', name: 'What for' },
+  { to: '/look-back/weeks', name: wording.weeks() },
+  { to: '/look-back/months', name: wording.months() },
+  { to: '/look-back/year', name: wording.theYear() },
+  { to: '/look-back/before', name: wording.beforeAndAfter() },
+  { to: '/look-back/favourites', name: wording.favourites() },
+  { to: '/look-back/sittings', name: wording.sittings() },
+  { to: '/look-back/what-for', name: wording.whatFor() },
 ]
 
 /** The parts of looking back, as words in one line. */
 export function Parts() {
   return (
-    <nav aria-label="Parts of looking back" className="no-print text-faded mb-2 flex flex-wrap gap-x-4">
+    <nav
+      aria-label={wording.partsOfLookingBack()}
+      className="no-print text-faded mb-2 flex flex-wrap gap-x-4"
+    >
       {PARTS.map((part) => (
         <NavLink
           key={part.to}

@@ -7,6 +7,7 @@ import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { figureName, type Series } from './series'
+import { wording } from './wording'
 
 /** Where phases begin, set by the learner: any weeks, or left to the figures again. */
 export function PhaseBegins({ all }: { all: Series[] }) {
@@ -19,7 +20,7 @@ export function PhaseBegins({ all }: { all: Series[] }) {
     mutationFn: (weeks: string[] | null) =>
       answer(api.PUT('/api/look-back/phases/boundaries', { body: { figure: figure ?? 'MARK', weeks } })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['look-back'] }),
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   const there = series?.phases.slice(1).map((p) => p.from) ?? []
   // What is on its way counts already, so that a second press does not undo the first.
@@ -27,14 +28,14 @@ export function PhaseBegins({ all }: { all: Series[] }) {
   return (
     <details className="no-print mt-2">
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
-        Set where a phase begins
+        {wording.setWhereAPhaseBegins()}
       </summary>
       <SelectField
-        label="Of which figure"
+        label={wording.ofWhichFigure()}
         value={figure ?? ''}
         onChange={(e) => setFigure((e.target.value || undefined) as Series['figure'] | undefined)}
       >
-        <option value="">choose</option>
+        <option value="">{wording.choose()}</option>
         {all.map((s) => (
           <option key={s.figure} value={s.figure}>
             {figureName(s)}
@@ -44,7 +45,7 @@ export function PhaseBegins({ all }: { all: Series[] }) {
       {series && (
         <>
           <fieldset className="mt-2">
-            <legend className="text-faded text-sm">A phase begins with the week of</legend>
+            <legend className="text-faded text-sm">{wording.aPhaseBeginsWithTheWeek()}</legend>
             <div className="max-h-56 overflow-y-auto">
               {series.values.slice(1).map((v) => (
                 <Check
@@ -63,7 +64,7 @@ export function PhaseBegins({ all }: { all: Series[] }) {
           </fieldset>
           {series.ownBoundaries && (
             <Button look="quiet" onClick={() => set.mutate(null)}>
-              Leave it to the figures again
+              {wording.leaveItToTheFiguresAgain()}
             </Button>
           )}
         </>

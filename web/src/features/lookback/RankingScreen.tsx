@@ -6,24 +6,24 @@ import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { isForPage } from '../../ui/typing'
 import { POSE_LENGTHS } from '../../shared/bench/habit'
 import { Liked } from './Liked'
 import { Parts } from './Parts'
+import { wording } from './wording'
 
 type Ranking = Schemas['RankingView']
 
 const SHOWN = 12
 
 const SHARED: Record<Schemas['SharedByTop']['what'], string> = {
-  MEDIUM: 'medium',
-  SOURCE: 'source',
-  SUBJECT: 'subject',
-  LENGTH: 'time for one drawing',
-  FACET: 'what it shows',
+  MEDIUM: wording.medium(),
+  SOURCE: wording.source(),
+  SUBJECT: wording.subject(),
+  LENGTH: wording.timeForOneDrawing(),
+  FACET: wording.whatItShows(),
 }
 
 const shared = ({ what, value }: Schemas['SharedByTop']) =>
@@ -42,7 +42,7 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
   const path = { params: { path: { id: r.id } } }
   const settled = (kept: Ranking) => client.setQueryData(queries.ranking(r.id).queryKey, kept)
   const onError = (error: Error) => {
-    say(`Not kept: ${error.message}`)
+    say(wording.notKeptMessage({ message: error.message }))
     void client.invalidateQueries({ queryKey: ['rankings'] })
   }
   // The answer brings the next pair with another version: a choice between that pair is never too early.
@@ -82,7 +82,7 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
   const remove = useMutation({
     mutationFn: () => answer(api.DELETE('/api/rankings/{id}', path)),
     onSuccess: () => {
-      say(`${r.title} is removed.`, { label: 'Undo', run: () => putBack.mutate() })
+      say(wording.titleIsRemoved({ title: r.title }), { label: wording.undo(), run: () => putBack.mutate() })
       void client.invalidateQueries({ queryKey: ['rankings'] })
       void navigate('/look-back/favourites')
     },
@@ -117,7 +117,7 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
         <h1 id="ranking">{r.title}</h1>
         {r.next ? (
           <>
-            <p>Which is the better one? Press it, or the arrow key on its side.</p>
+            <p>{wording.whichIsTheBetterOnePress()}</p>
             <div className="mt-3 grid grid-cols-2 gap-3">
               {[r.next.one, r.next.other].map((picture, i) => (
                 <button
@@ -128,7 +128,7 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
                 >
                   <img
                     src={`/api/pictures/${picture}/LARGE`}
-                    alt={i === 0 ? 'The left picture' : 'The right picture'}
+                    alt={i === 0 ? wording.theLeftPicture() : wording.theRightPicture()}
                     className="plate aspect-[3/4] max-h-[55dvh] w-full object-contain"
                   />
                 </button>
@@ -137,27 +137,25 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
           </>
         ) : (
           <p className="mt-2">
-            {r.ranked.length < 2
-              ? 'Too few of its pictures are left to choose between.'
-              : 'The best are settled. More pictures can be ranked in another set.'}
+            {r.ranked.length < 2 ? wording.tooFewOfItsPicturesAre() : wording.theBestAreSettledMorePictures()}
           </p>
         )}
         <p className="mt-3 flex flex-wrap items-baseline gap-x-6">
-          <span className="text-faded">{plural(r.choices, 'choice')} so far</span>
+          <span className="text-faded">{wording.choicesSoFar({ choices: r.choices })}</span>
           {r.choices > 0 && (
             <Button look="quiet" onClick={() => back.mutate()} disabled={back.isPending}>
-              Take the last one back
+              {wording.takeTheLastOneBack()}
             </Button>
           )}
           <Button look="quiet" onClick={() => remove.mutate()}>
-            Remove this ranking
+            {wording.removeThisRanking()}
           </Button>
           <Link to="/look-back/favourites" className={LINE_LINK}>
-            All rankings
+            {wording.allRankings()}
           </Link>
         </p>
       </Leaf>
-      <Leaf second aria-label="The order so far">
+      <Leaf second aria-label={wording.theOrderSoFar()}>
         <Order ranking={r} onSay={(words) => tellWords.mutate(words)} />
       </Leaf>
     </TwoLeaves>
@@ -174,25 +172,31 @@ function Order({
   const format = useFormats()
   return (
     <>
-      <h2>The order so far</h2>
+      <h2>{wording.theOrderSoFar()}</h2>
       <p>
         {r.choices === 0
-          ? 'No choice yet.'
+          ? wording.noChoiceYet()
           : r.settled
-            ? `The best ${r.top === 1 ? 'one is' : `${r.top} are`} settled.`
+            ? wording.theBestTopSettled({
+                top: r.top === 1 ? wording.oneIs() : wording.topAre({ top: r.top }),
+              })
             : r.notSettled
-              ? `Not settled: ${format.percent(r.sure)} sure of the best ${r.top} after ${plural(r.choices, 'choice')}. They may be as good as each other.`
-              : `${format.percent(r.sure)} sure of the best ${r.top}; settled from 80 % on.`}
+              ? wording.notSettledSureSureOfThe({
+                  sure: format.percent(r.sure),
+                  top: r.top,
+                  choices: r.choices,
+                })
+              : wording.sureSureOfTheBestTop({ sure: format.percent(r.sure), top: r.top })}
       </p>
-      {r.shared.length > 0 && !r.settled && <p className="mt-2">What they share, for now:</p>}
+      {r.shared.length > 0 && !r.settled && <p className="mt-2">{wording.whatTheyShareForNow()}</p>}
       {r.shared.length > 0 && (
         <ul className={r.settled ? 'mt-2' : ''}>
           {r.shared.map((s) => (
             <li key={s.what}>
-              {s.top} of the best {s.ofTop}: {shared(s)}
+              {wording.topOfTheBestOfTopS({ top: s.top, ofTop: s.ofTop, s: shared(s) })}
               <span className="text-faded">
                 {' '}
-                ({SHARED[s.what]}; {s.rest} of the other {s.ofRest})
+                {wording.whatRestOfTheOtherOfRest({ what: SHARED[s.what], rest: s.rest, ofRest: s.ofRest })}
               </span>
             </li>
           ))}
@@ -203,7 +207,7 @@ function Order({
           <li key={p.picture}>
             <img
               src={`/api/pictures/${p.picture}/SMALL`}
-              alt={p.called ?? 'a picture'}
+              alt={p.called ?? wording.aPicture()}
               loading="lazy"
               className={`plate border-hairline aspect-[3/4] w-full border object-contain ${i < r.top ? '' : 'opacity-70'}`}
             />
@@ -215,7 +219,9 @@ function Order({
         ))}
       </ol>
       {r.ranked.length > SHOWN && (
-        <p className="text-faded text-sm">and {r.ranked.length - SHOWN} more after them</p>
+        <p className="text-faded text-sm">
+          {wording.andRankedMoreAfterThem({ ranked: r.ranked.length - SHOWN })}
+        </p>
       )}
       <Liked ranking={r} onSay={onSay} />
     </>

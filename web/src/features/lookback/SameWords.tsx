@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useNotice } from '../../ui/Notices'
+import { wording } from './wording'
 
 /** Remarks under "went wrong" that the learner says mean the same; they are counted as one from then on. */
 export function SameWords({ from }: { from: string }) {
@@ -13,7 +14,7 @@ export function SameWords({ from }: { from: string }) {
   return (
     <details className="no-print mt-3" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
-        Two remarks that mean the same
+        {wording.twoRemarksThatMeanTheSame()}
       </summary>
       {open && <Told from={from} />}
     </details>
@@ -32,7 +33,7 @@ function Told({ from }: { from: string }) {
       setTwo(['', ''])
       return refreshAll(client)
     },
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   if (!told) {
     return null
@@ -43,22 +44,30 @@ function Told({ from }: { from: string }) {
   return (
     <>
       {told.remarks.length < 2 ? (
-        <p className="text-faded">Fewer than two were written in this week and the four before.</p>
+        <p className="text-faded">{wording.fewerThanTwoWereWrittenIn()}</p>
       ) : (
         <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-          <SelectField label="This one" value={one} onChange={(e) => setTwo([e.target.value, other])}>
-            <option value="">choose</option>
+          <SelectField
+            label={wording.thisOne()}
+            value={one}
+            onChange={(e) => setTwo([e.target.value, other])}
+          >
+            <option value="">{wording.choose()}</option>
             <Options of={choices(other)} />
           </SelectField>
-          <SelectField label="and this one" value={other} onChange={(e) => setTwo([one, e.target.value])}>
-            <option value="">choose</option>
+          <SelectField
+            label={wording.andThisOne()}
+            value={other}
+            onChange={(e) => setTwo([one, e.target.value])}
+          >
+            <option value="">{wording.choose()}</option>
             <Options of={choices(one)} />
           </SelectField>
           <Button
             disabled={one === '' || other === '' || tell.isPending}
             onClick={() => tell.mutate({ one, other, same: true })}
           >
-            Count them as one
+            {wording.countThemAsOne()}
           </Button>
         </div>
       )}
@@ -69,15 +78,15 @@ function Told({ from }: { from: string }) {
             className="border-hairline flex items-baseline gap-x-3 border-t py-1"
           >
             <span className="min-w-0 flex-1">
-              “{pair.one}” and “{pair.other}”
+              {wording.oneAndOther({ one: pair.one, other: pair.other })}
             </span>
             <Button
               look="quiet"
               disabled={tell.isPending}
-              aria-label={`Part “${pair.one}” and “${pair.other}”`}
+              aria-label={wording.partOneAndOther({ one: pair.one, other: pair.other })}
               onClick={() => tell.mutate({ ...pair, same: false })}
             >
-              Part them
+              {wording.partThem()}
             </Button>
           </li>
         ))}

@@ -2,16 +2,20 @@ import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useFormats, type Formats } from '../../ui/locale'
-import { noun, plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Parts } from './Parts'
 import { hours, sittingLength } from './text'
+import { wording } from './wording'
 
 type View = Schemas['SittingsView']
 type Groups = Schemas['SittingGroupsView']
 
-const PLACES: Record<string, string> = { '1': 'first in a row', '2': 'second', '3': 'third and later' }
+const PLACES: Record<string, string> = {
+  '1': wording.firstInARow(),
+  '2': 'second',
+  '3': wording.thirdAndLater(),
+}
 
 /** What suits the learner in sittings: length and order on the left, cues, hours and places on the right. */
 export default function SittingsScreen() {
@@ -23,22 +27,16 @@ function Suits({ view }: { view: View }) {
     <TwoLeaves>
       <Leaf aria-labelledby="sittings">
         <Parts />
-        <h1 id="sittings">Sittings</h1>
+        <h1 id="sittings">{wording.sittings()}</h1>
         {view.sittings === 0 ? (
-          <p className="mt-2">
-            The first sitting that is over shows here. What suits is said from five marked sittings of two
-            kinds on.
-          </p>
+          <p className="mt-2">{wording.theFirstSittingThatIsOver()}</p>
         ) : (
           <>
-            <p className="text-faded">
-              {plural(view.sittings, 'sitting')} {noun(view.sittings, 'is', 'are')} over. Means with their 95
-              % span.
-            </p>
-            <Table title="By length" groups={view.lengths} name={sittingLength} />
-            <Table title="By place in a row" groups={view.places} name={(n) => PLACES[n] ?? n} />
+            <p className="text-faded">{wording.sittingsAreOverMeansWithTheir({ sittings: view.sittings })}</p>
+            <Table title={wording.byLength()} groups={view.lengths} name={sittingLength} />
+            <Table title={wording.byPlaceInARow()} groups={view.places} name={(n) => PLACES[n] ?? n} />
             <Table
-              title="With and without a warm-up before"
+              title={wording.withAndWithoutAWarmUp()}
               groups={view.warmedUp}
               name={(n) => (n === 'with' ? 'after a warm-up' : 'without one')}
             />
@@ -46,19 +44,16 @@ function Suits({ view }: { view: View }) {
           </>
         )}
       </Leaf>
-      <Leaf second aria-label="What makes you sit down, when and where">
+      <Leaf second aria-label={wording.whatMakesYouSitDownWhen()}>
         <Cues cues={view.cues} />
         {view.sittings > 0 && (
           <>
-            <Table title="By hour" groups={view.hours} name={hours} />
-            <Table title="By place" groups={view.where} name={(n) => n} />
+            <Table title={wording.byHour()} groups={view.hours} name={hours} />
+            <Table title={wording.byPlace()} groups={view.where} name={(n) => n} />
             <Feared feared={view.feared} />
           </>
         )}
-        <p className="text-faded mt-6 text-sm">
-          A break every 45 to 50 minutes keeps hand, neck and eyes well. Rest is allowed; pain that stays
-          belongs to a doctor.
-        </p>
+        <p className="text-faded mt-6 text-sm">{wording.aBreakEvery45To50()}</p>
       </Leaf>
     </TwoLeaves>
   )
@@ -73,7 +68,7 @@ function mean(m: Schemas['MeanView'] | null | undefined, format: Formats, signed
     return `${rounded < 0 ? '−' : ''}${format.number(Math.abs(rounded))}`
   }
   const sign = signed && m.mean > 0 ? '+' : ''
-  return `${sign}${show(m.mean)}${m.low == null || m.high == null ? '' : ` (${show(m.low)} to ${show(m.high)})`}`
+  return `${sign}${show(m.mean)}${m.low == null || m.high == null ? '' : wording.lowToHigh({ low: show(m.low), high: show(m.high) })}`
 }
 
 function Table({ title, groups, name }: { title: string; groups: Groups; name: (n: string) => string }) {
@@ -91,14 +86,14 @@ function Table({ title, groups, name }: { title: string; groups: Groups; name: (
           <tr className="text-faded text-sm">
             <td />
             <th scope="col" className="font-normal">
-              sittings
+              {wording.sittings2()}
             </th>
             <th scope="col" className="font-normal">
-              mark
+              {wording.mark()}
             </th>
             {energy && (
               <th scope="col" className="font-normal">
-                energy
+                {wording.energy()}
               </th>
             )}
           </tr>
@@ -115,7 +110,9 @@ function Table({ title, groups, name }: { title: string; groups: Groups; name: (
               <td className="pr-3">
                 {g.sittings} <span className="text-faded text-sm">{format.minutes(g.minutes)}</span>
               </td>
-              <td className="pr-3">{mean(g.marks, format) || <span className="text-faded">none</span>}</td>
+              <td className="pr-3">
+                {mean(g.marks, format) || <span className="text-faded">{wording.none()}</span>}
+              </td>
               {energy && <td>{mean(g.energy, format, true)}</td>}
             </tr>
           ))}
@@ -126,13 +123,15 @@ function Table({ title, groups, name }: { title: string; groups: Groups; name: (
 }
 
 function verdict(groups: Groups, name: (n: string) => string): string {
-  const energy = groups.bestEnergy ? ` ${name(groups.bestEnergy)} leaves most energy.` : ''
+  const energy = groups.bestEnergy
+    ? wording.bestEnergyLeavesMostEnergy({ bestEnergy: name(groups.bestEnergy) })
+    : ''
   if (groups.bestMarks) {
-    return `Best marks: ${name(groups.bestMarks)}.${energy}`
+    return wording.bestMarksBestMarksEnergy({ bestMarks: name(groups.bestMarks), energy })
   }
   return groups.lacking > 0
-    ? `Too few to say: ${plural(groups.lacking, 'marked sitting')} more would do.${energy}`
-    : `None stands apart from the others.${energy}`
+    ? wording.tooFewToSayMarkedSittings({ lacking: groups.lacking, energy })
+    : wording.noneStandsApartFromTheOthers({ energy })
 }
 
 function Stretches({ view }: { view: View }) {
@@ -140,10 +139,17 @@ function Stretches({ view }: { view: View }) {
   const { longest, longestLately } = view
   return longest && longest.minutes > 0 ? (
     <p className="mt-4">
-      Longest without a break: {format.minutes(longest.minutes)} on {format.dayMonthYear(longest.day)}
-      {longestLately && longestLately.day !== longest.day
-        ? `; in the last four weeks ${format.minutes(longestLately.minutes)} on ${format.dayMonth(longestLately.day)}.`
-        : '.'}
+      {wording.longestWithoutABreakMinutesOn({
+        minutes: format.minutes(longest.minutes),
+        day: format.dayMonthYear(longest.day),
+        longestLately:
+          longestLately && longestLately.day !== longest.day
+            ? wording.inTheLastFourWeeksMinutes({
+                minutes: format.minutes(longestLately.minutes),
+                day: format.dayMonth(longestLately.day),
+              })
+            : '.',
+      })}
     </p>
   ) : null
 }
@@ -152,20 +158,23 @@ function Cues({ cues }: { cues: View['cues'] }) {
   const format = useFormats()
   return (
     <section>
-      <h2>What makes you sit down</h2>
+      <h2>{wording.whatMakesYouSitDown()}</h2>
       {cues.length === 0 ? (
-        <p className="text-faded">
-          Told when a sitting begins, such as “after I locked up the bicycle”. How often it leads to drawing
-          is counted from then on.
-        </p>
+        <p className="text-faded">{wording.toldWhenASittingBeginsSuch()}</p>
       ) : (
         <ul>
           {cues.map((c) => (
             <li key={c.cue} className="border-hairline border-b py-1">
               {c.cue}
               <span className="text-faded block">
-                led to drawing on {c.led} of {plural(c.of, 'day')} since, {format.percent(c.led / c.of)} (
-                {format.percent(c.sure.low)} to {format.percent(c.sure.high)}), {format.minutes(c.minutes)}
+                {wording.ledToDrawingOnLedOf({
+                  led: c.led,
+                  of: c.of,
+                  led2: format.percent(c.led / c.of),
+                  low: format.percent(c.sure.low),
+                  high: format.percent(c.sure.high),
+                  minutes: format.minutes(c.minutes),
+                })}
               </span>
             </li>
           ))}
@@ -179,17 +188,21 @@ function Feared({ feared: f }: { feared: View['feared'] }) {
   const told = f.easier + f.same + f.harder
   return (
     <section className="mt-4">
-      <h2>How hard it seems, and is</h2>
+      <h2>{wording.howHardItSeemsAndIs()}</h2>
       <p className={f.said ? '' : 'text-faded'}>
         {told === 0
-          ? 'Told before and after a sitting, it shows whether it was as hard as it seemed.'
-          : `Of ${plural(told, 'sitting')} ${f.easier} ${noun(f.easier, 'was easier than it', 'were easier than they')} seemed, ${f.same} as hard, ${f.harder} harder.${
-              f.said
+          ? wording.toldBeforeAndAfterASitting()
+          : wording.ofSittingsEasierWereEasierThan({
+              told,
+              easier: f.easier,
+              same: f.same,
+              harder: f.harder,
+              said: f.said
                 ? f.easier > f.harder
-                  ? ' They are easier than they seem.'
-                  : ' They are harder than they seem.'
-                : ' That may be chance.'
-            }`}
+                  ? wording.theyAreEasierThanTheySeem()
+                  : wording.theyAreHarderThanTheySeem()
+                : wording.thatMayBeChance(),
+            })}
       </p>
     </section>
   )

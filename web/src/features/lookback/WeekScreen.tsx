@@ -22,6 +22,7 @@ import { SameWords } from './SameWords'
 import { StillWeak } from './StillWeak'
 import { TakenAway } from './TakenAway'
 import { changedAt, effect, keptAt, markdown, offer, type Review } from './text'
+import { wording } from './wording'
 
 /** One week as a letter: what it was on the left, what the learner makes of it on the right. */
 export default function WeekScreen() {
@@ -53,7 +54,7 @@ function Letter({ review }: { review: Review }) {
         )}
         <Neighbours review={review} />
       </Leaf>
-      <Leaf second aria-label="What you make of it">
+      <Leaf second aria-label={wording.whatYouMakeOfIt()}>
         {review.state === 'CLOSED' ? <Closed review={review} /> : <Open review={review} />}
       </Leaf>
     </TwoLeaves>
@@ -64,18 +65,18 @@ function Neighbours({ review }: { review: Review }) {
   return (
     <p className="no-print mt-6 flex flex-wrap gap-x-6">
       <Link to={`/look-back/weeks/${later(review.from, -7)}`} className={LINE_LINK}>
-        The week before
+        {wording.theWeekBefore()}
       </Link>
       {review.over && (
         <Link to={`/look-back/weeks/${later(review.from, 7)}`} className={LINE_LINK}>
-          The week after
+          {wording.theWeekAfter()}
         </Link>
       )}
       <Link to={monthAt(later(review.from, 3))} className={LINE_LINK}>
-        Its month
+        {wording.itsMonth()}
       </Link>
       <Link to="/look-back/weeks" className={LINE_LINK}>
-        All weeks
+        {wording.allWeeks()}
       </Link>
     </p>
   )
@@ -112,7 +113,7 @@ function useReview(review: Review) {
       return settled(kept)
     },
     onError: (error) => {
-      say(`Not taken: ${error.message}`)
+      say(wording.notTakenMessage({ message: error.message }))
       void client.invalidateQueries({ queryKey: queries.review(review.from).queryKey })
     },
   })
@@ -120,7 +121,7 @@ function useReview(review: Review) {
     mutationFn: (body: { key: string; aside: boolean }) =>
       answer(api.PUT('/api/reviews/{from}/aside', { ...path, body })),
     onSuccess: settled,
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return { keep, take, putAside }
 }
@@ -135,19 +136,25 @@ function Open({ review }: { review: Review }) {
     <>
       {review.expected ? (
         <>
-          <h2>What I expected</h2>
+          <h2>{wording.whatIExpected()}</h2>
           <p className="font-serif text-lg whitespace-pre-wrap italic">“{review.expected}”</p>
         </>
       ) : (
-        <p className="text-faded">Nothing was expected of this week in writing.</p>
+        <p className="text-faded">{wording.nothingWasExpectedOfThisWeek()}</p>
       )}
-      <OwnWords label="What I think of it" rows={3} maxLength={longest} value={words} onChange={setWords} />
+      <OwnWords
+        label={wording.whatIThinkOfIt()}
+        rows={3}
+        maxLength={longest}
+        value={words}
+        onChange={setWords}
+      />
       <StillWeak weak={review.weak} />
-      <h2 className={`mt-4 ${review.taken.length === 0 ? 'no-print' : ''}`}>What follows</h2>
+      <h2 className={`mt-4 ${review.taken.length === 0 ? 'no-print' : ''}`}>{wording.whatFollows()}</h2>
       <p className="no-print text-faded text-sm">
         {review.offers.length === 0
-          ? 'Nothing is offered from what this week shows.'
-          : 'Offered from what the week shows. Nothing changes before you have seen what it does.'}
+          ? wording.nothingIsOfferedFromWhatThis()
+          : wording.offeredFromWhatTheWeekShows()}
       </p>
       <ul>
         {review.offers.map(({ key, offer: o, effect: does }) => {
@@ -161,18 +168,18 @@ function Open({ review }: { review: Review }) {
               <Button
                 look="quiet"
                 disabled={take.isPending}
-                aria-label={`Take it: ${what}`}
+                aria-label={wording.takeItWhat({ what })}
                 onClick={() => take.mutate(key)}
               >
-                Take it
+                {wording.takeIt()}
               </Button>
               <Button
                 look="quiet"
                 disabled={putAside.isPending}
-                aria-label={`Not now: ${what}`}
+                aria-label={wording.notNowWhat({ what })}
                 onClick={() => putAside.mutate({ key, aside: true })}
               >
-                Not now
+                {wording.notNow()}
               </Button>
             </li>
           )
@@ -185,15 +192,16 @@ function Open({ review }: { review: Review }) {
               className="no-print border-hairline flex items-baseline gap-x-3 border-b py-1.5"
             >
               <span className="text-faded min-w-0 flex-1">
-                {what}, <em>not now</em>; offered again in four weeks if it still follows
+                {what}, <em>{wording.notNow2()}</em>
+                {wording.offeredAgainInFourWeeksIf()}
               </span>
               <Button
                 look="quiet"
                 disabled={putAside.isPending}
-                aria-label={`Offer it again: ${what}`}
+                aria-label={wording.offerItAgainWhat({ what })}
                 onClick={() => putAside.mutate({ key, aside: false })}
               >
-                Offer it again
+                {wording.offerItAgain()}
               </Button>
             </li>
           )
@@ -203,7 +211,7 @@ function Open({ review }: { review: Review }) {
           return (
             <li key={`taken ${i}`} className="border-hairline flex items-baseline gap-x-3 border-b py-1.5">
               <span className="min-w-0 flex-1">
-                {offer(o, format)[0]}, <em>taken</em>
+                {offer(o, format)[0]}, <em>{wording.taken()}</em>
               </span>
               {changed && (
                 <Link to={changed.to} className={`${LINE_LINK} no-print`}>
@@ -216,12 +224,12 @@ function Open({ review }: { review: Review }) {
       </ul>
       <p className="no-print mt-2">
         <Link to="/course" className={LINE_LINK}>
-          A change of your own
+          {wording.aChangeOfYourOwn()}
         </Link>
       </p>
       <OwnWords
-        label="Next week I expect"
-        hint="one sentence, to be read in a week"
+        label={wording.nextWeekIExpect()}
+        hint={wording.oneSentenceToBeReadIn()}
         rows={2}
         maxLength={longest}
         value={expects}
@@ -233,20 +241,20 @@ function Open({ review }: { review: Review }) {
           disabled={keep.isPending}
           onClick={() => keep.mutate({ words, expects, state: 'CLOSED' })}
         >
-          Close the week
+          {wording.closeTheWeek()}
         </Button>
         <Button disabled={keep.isPending} onClick={() => keep.mutate({ words, expects, state: 'OPEN' })}>
-          Keep it, still open
+          {wording.keepItStillOpen()}
         </Button>
         {review.state === 'SKIPPED' ? (
-          <span className="text-faded">Passed over; it can be written all the same.</span>
+          <span className="text-faded">{wording.passedOverItCanBeWritten()}</span>
         ) : (
           <Button
             look="quiet"
             disabled={keep.isPending}
             onClick={() => keep.mutate({ words, expects, state: 'SKIPPED' })}
           >
-            Pass this week over
+            {wording.passThisWeekOver()}
           </Button>
         )}
         <TakenAway
@@ -265,14 +273,14 @@ function Closed({ review }: { review: Review }) {
     <>
       <Written review={review} />
       {review.words === '' && review.taken.length === 0 && (
-        <p className="text-faded">Closed without words.</p>
+        <p className="text-faded">{wording.closedWithoutWords()}</p>
       )}
       <div className="no-print mt-5 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <Button
           disabled={keep.isPending}
           onClick={() => keep.mutate({ words: review.words, expects: review.expects, state: 'OPEN' })}
         >
-          Open it again
+          {wording.openItAgain()}
         </Button>
         <TakenAway file={`week ${review.from}`} markdown={() => markdown(review, format)} />
       </div>

@@ -9,20 +9,20 @@ import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { Parts } from './Parts'
 import { TakenAway } from './TakenAway'
 import { markdown, type Review } from './text'
+import { wording } from './wording'
 
 type List = Schemas['ReviewList']
 
 const STATES: Record<Schemas['ReviewLine']['state'], string> = {
   OPEN: '',
-  CLOSED: 'closed',
-  SKIPPED: 'passed over',
+  CLOSED: wording.closed(),
+  SKIPPED: wording.passedOver(),
 }
 
 /** All weeks, and several of them as one document. */
@@ -46,15 +46,15 @@ function Weeks({ list }: { list: List }) {
     <TwoLeaves>
       <Leaf aria-labelledby="weeks">
         <Parts />
-        <h1 id="weeks">Weeks looked back on</h1>
+        <h1 id="weeks">{wording.weeksLookedBackOn()}</h1>
         {list.due ? (
           <p className="mt-2">
             <Link to={`/look-back/weeks/${list.due}`} className={LINE_LINK}>
-              The week of {format.dayMonth(list.due)} waits to be looked back on
+              {wording.theWeekOfDueWaitsTo({ due: format.dayMonth(list.due) })}
             </Link>
           </p>
         ) : (
-          <p className="text-faded mt-2">Nothing waits to be looked back on today.</p>
+          <p className="text-faded mt-2">{wording.nothingWaitsToBeLookedBack()}</p>
         )}
         <ul className="mt-3">
           {list.weeks.map((w) => (
@@ -69,8 +69,8 @@ function Weeks({ list }: { list: List }) {
                 {format.span(w.from, w.to)}
               </Link>
               <span className="text-faded">
-                {format.minutes(w.minutes)}, {plural(w.drawings, 'drawing')}
-                {w.taken > 0 && `, ${plural(w.taken, 'change')} taken`}
+                {format.minutes(w.minutes)}, {wording.drawings({ drawings: w.drawings })}
+                {w.taken > 0 && wording.changesTaken({ taken: w.taken })}
               </span>
               <span className="text-faded ml-auto">{STATES[w.state]}</span>
               {w.words && <p className="w-full truncate font-serif italic">{w.words}</p>}
@@ -78,14 +78,14 @@ function Weeks({ list }: { list: List }) {
           ))}
         </ul>
       </Leaf>
-      <Leaf second aria-label="Several weeks as one document">
+      <Leaf second aria-label={wording.severalWeeksAsOneDocument()}>
         <div className="no-print">
-          <h2>Which day is for it</h2>
+          <h2>{wording.whichDayIsForIt()}</h2>
           <DayChoice list={list} />
-          <h2 className="mt-5">Several weeks as one document</h2>
+          <h2 className="mt-5">{wording.severalWeeksAsOneDocument()}</h2>
           <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
             <SelectField
-              label="How many, from the newest back"
+              label={wording.howManyFromTheNewestBack()}
               value={String(count)}
               onChange={(e) => setCount(Number(e.target.value))}
             >
@@ -96,7 +96,7 @@ function Weeks({ list }: { list: List }) {
               ))}
             </SelectField>
             <Button onClick={() => void letters.refetch()} disabled={letters.isFetching}>
-              {letters.isFetching ? 'Reading…' : 'Put them together'}
+              {letters.isFetching ? wording.reading() : wording.putThemTogether()}
             </Button>
           </div>
         </div>
@@ -110,7 +110,7 @@ function Together({ letters }: { letters: Review[] }) {
   const format = useFormats()
   const inOrder = [...letters].reverse()
   return (
-    <section aria-label="Letters, the oldest first">
+    <section aria-label={wording.lettersTheOldestFirst()}>
       <p className="no-print mt-3 flex gap-x-6">
         <TakenAway
           file={`weeks ${inOrder[0]?.from ?? ''}`}
@@ -135,11 +135,11 @@ function DayChoice({ list }: { list: List }) {
   const choose = useMutation({
     mutationFn: (day: List['day']) => answer(api.PUT('/api/reviews/day', { body: { day } })),
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return (
     <SelectField
-      label="The week is looked back on, on"
+      label={wording.theWeekIsLookedBackOn()}
       value={list.day}
       onChange={(e) => choose.mutate(e.target.value as List['day'])}
     >

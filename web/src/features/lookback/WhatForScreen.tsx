@@ -9,6 +9,7 @@ import { Board } from './Board'
 import { GoalList } from './GoalList'
 import { OpenEndList } from './OpenEndList'
 import { Parts } from './Parts'
+import { wording } from './wording'
 
 /** How much of the last four weeks went into what the aim names. */
 function Serves() {
@@ -20,8 +21,12 @@ function Serves() {
   return (
     <p className="text-faded">
       {serving.topics.length === 0
-        ? 'It names no topic of yours, so that no minutes can be counted for it.'
-        : `${format.minutes(serving.minutes)} of ${format.minutes(serving.of)} in four weeks went into ${serving.topics.join(', ')}, which it names.`}
+        ? wording.itNamesNoTopicOfYours()
+        : wording.minutesOfOfInFourWeeks2({
+            minutes: format.minutes(serving.minutes),
+            of: format.minutes(serving.of),
+            join: serving.topics.join(', '),
+          })}
     </p>
   )
 }
@@ -33,19 +38,19 @@ export default function WhatForScreen() {
     <TwoLeaves>
       <Leaf aria-labelledby="what-for">
         <Parts />
-        <h1 id="what-for">What for</h1>
+        <h1 id="what-for">{wording.whatFor()}</h1>
         {aim ? (
           <p className="font-serif text-xl italic">{aim}</p>
         ) : (
-          <p className="text-faded">Nothing was said yet. One sentence is enough.</p>
+          <p className="text-faded">{wording.nothingWasSaidYetOneSentence()}</p>
         )}
         <Serves />
         <Link to="/settings#what-for" className={`${LINE_LINK} no-print`}>
-          {aim ? 'Say it anew' : 'Say it'}
+          {aim ? wording.sayItAnew() : wording.sayIt()}
         </Link>
         <Waiting query={useQuery(queries.hung())}>{(hanging) => <Board hanging={hanging} />}</Waiting>
       </Leaf>
-      <Leaf second aria-label="Goals and open ends">
+      <Leaf second aria-label={wording.goalsAndOpenEnds()}>
         <GoalList />
         <OpenEndList />
       </Leaf>

@@ -11,15 +11,16 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { monthAt } from './month'
 import { Parts } from './Parts'
+import { wording } from './wording'
 
 type Year = Schemas['YearView']
 type Mark = Schemas['YearMark']
 
 const KINDS: Record<Mark['kind'], string> = {
-  BOOK: 'book',
-  COURSE: 'course',
-  PROMISE: 'promise',
-  PAUSE: 'pause',
+  BOOK: wording.book(),
+  COURSE: wording.course(),
+  PROMISE: wording.promise(),
+  PAUSE: wording.pause(),
 }
 
 const LONGEST_MONTH = 31
@@ -69,7 +70,12 @@ function Rows({ view, today }: { view: Year; today: string }) {
               name={(s) =>
                 `${format.dayMonthYear(s.date)}${s.minutes > 0 ? `, ${format.minutes(s.minutes)}` : ''}`
               }
-              text={`${monthName(m.month)}: ${format.minutes(m.minutes)}, ${plural(m.drawings, 'drawing')} on ${plural(m.strokes.filter((s) => s.mark === 'INK').length, 'day')}`}
+              text={wording.monthMinutesDrawingsOnDays({
+                month: monthName(m.month),
+                minutes: format.minutes(m.minutes),
+                drawings: m.drawings,
+                filter: m.strokes.filter((s) => s.mark === 'INK').length,
+              })}
               onDay={(day) => void navigate(`/day/${day}`)}
             />
           </div>
@@ -96,18 +102,22 @@ function Rows({ view, today }: { view: Year; today: string }) {
               </Link>
             ))}
             <Button look="quiet" onClick={() => window.print()}>
-              Print on one sheet
+              {wording.printOnOneSheet()}
             </Button>
           </p>
         </div>
         <p className="text-faded">
           {view.days === 0
-            ? 'Nothing was drawn in this year.'
-            : `${format.minutes(view.minutes)}, ${plural(view.drawings, 'drawing')} on ${plural(view.days, 'day')}`}
+            ? wording.nothingWasDrawnInThisYear()
+            : wording.minutesDrawingsOnDays({
+                minutes: format.minutes(view.minutes),
+                drawings: view.drawings,
+                days: view.days,
+              })}
         </p>
         {rows(view.months.slice(0, 6))}
       </Leaf>
-      <Leaf second aria-label="The second half, and runs" className="print:border-0 print:py-0">
+      <Leaf second aria-label={wording.theSecondHalfAndRuns()} className="print:border-0 print:py-0">
         {rows(view.months.slice(6))}
         <Filled filled={view.filled} />
         <Runs />
@@ -116,7 +126,12 @@ function Rows({ view, today }: { view: Year; today: string }) {
   )
 }
 
-const QUARTERS = ['January to March', 'April to June', 'July to September', 'October to December']
+const QUARTERS = [
+  wording.januaryToMarch(),
+  wording.aprilToJune(),
+  wording.julyToSeptember(),
+  wording.octoberToDecember(),
+]
 
 /** Books that were filled, and what their paper came to. */
 function Filled({ filled: { quarters, papers } }: { filled: Year['filled'] }) {
@@ -127,12 +142,17 @@ function Filled({ filled: { quarters, papers } }: { filled: Year['filled'] }) {
     value == null ? [] : [`${format.money(value, currency)} ${unit}`]
   return all === 0 ? null : (
     <p className="mt-2 print:text-xs">
-      <span className="text-faded">Books filled</span> {parts.join(', ')}
+      <span className="text-faded">{wording.booksFilled()}</span> {parts.join(', ')}
       {papers.map((p) => (
         <span key={p.currency} className="text-faded">
           {' '}
-          · paper of {p.books === all ? (all === 1 ? 'it' : 'all') : p.books}:{' '}
-          {[...each(p.perPage, 'a page', p.currency), ...each(p.perHour, 'an hour', p.currency)].join(', ')}
+          {wording.paperOfBooksJoin({
+            books: p.books === all ? (all === 1 ? wording.it() : wording.all()) : p.books,
+            join: [
+              ...each(p.perPage, wording.aPage(), p.currency),
+              ...each(p.perHour, wording.anHour(), p.currency),
+            ].join(', '),
+          })}
         </span>
       ))}
     </p>
@@ -149,7 +169,7 @@ function Marks({ marks, month }: { marks: Mark[]; month: string }) {
         <span key={i} className={m.keptPrivate ? 'no-print' : ''}>
           {i > 0 && ' · '}
           {format.dayMonth(m.from)} {KINDS[m.kind]} {m.name}
-          {m.kind === 'PAUSE' && m.to && ` until ${format.dayMonth(m.to)}`}
+          {m.kind === 'PAUSE' && m.to && wording.untilTo({ to: format.dayMonth(m.to) })}
         </span>
       ))}
     </p>
@@ -162,18 +182,24 @@ function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: 
   return longest.length < 2 ? null : (
     <details className="text-faded">
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
-        The {longest.length} longest, and what lay between
+        {wording.theLongestLongestAndWhatLay({ longest: longest.length })}
       </summary>
       <ol className="pl-4">
         {longest.map((run) => (
           <li key={run.from}>
             {run.before.days > 0 && (
               <p className="pl-4 text-sm">
-                between: {plural(run.before.days, 'day')}
-                {run.before.drawn > 0
-                  ? `, ${format.minutes(run.before.minutes)} on ${plural(run.before.drawn, 'day')}`
-                  : ', nothing drawn'}
-                {run.before.pauses.length > 0 && `; paused: ${run.before.pauses.join(', ')}`}
+                {wording.betweenDaysDrawn({
+                  days: run.before.days,
+                  drawn:
+                    run.before.drawn > 0
+                      ? wording.minutesOnDays({
+                          minutes: format.minutes(run.before.minutes),
+                          drawn: run.before.drawn,
+                        })
+                      : wording.nothingDrawn2(),
+                })}
+                {run.before.pauses.length > 0 && wording.pausedJoin({ join: run.before.pauses.join(', ') })}
               </p>
             )}
             <p className="text-ink">
@@ -191,7 +217,7 @@ function Runs() {
   const runs = useQuery(queries.runs()).data ?? []
   return (
     <section aria-labelledby="runs" className="no-print mt-6">
-      <h2 id="runs">Runs, under all three schools</h2>
+      <h2 id="runs">{wording.runsUnderAllThreeSchools()}</h2>
       <ul>
         {runs.map(({ streak: r, longest }) => {
           const unit = r.unit === 'DAYS' ? 'day' : 'week'
@@ -201,13 +227,16 @@ function Runs() {
             <li key={r.rule} className="border-hairline border-b py-1.5">
               <span className={r.own ? 'font-medium' : ''}>
                 {SCHOOLS[r.rule].name}: {SCHOOLS[r.rule].brief}
-                {r.own && ' (yours)'}
+                {r.own && wording.yours()}
               </span>
               <span className="text-faded block">
-                longest {plural(r.longest, unit)}
-                {dates(r.longestFrom, r.longestTo)}; now {plural(r.current, unit)}
-                {dates(r.currentFrom, r.currentTo)}
-                {r.forgiven > 0 && `, ${plural(r.forgiven, 'miss', 'misses')} forgiven`}
+                {wording.longestLongestLongestFromNowCurrentCurrentFrom({
+                  longest: plural(r.longest, unit),
+                  longestFrom: dates(r.longestFrom, r.longestTo),
+                  current: plural(r.current, unit),
+                  currentFrom: dates(r.currentFrom, r.currentTo),
+                })}
+                {r.forgiven > 0 && wording.missesForgiven({ forgiven: r.forgiven })}
               </span>
               <LongRuns longest={longest} unit={unit} />
             </li>

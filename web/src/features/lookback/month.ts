@@ -1,6 +1,5 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import {
   became,
   best,
@@ -16,6 +15,7 @@ import {
   whatFor,
   type Fact,
 } from './text'
+import { wording } from './wording'
 
 export type Month = Schemas['MonthLetter']
 type WeekOfMonth = Schemas['WeekOfMonth']
@@ -34,21 +34,30 @@ export const weekOfMonth = (w: WeekOfMonth, format: Formats) =>
 
 /** Minutes a week, beside those of the month before. */
 function beside(f: Month['facts'], format: Formats): string {
-  const weekly = (minutes: number) => `${format.minutes(Math.round(minutes))} a week`
+  const weekly = (minutes: number) => wording.minutesAWeek({ minutes: format.minutes(Math.round(minutes)) })
   const now = f.weekly == null ? '' : weekly(f.weekly)
-  return f.weeklyBefore == null ? now : `${now && `${now}, `}${weekly(f.weeklyBefore)} in the month before`
+  return f.weeklyBefore == null
+    ? now
+    : wording.nowWeeklyBeforeInTheMonthBefore({
+        now: now && `${now}, `,
+        weeklyBefore: weekly(f.weeklyBefore),
+      })
 }
 
 function marks(f: Month['facts'], format: Formats): Fact[] {
-  const of = (mean: number, entries: number) =>
-    `${mark(mean, format)} in ${plural(entries, 'entry', 'entries')}`
+  const of = (mean: number, entries: number) => wording.meanInEntries({ mean: mark(mean, format), entries })
   return f.meanMark == null
     ? []
     : [
         {
-          name: 'Marks',
+          name: wording.marks(),
           says: of(f.meanMark, f.marked),
-          beside: f.meanMarkBefore == null ? '' : `${of(f.meanMarkBefore, f.markedBefore)} the month before`,
+          beside:
+            f.meanMarkBefore == null
+              ? ''
+              : wording.meanMarkBeforeTheMonthBefore({
+                  meanMarkBefore: of(f.meanMarkBefore, f.markedBefore),
+                }),
           to: '/look-back/months',
         },
       ]
@@ -59,18 +68,20 @@ export function monthFacts(m: Month, format: Formats): Fact[] {
   const { met, of } = m.exercises
   return [
     {
-      name: 'Drawn',
-      says: m.facts.days === 0 ? 'nothing this month' : drawn(m.facts, format),
+      name: wording.drawn(),
+      says: m.facts.days === 0 ? wording.nothingThisMonth() : drawn(m.facts, format),
       beside: beside(m.facts, format),
       to: `/day/${m.from}`,
     },
-    ...paused(m, 'the whole month', format),
-    ...(of > 0 ? [{ name: 'Planned', says: `${met} of ${plural(of, 'exercise')} met`, to: '/course' }] : []),
+    ...paused(m, wording.theWholeMonth(), format),
+    ...(of > 0
+      ? [{ name: wording.planned(), says: wording.metOfExercisesMet2({ met, of }), to: '/course' }]
+      : []),
     ...marks(m.facts, format),
     ...newTopics(m),
     ...learned(m, format),
     ...best(m.facts),
-    ...wentWrong(m, 'the month before'),
+    ...wentWrong(m, wording.theMonthBefore()),
     ...whatFor(m.whatFor, format),
     ...habitsChanged(m.habits),
   ]
@@ -86,20 +97,20 @@ export function monthMarkdown(m: Month, format: Formats): string {
     format.fromTo(m.from, m.to),
     '',
     ...monthFacts(m, format).map((f) => `- **${f.name}**: ${f.says}${f.beside ? ` (${f.beside})` : ''}`),
-    ...words('What I expected', m.expected),
-    ...words('What I think of it', m.words),
+    ...words(wording.whatIExpected(), m.expected),
+    ...words(wording.whatIThinkOfIt(), m.words),
     ...part(
-      'Week by week',
+      wording.weekByWeek(),
       m.weeks.flatMap((w) => [
         `- ${weekOfMonth(w, format)}, ${format.minutes(w.minutes)}`,
         ...(w.words ? quoted(w.words).map((line) => `  ${line}`) : []),
       ]),
     ),
     ...part(
-      'What became of the changes',
+      wording.whatBecameOfTheChanges(),
       m.became.map((b) => `- ${became(b, format)}`),
     ),
-    ...words('Next month I expect', m.expects),
+    ...words(wording.nextMonthIExpect(), m.expects),
     '',
   ].join('\n')
 }

@@ -1,7 +1,8 @@
 import { Problem } from '../../api/client'
+import { wording } from './wording'
 
 /** Why words about a time were not kept, as it is said to who wrote them. */
 export const notKept = (time: 'week' | 'month', error: Error) =>
   error instanceof Problem && error.current !== undefined
-    ? `Not kept: this ${time} was changed in another window. What you typed is still here; press once more.`
-    : `Not kept: ${error.message}`
+    ? wording.notKeptThisTimeWasChanged({ time })
+    : wording.notKeptMessage({ message: error.message })

@@ -5,6 +5,7 @@ import { WEEKDAYS } from '../../shared/weekdays'
 import type { Formats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { upperFirst } from '../../ui/text'
+import { wording } from './wording'
 
 export type Review = Schemas['ReviewView']
 export type Offer = Schemas['ToldOffer']
@@ -14,23 +15,27 @@ const UP_TO_FOUR = ['no', 'one', 'two', 'three', 'four']
 /** A week by its place in the course, else by its dates. */
 export const weekTitle = (review: Pick<Review, 'course' | 'isoWeek'>) =>
   review.course
-    ? `${review.course.week == null ? '' : `Week ${review.course.week}: `}${review.course.weekTitle}`
-    : `Calendar week ${review.isoWeek}`
+    ? `${review.course.week == null ? '' : wording.weekWeek({ week: review.course.week })}${review.course.weekTitle}`
+    : wording.calendarWeekIsoWeek({ isoWeek: review.isoWeek })
 
 /** A class of lengths in words: "20-40", "90-". */
 export function sittingLength(name: string): string {
   const [from, to] = name.split('-')
-  return to ? (from === '0' ? `up to ${to} min` : `${from} to ${to} min`) : `over ${from} min`
+  return to
+    ? from === '0'
+      ? wording.upToToMin({ to })
+      : wording.fromToToMin({ from: from ?? '', to })
+    : wording.overFromMin({ from: from ?? '' })
 }
 
 /** A class of hours in words: "09-12". */
 export function hours(name: string): string {
   const [from, to] = name.split('-').map(Number)
   return from === 0
-    ? `before ${to} o’clock`
+    ? wording.beforeToOclock({ to: to ?? '' })
     : to === 24
-      ? `after ${from} o’clock`
-      : `${from} to ${to} o’clock`
+      ? wording.afterFromOclock({ from: from ?? '' })
+      : wording.fromToToOclock({ from: from ?? '', to: to ?? '' })
 }
 
 /** An offered change in two pieces: what it does, and what it follows from. */
@@ -38,65 +43,87 @@ export function offer(o: Offer, format: Formats): [string, string] {
   switch (o.kind) {
     case 'MORE_OF':
       return [
-        `${plural(o.drawings, 'drawing')} more of ${o.topic} next week`,
-        `${o.exercise}: ${o.drawn} of ${o.planned} drawn`,
+        wording.drawingsMoreOfTopicNextWeek({ drawings: o.drawings, topic: o.topic }),
+        wording.exerciseDrawnOfPlannedDrawn({ exercise: o.exercise, drawn: o.drawn, planned: o.planned }),
       ]
     case 'WARM_UP':
       return [
-        `${upperFirst(o.topic)} as a warm-up, ${format.minutes(o.minutes)}`,
-        `rusty at ${format.percent(o.freshness)}${o.neededFor === o.topic ? '' : `, and needed for ${o.neededFor}`}`,
+        wording.topicAsAWarmUpMinutes({ topic: upperFirst(o.topic), minutes: format.minutes(o.minutes) }),
+        wording.rustyAtFreshnessNeededFor({
+          freshness: format.percent(o.freshness),
+          neededFor: o.neededFor === o.topic ? '' : wording.andNeededForNeededFor({ neededFor: o.neededFor }),
+        }),
       ]
     case 'AIM':
       return [
-        `“${o.remark}” as what to look for in the next sittings`,
-        `said ${times(o.times)} this week${o.before > 0 ? ` and ${times(o.before)} in the four before` : ''}`,
+        wording.remarkAsWhatToLookFor({ remark: o.remark }),
+        wording.saidTimesThisWeekBefore({
+          times: times(o.times),
+          before: o.before > 0 ? wording.andBeforeInTheFourBefore({ before: times(o.before) }) : '',
+        }),
       ]
     case 'FREE_SHARE':
       return [
-        `Keep ${o.percent} % free instead of ${format.percent(o.kept)}`,
+        wording.keepPercentFreeInsteadOfKept({ percent: o.percent, kept: format.percent(o.kept) }),
         `drawn freely: ${format.percent(o.drawn)} of four weeks`,
       ]
     case 'STRETCH':
       return [
-        `${plural(o.days, 'day')} for ${o.title}`,
-        `${format.percent(o.drawn)} of the planned minutes were drawn, ${format.percent(o.before)} the week before`,
+        wording.daysForTitle({ days: o.days, title: o.title }),
+        wording.drawnOfThePlannedMinutesWere({
+          drawn: format.percent(o.drawn),
+          before: format.percent(o.before),
+        }),
       ]
     case 'LESS':
       return [
-        `${format.minutes(o.minutes)} of work less in ${o.title}`,
+        wording.minutesOfWorkLessInTitle({ minutes: format.minutes(o.minutes), title: o.title }),
         `so that it asks for what you draw: ${format.percent(o.drawn)} of the planned minutes, ${format.percent(o.before)} the week before`,
       ]
     case 'REPEAT':
       return [
-        `${o.title} once more`,
-        `what was to be looked for was found in ${format.percent(o.found)} of ${plural(o.answers, 'entry', 'entries')}`,
+        wording.titleOnceMore({ title: o.title }),
+        wording.whatWasToBeLookedFor({ found: format.percent(o.found), answers: o.answers }),
       ]
     case 'DETOUR':
       return [
-        `A week for ${o.topic} before ${o.neededFor}`,
-        `never drawn so far, and needed for ${o.neededFor}`,
+        wording.aWeekForTopicBeforeNeededFor({ topic: o.topic, neededFor: o.neededFor }),
+        wording.neverDrawnSoFarAndNeeded({ neededFor: o.neededFor }),
       ]
     case 'MINUTES':
       return [
         o.minutes === 0
-          ? `${WEEKDAYS[o.day]} as a rest day`
-          : `${format.minutes(o.minutes)} on ${WEEKDAYS[o.day]}s instead of ${format.minutes(o.planned)}`,
+          ? wording.dayAsARestDay({ day: WEEKDAYS[o.day] })
+          : wording.minutesOnDaySInsteadOf({
+              minutes: format.minutes(o.minutes),
+              day: WEEKDAYS[o.day],
+              planned: format.minutes(o.planned),
+            }),
         o.drawn === 0
-          ? `nothing was drawn on the last four, with ${format.minutes(o.planned)} planned`
-          : `${format.minutes(Math.round(o.drawn))} were drawn on the last four, on average; setting up comes to it`,
+          ? wording.nothingWasDrawnOnTheLast({ planned: format.minutes(o.planned) })
+          : wording.drawnWereDrawnOnTheLast({ drawn: format.minutes(Math.round(o.drawn)) }),
       ]
     case 'ORDER':
       return o.order === 'POSES_FIRST'
         ? [
-            'Timed poses first, then the lesson',
-            `lessons and studies are marked ${mark(o.marks, format)} after poses, ${mark(o.otherwise, format)} without`,
+            wording.timedPosesFirstThenTheLesson(),
+            wording.lessonsAndStudiesAreMarkedMarks({
+              marks: mark(o.marks, format),
+              otherwise: mark(o.otherwise, format),
+            }),
           ]
         : [
-            'The lesson first, then timed poses',
-            `lessons and studies are marked ${mark(o.marks, format)} without poses before, ${mark(o.otherwise, format)} after them`,
+            wording.theLessonFirstThenTimedPoses(),
+            wording.lessonsAndStudiesAreMarkedMarks2({
+              marks: mark(o.marks, format),
+              otherwise: mark(o.otherwise, format),
+            }),
           ]
     case 'RESOURCE':
-      return [`${o.resource} next from the shelf`, `it teaches ${o.topic}; nothing that you read now does`]
+      return [
+        wording.resourceNextFromTheShelf({ resource: o.resource }),
+        wording.itTeachesTopicNothingThatYou({ topic: o.topic }),
+      ]
   }
 }
 
@@ -121,19 +148,19 @@ const HELD_BY: Record<Offer['kind'], 'SITTINGS' | 'SETTINGS' | 'SHELF' | 'PLAN'>
 /** Where a change that was taken is kept. */
 export const keptAt = (kind: Offer['kind']) =>
   ({
-    SITTINGS: 'The next sittings ask for it.',
-    SETTINGS: 'The settings hold it now.',
-    SHELF: 'It comes next on the shelf.',
-    PLAN: 'The plan holds it now; its history says why.',
+    SITTINGS: wording.theNextSittingsAskForIt(),
+    SETTINGS: wording.theSettingsHoldItNow(),
+    SHELF: wording.itComesNextOnTheShelf(),
+    PLAN: wording.thePlanHoldsItNowIts(),
   })[HELD_BY[kind]]
 
 /** Where a change that was taken can be changed again; nothing where it goes by itself. */
 export const changedAt = (kind: Offer['kind']): { to: string; name: string } | undefined =>
   ({
     SITTINGS: undefined,
-    SETTINGS: { to: '/settings', name: 'In the settings' },
-    SHELF: { to: '/shelf', name: 'On the shelf' },
-    PLAN: { to: '/course', name: 'In the plan' },
+    SETTINGS: { to: '/settings', name: wording.inTheSettings() },
+    SHELF: { to: '/shelf', name: wording.onTheShelf() },
+    PLAN: { to: '/course', name: wording.inThePlan() },
   })[HELD_BY[kind]]
 
 const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
@@ -142,13 +169,19 @@ const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times
 export function effect(e: Schemas['PreviewView'], format: Formats): string {
   const end =
     e.before.end === e.after.end
-      ? `the end stays on ${format.dayMonth(e.after.end)}`
-      : `the end moves from ${format.dayMonth(e.before.end)} to ${format.dayMonth(e.after.end)}`
+      ? wording.theEndStaysOnEnd({ end: format.dayMonth(e.after.end) })
+      : wording.theEndMovesFromEndTo({
+          end: format.dayMonth(e.before.end),
+          end2: format.dayMonth(e.after.end),
+        })
   const load =
     e.before.load != null && e.after.load != null && Math.abs(e.before.load - e.after.load) >= 0.01
-      ? `, the week asks for ${format.percent(e.after.load)} of its time instead of ${format.percent(e.before.load)}`
+      ? wording.theWeekAsksForLoadOf({
+          load: format.percent(e.after.load),
+          load2: format.percent(e.before.load),
+        })
       : ''
-  const lacks = e.after.shortfalls.length > e.before.shortfalls.length ? ', and not all of it fits' : ''
+  const lacks = e.after.shortfalls.length > e.before.shortfalls.length ? wording.andNotAllOfItFits() : ''
   return `${end}${load}${lacks}`
 }
 
@@ -156,27 +189,33 @@ export function effect(e: Schemas['PreviewView'], format: Formats): string {
 export function became({ offer: o, stands, since }: Schemas['BecameView'], format: Formats): string {
   const [what] = offer(o, format)
   if (!stands) {
-    return `${what}: taken back.`
+    return wording.whatTakenBack({ what })
   }
   switch (o.kind) {
     case 'MORE_OF':
-      return `${what}: ${since} drawn.`
+      return wording.whatSinceDrawn({ what, since })
     case 'WARM_UP':
-      return `${what}: ${since === 0 ? 'not drawn' : `${plural(since, 'drawing')} since`}.`
+      return `${what}: ${since === 0 ? wording.notDrawn() : wording.drawingsSince({ since })}.`
     case 'AIM':
-      return `${what}: said ${since === 0 ? 'no more' : times(since)}, ${times(o.times)} the week before.`
+      return wording.whatSaidSinceTimesTheWeek({
+        what,
+        since: since === 0 ? wording.noMore() : times(since),
+        times: times(o.times),
+      })
     case 'DETOUR':
-      return since === 0 ? `${what}: it stands.` : `${what}: ${plural(since, 'drawing')} since.`
+      return since === 0 ? wording.whatItStands({ what }) : wording.whatDrawingsSince({ what, since })
     case 'MINUTES':
-      return since === 0 ? `${what}: it stands.` : `${what}: ${format.minutes(since)} drawn.`
+      return since === 0
+        ? wording.whatItStands({ what })
+        : wording.whatSinceDrawn({ what, since: format.minutes(since) })
     case 'RESOURCE':
-      return `${what}: ${since === 0 ? 'not opened yet' : `${format.minutes(since)} with it`}.`
+      return `${what}: ${since === 0 ? wording.notOpenedYet() : wording.sinceWithIt({ since: format.minutes(since) })}.`
     case 'FREE_SHARE':
     case 'STRETCH':
     case 'LESS':
     case 'REPEAT':
     case 'ORDER':
-      return `${what}: it stands.`
+      return wording.whatItStands({ what })
   }
 }
 
@@ -185,34 +224,40 @@ export type Fact = { name: string; says: string; beside?: string; to?: string }
 
 /** A topic that felt weak, and what was drawn of it since. */
 export const stillWeak = ({ name, since, wished, felt }: Schemas['WeakTopic'], format: Formats) =>
-  `${name}, since ${format.dayMonth(since)}: ${
-    felt.drawn < wished
-      ? `${felt.drawn} of ${wished} more drawings made`
-      : `${plural(felt.drawn, 'drawing')} made, ${wished} were wished for`
-  }`
+  wording.nameSinceSinceDrawn({
+    name,
+    since: format.dayMonth(since),
+    drawn:
+      felt.drawn < wished
+        ? wording.drawnOfWishedMoreDrawingsMade({ drawn: felt.drawn, wished })
+        : wording.drawingsMadeWishedWereWishedFor({ drawn: felt.drawn, wished }),
+  })
 
 /** Marks before a topic felt weak and since; empty where one of the two is missing. */
 function marksSince({ before, since }: Schemas['FeltWeak'], format: Formats): string {
   const marked = ({ mean, entries }: Schemas['Marked']) =>
-    mean == null ? '' : `${mark(mean, format)} in ${plural(entries, 'entry', 'entries')}`
+    mean == null ? '' : wording.meanInEntries({ mean: mark(mean, format), entries })
   return before.mean == null || since.mean == null
     ? ''
-    : `marked ${marked(before)} of four weeks before, ${marked(since)} since`
+    : wording.markedBeforeOfFourWeeksBefore({ before: marked(before), since: marked(since) })
 }
 
 type Letter = Pick<Review, 'from' | 'to' | 'pauses' | 'newTopics' | 'read' | 'recalled' | 'remarks'>
 
 const marked = (page: Schemas['MarkedPage']) =>
-  `${page.page == null ? page.called : `p ${page.page}`}, mark ${page.mark}`
+  wording.pageMarkMark({
+    page: page.page == null ? page.called : wording.pPage({ page: page.page }),
+    mark: page.mark,
+  })
 
 /** What was drawn. */
 export const drawn = (f: Pick<Review['facts'], 'told' | 'minutes' | 'drawings' | 'days'>, format: Formats) =>
-  `${f.told ? '' : 'about '}${format.minutes(f.minutes)}, ${plural(f.drawings, 'drawing')} on ${plural(f.days, 'day')}`
+  wording.told({ told: f.told, minutes: format.minutes(f.minutes), drawings: f.drawings, days: f.days })
 
 /** What of pauses lies in it. */
 export const paused = (r: Letter, whole: string, format: Formats): Fact[] =>
   r.pauses.map((p) => ({
-    name: 'Paused',
+    name: wording.paused(),
     says: p.from === r.from && p.to === r.to ? whole : format.span(p.from, p.to),
     beside: p.reason,
     to: '/settings',
@@ -220,20 +265,20 @@ export const paused = (r: Letter, whole: string, format: Formats): Fact[] =>
 
 /** Topics first touched. */
 export const newTopics = (r: Letter): Fact[] =>
-  r.newTopics.length > 0 ? [{ name: 'New', says: r.newTopics.join(', '), to: '/topics' }] : []
+  r.newTopics.length > 0 ? [{ name: wording.newWord(), says: r.newTopics.join(', '), to: '/topics' }] : []
 
 /** What was read, and what was recalled. */
 export const learned = (r: Letter, format: Formats): Fact[] => [
   ...r.read.map((b) => ({
-    name: 'Read',
+    name: wording.read(),
     says: `${b.resource}, ${b.unit} ${b.spans.map(({ from, to }) => (from === to ? from : `${from} to ${to}`)).join(', ')}`,
     beside: format.minutes(b.minutes),
     to: '/shelf',
   })),
   ...r.recalled.map((a) => ({
-    name: 'Recalled',
-    says: `${a.title}, ${a.right} of ${a.asked}`,
-    beside: a.due ? `next on ${format.dayMonth(a.due)}` : '',
+    name: wording.recalled(),
+    says: wording.titleRightOfAsked({ title: a.title, right: a.right, asked: a.asked }),
+    beside: a.due ? wording.nextOnDue({ due: format.dayMonth(a.due) }) : '',
     to: '/recall',
   })),
 ]
@@ -243,9 +288,9 @@ export const best = (f: Pick<Review['facts'], 'best' | 'weakest'>): Fact[] =>
   f.best && f.weakest
     ? [
         {
-          name: 'Best',
+          name: wording.best(),
           says: marked(f.best),
-          beside: `weakest: ${marked(f.weakest)}`,
+          beside: wording.weakestWeakest({ weakest: marked(f.weakest) }),
           to: `/day/${f.best.day}`,
         },
       ]
@@ -256,13 +301,13 @@ export const wentWrong = (r: Letter, before: string): Fact[] =>
   r.remarks.length > 0
     ? [
         {
-          name: 'Went wrong',
+          name: wording.wentWrong(),
           says: r.remarks.map((w) => `“${w.words}” ${times(w.times)}`).join(' · '),
           beside: r.remarks.some((w) => w.before > 0)
-            ? `${plural(
-                r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0),
-                'such remark',
-              )} in ${before}`
+            ? wording.suchRemarksInBefore({
+                reduce: r.remarks.map((w) => w.before).reduce((a, b) => a + b, 0),
+                before,
+              })
             : '',
         },
       ]
@@ -273,12 +318,16 @@ export const whatFor = (serving: Review['whatFor'], format: Formats): Fact[] =>
   serving
     ? [
         {
-          name: 'What for',
+          name: wording.whatFor(),
           says: serving.aim,
           beside:
             serving.topics.length === 0
               ? ''
-              : `${format.minutes(serving.minutes)} of ${format.minutes(serving.of)} in four weeks went into ${serving.topics.join(', ')}`,
+              : wording.minutesOfOfInFourWeeks({
+                  minutes: format.minutes(serving.minutes),
+                  of: format.minutes(serving.of),
+                  join: serving.topics.join(', '),
+                }),
           to: '/look-back/what-for',
         },
       ]
@@ -289,7 +338,7 @@ export const habitsChanged = (habits: Review['habits']): Fact[] =>
   habits.length > 0
     ? [
         {
-          name: 'Habits changed',
+          name: wording.habitsChanged(),
           says: habits.map((h) => `${h.came ? 'new' : 'gone'}: ${habitName(h)}`).join(' · '),
           to: '/bench',
         },
@@ -303,59 +352,75 @@ export function facts(r: Review, format: Formats): Fact[] {
   const unmet = r.planned.filter((p) => p.left > 0)
   const all: (Fact | undefined)[] = [
     {
-      name: 'Drawn',
-      says: f.days === 0 ? 'nothing this week' : drawn(f, format),
+      name: wording.drawn(),
+      says: f.days === 0 ? wording.nothingThisWeek() : drawn(f, format),
       beside:
         f.before == null
-          ? 'the first week; the next ones can be held against it'
+          ? wording.theFirstWeekTheNextOnes()
           : f.weeksBefore === 1
-            ? `${format.minutes(Math.round(f.before))} in the week before`
-            : `${format.minutes(Math.round(f.before))} a week in the ${UP_TO_FOUR[f.weeksBefore]} before`,
+            ? wording.beforeInTheWeekBefore({ before: format.minutes(Math.round(f.before)) })
+            : wording.beforeAWeekInTheWeeksBefore({
+                before: format.minutes(Math.round(f.before)),
+                weeksBefore: UP_TO_FOUR[f.weeksBefore] ?? '',
+              }),
       to: `/day/${r.from}`,
     },
-    ...paused(r, 'the whole week', format),
+    ...paused(r, wording.theWholeWeek(), format),
     r.planned.length > 0
       ? {
-          name: 'Planned',
-          says: `${met.length} of ${plural(r.planned.length, 'exercise')} met`,
+          name: wording.planned(),
+          says: wording.metOfExercisesMet({ met: met.length, planned: r.planned.length }),
           beside: unmet
             .slice(0, 3)
-            .map((p) => `${p.title}, ${p.left}${p.minutesCounted ? ' min' : ''} left`)
+            .map((p) =>
+              wording.titleLeftMinutesCounted({
+                title: p.title,
+                left: p.left,
+                minutesCounted: p.minutesCounted,
+              }),
+            )
             .join(' · '),
           to: '/course',
         }
       : undefined,
     {
-      name: 'Run',
+      name: wording.run(),
       says: plural(r.run.length, r.run.unit === 'DAYS' ? 'day' : 'week'),
       to: '/look-back/year',
     },
     ...newTopics(r),
     r.rusty.length > 0
       ? {
-          name: 'Going rusty',
+          name: wording.goingRusty(),
           says: r.rusty.map((t) => t.topic).join(', '),
           beside: r.rusty[0]
-            ? `first needed ${r.rusty[0].week == null ? `in ${r.rusty[0].weekTitle}` : `in week ${r.rusty[0].week}`}`
+            ? wording.firstNeededWeek({
+                week:
+                  r.rusty[0].week == null
+                    ? wording.inWeekTitle({ weekTitle: r.rusty[0].weekTitle })
+                    : wording.inWeekWeek({ week: r.rusty[0].week }),
+              })
             : '',
           to: '/topics',
         }
       : undefined,
     ...r.weak.map((t) => ({
-      name: 'Felt weak',
+      name: wording.feltWeak(),
       says: stillWeak(t, format),
       beside: marksSince(t.felt, format),
       to: `/topics/${t.topic}`,
     })),
     ...learned(r, format),
     ...best(f),
-    ...wentWrong(r, 'the four weeks before'),
+    ...wentWrong(r, wording.theFourWeeksBefore()),
     ...whatFor(r.whatFor, format),
     r.suitingLength
-      ? { name: 'Length that suits', says: sittingLength(r.suitingLength), to: '/look-back/sittings' }
+      ? { name: wording.lengthThatSuits(), says: sittingLength(r.suitingLength), to: '/look-back/sittings' }
       : undefined,
     ...habitsChanged(r.habits),
-    r.aims.length > 0 ? { name: 'Habits', says: r.aims.map(aimWords).join(' · '), to: '/bench' } : undefined,
+    r.aims.length > 0
+      ? { name: wording.habits(), says: r.aims.map(aimWords).join(' · '), to: '/bench' }
+      : undefined,
   ]
   return all.filter((fact): fact is Fact => fact !== undefined)
 }

@@ -4,6 +4,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
 import type { Hung } from './board-places'
+import { wording } from './wording'
 
 /**
  * The board as it is arranged here. Each change is kept at once; what changes while one is on its way is kept after it,
@@ -45,7 +46,7 @@ export function useHanging(first: Schemas['Hanging']) {
     onError: (error) => {
       wanted.current = undefined
       busy.current = false
-      say(`Not kept: ${error.message}`)
+      say(wording.notKeptMessage({ message: error.message }))
       void client.invalidateQueries({ queryKey: queries.hung().queryKey })
     },
   })

@@ -22,6 +22,7 @@ import {
   type Sheet,
   type Terms,
 } from './text'
+import { wording } from './wording'
 
 const PAUSE_MS = 150
 
@@ -76,15 +77,15 @@ export function Answer({
 }) {
   return (
     <div aria-live="polite">
-      {!terms && <p className="text-faded">Say how many and by when; the answer stands here at once.</p>}
+      {!terms && <p className="text-faded">{wording.sayHowManyAndByWhen()}</p>}
       <Refused error={error ? null : refused} fields={fields} />
       {sheet && terms && <Sum sheet={sheet} terms={terms} onTake={onTake} />}
       <Refused error={error} fields={fields} className="mt-3" />
       <div className="mt-6 flex gap-6">
         <Button type="submit" look="ink" disabled={!terms || pending}>
-          {sheet && !fitsIn(sheet) ? `${keep} all the same` : keep}
+          {sheet && !fitsIn(sheet) ? wording.keepAllTheSame({ keep }) : keep}
         </Button>
-        <Button onClick={onLeave}>Not now</Button>
+        <Button onClick={onLeave}>{wording.notNow()}</Button>
       </div>
     </div>
   )
@@ -109,7 +110,7 @@ function Sum({
       </p>
       {isDated(terms) && <Load load={sheet.load ?? 0} />}
       <p className="mt-2">
-        {weekly(terms) && 'In the first week: '}
+        {weekly(terms) && wording.inTheFirstWeek()}
         {sum(sheet, format)}
       </p>
       {terms.unit !== 'MINUTES' && <p className="text-faded">{paceOrigin(sheet, terms, format)}</p>}
@@ -118,10 +119,14 @@ function Sum({
       {sheet.answer !== 'TOO_MUCH' &&
         sheet.answer !== 'NO_DAY' &&
         sheet.minutesADay != null &&
-        isDated(terms) && <p>{format.minutes(sheet.minutesADay)} on each drawing day would do.</p>}
+        isDated(terms) && (
+          <p>
+            {wording.minutesADayOnEachDrawingDayWould({ minutesADay: format.minutes(sheet.minutesADay) })}
+          </p>
+        )}
       {(sheet.answer === 'TOO_MUCH' || sheet.answer === 'NO_DAY') && lines.length > 0 && (
         <>
-          <p className="mt-3">It would fit, each alone, with (a press writes it into the promise)</p>
+          <p className="mt-3">{wording.itWouldFitEachAloneWith()}</p>
           <ul className="list-['–_'] pl-4">
             {lines.map(({ text, take }) => (
               <li key={text}>
@@ -139,7 +144,7 @@ function Sum({
       )}
       {first.length > 0 && (
         <>
-          <p className="mt-3">Or a smaller one first, as a trial:</p>
+          <p className="mt-3">{wording.orASmallerOneFirstAs()}</p>
           <ul className="list-['–_'] pl-4">
             {first.map(({ text, take }) => (
               <li key={text}>
@@ -153,9 +158,10 @@ function Sum({
       )}
       {sheet.sudden && (
         <p className="text-ochre mt-3">
-          About {format.minutes(sheet.weekMinutes)} a week for it, where{' '}
-          {format.minutes(sheet.usualWeekMinutes)} were usual in all. Hands like slow increases; rest is
-          allowed. Pain that stays belongs to a doctor.
+          {wording.aboutWeekMinutesAWeekForIt({
+            weekMinutes: format.minutes(sheet.weekMinutes),
+            usualWeekMinutes: format.minutes(sheet.usualWeekMinutes),
+          })}
         </p>
       )}
     </>
@@ -167,7 +173,7 @@ function SettingUp() {
   const learned = useQuery(queries.setUp()).data
   const byHand = useQuery(queries.settings()).data?.work.overheadByHand
   return learned?.learned && byHand === false ? (
-    <p className="text-faded">Setting up, each drawing day. {setUpText(learned)}</p>
+    <p className="text-faded">{wording.settingUpEachDrawingDayLearned({ learned: setUpText(learned) })}</p>
   ) : null
 }
 

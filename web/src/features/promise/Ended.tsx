@@ -13,11 +13,11 @@ import { Pages } from './Pages'
 import { units } from '../../shared/promise/quota-words'
 import { BOUNDS } from '../../api/generated/bounds'
 import { Check } from '../../ui/Check'
-import { plural } from '../../ui/plural'
 import { OUTCOMES, promise, unitOf, weekly, went, type Quota } from './text'
 import { useQuotas } from '../../shared/useQuotas'
+import { wording } from './wording'
 
-const THIRDS = ['first third', 'second third', 'last third']
+const THIRDS = [wording.firstThird(), wording.secondThird(), wording.lastThird()]
 
 /** What a promise came to: the count, the time, how it changed, the best pages, one sentence. */
 export function Ended({ quota }: { quota: Quota }) {
@@ -33,12 +33,16 @@ export function Ended({ quota }: { quota: Quota }) {
       <p className="text-faded">
         {promise(terms, format)}
         {quota.outcome !== 'RUNNING' && ` · ${OUTCOMES[quota.outcome]}`}
-        {quota.endedOn && ` on ${format.dayMonth(quota.endedOn)}`}
+        {quota.endedOn && wording.onEndedOn({ endedOn: format.dayMonth(quota.endedOn) })}
       </p>
       <p className="my-3 font-serif text-2xl">
         {format.number(record.done)}
-        {!weekly(terms) && ` of ${format.number(record.asked)}`} {unit.toLowerCase()} on{' '}
-        {plural(record.days, 'day')}, {format.minutes(record.minutes)}
+        {!weekly(terms) && wording.ofAsked({ asked: format.number(record.asked) })}{' '}
+        {wording.toLowerCaseOnDaysMinutes({
+          toLowerCase: unit.toLowerCase(),
+          days: record.days,
+          minutes: format.minutes(record.minutes),
+        })}
       </p>
       {!weekly(terms) && (
         <Fan
@@ -49,21 +53,27 @@ export function Ended({ quota }: { quota: Quota }) {
           curve={record.curve}
           before={before?.curve}
           reach={[]}
-          text={`${record.done} of ${record.asked} in the end.${before ? ` ${before.done} of ${before.asked} the time before.` : ''}`}
+          text={wording.doneOfAskedInTheEnd({
+            done: record.done,
+            asked: record.asked,
+            before: before
+              ? wording.doneOfAskedTheTimeBefore({ done: before.done, asked: before.asked })
+              : '',
+          })}
           label={format.dayMonth}
         />
       )}
       <table className="mt-3 w-full text-left">
-        <caption className="sr-only">What it came to</caption>
+        <caption className="sr-only">{wording.whatItCameTo()}</caption>
         <thead>
           <tr className="text-faded">
             <td />
             <th scope="col" className="font-normal">
-              this time
+              {wording.thisTime()}
             </th>
             {before && (
               <th scope="col" className="font-normal">
-                the time before
+                {wording.theTimeBefore()}
               </th>
             )}
           </tr>
@@ -86,7 +96,7 @@ export function Ended({ quota }: { quota: Quota }) {
       <p className="no-print flex flex-wrap gap-x-5">
         <AsOneSheet quota={quota} />
         <Button look="quiet" onClick={() => window.print()}>
-          Print this report, or keep it as PDF
+          {wording.printThisReportOrKeepIt()}
         </Button>
       </p>
       <Goal kind="PROMISE" about={quota.id} />
@@ -103,20 +113,20 @@ export function Ended({ quota }: { quota: Quota }) {
               )
             }
           >
-            Take it again
+            {wording.takeItAgain()}
           </Button>
         )}
-        {quota.endedOn && <Button onClick={() => goOn.mutate(quota)}>Go on with it</Button>}
+        {quota.endedOn && <Button onClick={() => goOn.mutate(quota)}>{wording.goOnWithIt()}</Button>}
         {quota.againOf && (
           <Link to={`/quotas/${quota.againOf}`} className={LINE_LINK}>
-            The time before
+            {wording.theTimeBefore2()}
           </Link>
         )}
         <Button
           className="text-sanguine"
           onClick={() => remove.mutate(quota, { onSuccess: () => navigate('/quotas') })}
         >
-          Remove
+          {wording.remove()}
         </Button>
       </div>
     </article>
@@ -136,8 +146,8 @@ function rows(
     ['count', units(record.done, unit, format)],
     ['days', record.span === 0 ? '0' : `${record.days} of ${record.span}`],
     ['time', format.minutes(record.minutes)],
-    ['median time each', pace.join(', ') || 'not told'],
-    ['mean mark', marks.join(', ') || 'no marks'],
+    [wording.medianTimeEach(), pace.join(', ') || wording.notTold()],
+    [wording.meanMark(), marks.join(', ') || wording.noMarks()],
   ]
 }
 
@@ -158,10 +168,10 @@ function Learned({ quota }: { quota: Quota }) {
       {quota.entries.length > 0 && (
         <details open={quota.best.length === 0 || undefined}>
           <summary className="min-h-8 pointer-coarse:min-h-11">
-            <span className="font-serif text-lg">The best pages</span>{' '}
-            <span className="text-faded">{best.length} chosen</span>
+            <span className="font-serif text-lg">{wording.theBestPages()}</span>{' '}
+            <span className="text-faded">{wording.bestChosen({ best: best.length })}</span>
           </summary>
-          <ul className="max-h-60 overflow-y-auto" aria-label="Entries">
+          <ul className="max-h-60 overflow-y-auto" aria-label={wording.entries()}>
             {quota.entries.map((entry) => (
               <li key={entry.id} className="border-hairline border-t">
                 <Check
@@ -173,7 +183,7 @@ function Learned({ quota }: { quota: Quota }) {
                   {format.weekdayDate(entry.day)}{' '}
                   <span className="text-faded">
                     {entry.name} · {entry.units}
-                    {entry.mark != null && ` · mark ${entry.mark}`}
+                    {entry.mark != null && wording.markMark2({ mark: entry.mark })}
                   </span>
                 </Check>
               </li>
@@ -183,14 +193,14 @@ function Learned({ quota }: { quota: Quota }) {
       )}
       <div className="mt-3">
         <TextField
-          label="One sentence: what was learned"
+          label={wording.oneSentenceWhatWasLearned()}
           maxLength={BOUNDS.QuotaResult.learned.maxLength}
           value={learned}
           onChange={(e) => setLearned(e.target.value)}
         />
       </div>
       <Button type="submit" disabled={!changed || keepResult.isPending} className="mt-2">
-        Keep it
+        {wording.keepIt()}
       </Button>
     </form>
   )

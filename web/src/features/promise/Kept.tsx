@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import { LINE_LINK } from '../../ui/Button'
 import { RULES } from '../../shared/promise/quota-words'
 import type { Quota } from './text'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** How the rules were kept: counted, never held against anybody. */
 export function Kept({ quota }: { quota: Quota }) {
@@ -14,8 +14,8 @@ export function Kept({ quota }: { quota: Quota }) {
   return (
     <p className="text-faded mt-2">
       {known
-        .map(
-          ([rule, k]) => `${RULES[rule].name}: ${k.kept} of ${plural(k.kept + k.broken, 'entry', 'entries')}`,
+        .map(([rule, k]) =>
+          wording.nameKeptOfEntries({ name: RULES[rule].name, kept: k.kept, kept2: k.kept + k.broken }),
         )
         .join(' · ')}
     </p>
@@ -32,7 +32,7 @@ export function AsOneSheet({ quota }: { quota: Quota }) {
   }
   return (
     <Link to={`/sheet?${new URLSearchParams(asked).toString()}`} className={LINE_LINK}>
-      Its pages as one PDF
+      {wording.itsPagesAsOnePdf()}
     </Link>
   )
 }

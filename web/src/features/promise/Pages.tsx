@@ -7,6 +7,7 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import type { Quota } from './text'
+import { wording } from './wording'
 
 const SHOWN = 12
 
@@ -41,7 +42,7 @@ export function Pages({ quota }: { quota: Quota }) {
       void client.invalidateQueries({ queryKey: ['rankings'] })
       void navigate(`/look-back/favourites/${made.id}`)
     },
-    onError: (error) => say(`Not begun: ${error.message}`),
+    onError: (error) => say(wording.notBegunMessage({ message: error.message })),
   })
   if (pictured.length === 0) {
     return null
@@ -51,7 +52,7 @@ export function Pages({ quota }: { quota: Quota }) {
   const step = Math.max(1, Math.ceil(shown.length / SHOWN))
   return (
     <section aria-labelledby="pages" className="mt-4">
-      <h2 id="pages">{best.length > 0 ? 'The best pages' : 'Pages, from the first to the last'}</h2>
+      <h2 id="pages">{best.length > 0 ? wording.theBestPages() : wording.pagesFromTheFirstToThe()}</h2>
       <ol className="mt-1 grid grid-cols-6 gap-2 max-sm:grid-cols-3">
         {shown
           .filter((_, i) => i % step === 0)
@@ -65,7 +66,7 @@ export function Pages({ quota }: { quota: Quota }) {
               />
               <span className="text-faded block truncate text-sm">
                 {format.dayMonth(e.day)}
-                {e.mark != null && `, mark ${e.mark}`}
+                {e.mark != null && wording.markMark({ mark: e.mark })}
               </span>
             </li>
           ))}
@@ -74,13 +75,13 @@ export function Pages({ quota }: { quota: Quota }) {
         <>
           <Favourites id={ranked.id} />
           <Link to={`/look-back/favourites/${ranked.id}`} className={`${LINE_LINK} no-print`}>
-            Go on choosing
+            {wording.goOnChoosing()}
           </Link>
         </>
       ) : (
         pictured.length > 1 && (
           <Button className="no-print" disabled={rank.isPending} onClick={() => rank.mutate()}>
-            Rank them, two at a time
+            {wording.rankThemTwoAtATime()}
           </Button>
         )
       )}
@@ -93,12 +94,15 @@ function Favourites({ id }: { id: string }) {
   const ranking = useQuery(queries.ranking(id)).data
   return ranking && ranking.choices > 0 ? (
     <p className="mt-2">
-      By your own choices, {ranking.settled ? 'settled' : `${format.percent(ranking.sure)} sure`}:{' '}
-      {ranking.ranked
-        .slice(0, ranking.top)
-        .map((p) => `${p.called ?? 'a picture'}${p.day ? ` (${format.dayMonth(p.day)})` : ''}`)
-        .join(', ')}
-      .
+      {wording.byYourOwnChoicesSettledJoin({
+        settled: ranking.settled
+          ? wording.settled()
+          : wording.sureSure({ sure: format.percent(ranking.sure) }),
+        join: ranking.ranked
+          .slice(0, ranking.top)
+          .map((p) => `${p.called ?? wording.aPicture()}${p.day ? ` (${format.dayMonth(p.day)})` : ''}`)
+          .join(', '),
+      })}
     </p>
   ) : null
 }

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
+import { wording } from './wording'
 
 /** The drawing that a prompt was worked on further in: its page, or a way to say which it is. */
 export function PromptPage({ prompt }: { prompt: string }) {
@@ -34,10 +35,10 @@ export function PromptPage({ prompt }: { prompt: string }) {
               className="plate border-hairline h-12 border object-contain"
             />
           )}
-          p {page.number} of {page.book}
+          {wording.pNumberOfBook({ number: page.number, book: page.book })}
         </Link>
         <Button look="quiet" onClick={() => remove.mutate()}>
-          Not that one
+          {wording.notThatOne()}
         </Button>
       </p>
     )
@@ -46,7 +47,7 @@ export function PromptPage({ prompt }: { prompt: string }) {
     <Saying prompt={prompt} onDone={() => setSaying(false)} />
   ) : (
     <Button look="quiet" onClick={() => setSaying(true)}>
-      On which page?
+      {wording.onWhichPage()}
     </Button>
   )
 }
@@ -82,10 +83,10 @@ function Saying({ prompt, onDone }: { prompt: string; onDone: () => void }) {
       />
       <Refused error={put.error} />
       <Button disabled={number === undefined || !book || put.isPending} onClick={keep}>
-        It is there
+        {wording.itIsThere()}
       </Button>{' '}
       <Button look="quiet" onClick={onDone}>
-        Leave it
+        {wording.leaveIt()}
       </Button>
     </div>
   )

@@ -20,6 +20,7 @@ import { beginPrompt } from '../../shared/begin'
 import { PromptPage } from './PromptPage'
 import type { Quota } from './text'
 import { useQuotas } from '../../shared/useQuotas'
+import { wording } from './wording'
 
 type Prompt = Schemas['PromptView']
 
@@ -45,11 +46,11 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
   const picked = list.filter((p) => p.chosen).length
   return (
     <section aria-labelledby="prompts" className="mt-5">
-      <h2 id="prompts">Prompts</h2>
+      <h2 id="prompts">{wording.prompts()}</h2>
       <p className="text-faded">
         {list.length === 0
-          ? 'None yet. Bring a list, write one, or let three lists of words make some.'
-          : `${picked} picked of ${list.length}; ${quota.terms.count} promised.`}
+          ? wording.noneYetBringAListWrite()
+          : wording.pickedPickedOfListCountPromised({ picked, list: list.length, count: quota.terms.count })}
       </p>
       <ol>
         {list.map((prompt, i) => (
@@ -75,9 +76,9 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
                 <Link
                   to={beginPrompt(quota.terms, quota.secondsEach, prompt)}
                   className={LINE_LINK}
-                  aria-label={`Begin ${prompt.words}`}
+                  aria-label={wording.beginWords({ words: prompt.words })}
                 >
-                  Begin
+                  {wording.begin()}
                 </Link>
               )}
               {prompt.doneOn ? (
@@ -86,28 +87,28 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
                   aria-pressed={prompt.developed}
                   onClick={() => put({ ...prompt, developed: !prompt.developed })}
                 >
-                  {prompt.developed ? 'worked on further' : 'Work on it further'}
+                  {prompt.developed ? wording.workedOnFurther() : wording.workOnItFurther()}
                 </Button>
               ) : (
                 <Button
                   look="quiet"
                   aria-pressed={prompt.chosen}
-                  aria-label={`${prompt.chosen ? 'Leave out' : 'Pick'} ${prompt.words}`}
+                  aria-label={`${prompt.chosen ? wording.leaveOut() : wording.pick()} ${prompt.words}`}
                   onClick={() => put({ ...prompt, chosen: !prompt.chosen })}
                 >
-                  {prompt.chosen ? 'Leave out' : 'Pick'}
+                  {prompt.chosen ? wording.leaveOut() : wording.pick()}
                 </Button>
               )}
               <span className="text-faded flex">
                 <IconButton
                   icon={ArrowUp}
-                  label={`${prompt.words} earlier`}
+                  label={wording.wordsEarlier({ words: prompt.words })}
                   disabled={i === 0}
                   onClick={() => earlier(i)}
                 />
                 <IconButton
                   icon={X}
-                  label={`Remove ${prompt.words}`}
+                  label={wording.removeWords({ words: prompt.words })}
                   onClick={() => removePrompt.mutate({ quota, prompt })}
                 />
               </span>
@@ -129,14 +130,14 @@ export function Prompts({ quota, today }: { quota: Quota; today: string }) {
       >
         <div className="flex-1">
           <Field
-            label="A prompt of your own"
+            label={wording.aPromptOfYourOwn()}
             maxLength={BOUNDS.PromptView.words.maxLength}
             value={own}
             onChange={(e) => setOwn(e.target.value)}
           />
         </div>
-        <Button type="submit">Add</Button>
-        <Button onClick={() => setBringing(true)}>Bring a list</Button>
+        <Button type="submit">{wording.add()}</Button>
+        <Button onClick={() => setBringing(true)}>{wording.bringAList()}</Button>
       </form>
       <Maker onKeep={(words) => put(fresh(words))} />
       {bringing && <Bring onClose={() => setBringing(false)} onAdd={(words) => add(...words)} />}
@@ -159,8 +160,8 @@ function Bring({ onClose, onAdd }: { onClose: () => void; onAdd: (words: string[
     <Sheet
       open
       onClose={onClose}
-      title="Bring a list of prompts"
-      description="One a line, or CSV: its first column is taken."
+      title={wording.bringAListOfPrompts()}
+      description={wording.oneALineOrCsvIts()}
     >
       <form
         className="grid gap-3"
@@ -173,16 +174,21 @@ function Bring({ onClose, onAdd }: { onClose: () => void; onAdd: (words: string[
         <div>
           <FileButton
             accept=".txt,.csv,text/plain,text/csv"
-            label="A file of prompts"
+            label={wording.aFileOfPrompts()}
             onFiles={([file]) => load.mutate(file)}
           >
-            From a file
+            {wording.fromAFile()}
           </FileButton>
         </div>
-        <TextField label="Prompts" rows={8} value={text} onChange={(e) => setText(e.target.value)} />
+        <TextField
+          label={wording.prompts()}
+          rows={8}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+        />
         <SheetEnd
           error={load.error ?? add.error}
-          keep="Add them"
+          keep={wording.addThem()}
           disabled={text.trim() === '' || add.isPending}
         />
       </form>
@@ -203,24 +209,24 @@ function Maker({ onKeep }: { onKeep: (words: string) => void }) {
     }).data?.prompts ?? []
   return (
     <div className="mt-4">
-      <h3>Made from three lists</h3>
+      <h3>{wording.madeFromThreeLists()}</h3>
       <p className="flex flex-wrap items-baseline gap-x-3 font-serif text-xl">
         {words.map((word, i) => (
           <button
             key={i}
             type="button"
             className="hover:text-faded decoration-hairline min-h-8 underline underline-offset-4 pointer-coarse:min-h-11"
-            aria-label={`Another word for ${word}`}
+            aria-label={wording.anotherWordForWord({ word })}
             onClick={() => setRerolls(rerolls.map((r, j) => (i === j ? r + 1 : r)))}
           >
             {word}
           </button>
         ))}
       </p>
-      <p className="text-faded">Press a word for another one.</p>
+      <p className="text-faded">{wording.pressAWordForAnotherOne()}</p>
       <div className="flex flex-wrap gap-x-6">
         <Button disabled={words.length === 0} onClick={() => onKeep(words.join(', '))}>
-          Keep as a prompt
+          {wording.keepAsAPrompt()}
         </Button>
         <Button
           onClick={() => {
@@ -228,9 +234,9 @@ function Maker({ onKeep }: { onKeep: (words: string) => void }) {
             setRerolls([0, 0, 0])
           }}
         >
-          All three anew
+          {wording.allThreeAnew()}
         </Button>
-        <Button onClick={() => setEditing(true)}>The three lists</Button>
+        <Button onClick={() => setEditing(true)}>{wording.theThreeLists()}</Button>
       </div>
       {editing && <Words onClose={() => setEditing(false)} />}
     </div>
@@ -240,7 +246,7 @@ function Maker({ onKeep }: { onKeep: (words: string) => void }) {
 function Words({ onClose }: { onClose: () => void }) {
   const lists = useQuery(queries.promptWords()).data
   return (
-    <Sheet open onClose={onClose} title="The three lists" description="One word or a few a line.">
+    <Sheet open onClose={onClose} title={wording.theThreeLists()} description={wording.oneWordOrAFewA()}>
       {lists && <WordsForm lists={lists} onClose={onClose} />}
     </Sheet>
   )
@@ -271,7 +277,7 @@ function WordsForm({ lists, onClose }: { lists: Schemas['Lists']; onClose: () =>
         }),
       ),
     onSuccess: () => {
-      say('The lists are kept.')
+      say(wording.theListsAreKept())
       onClose()
       return refreshAll(client)
     },
@@ -292,9 +298,9 @@ function WordsForm({ lists, onClose }: { lists: Schemas['Lists']; onClose: () =>
         write.mutate()
       }}
     >
-      {field('subjects', 'Who')}
-      {field('things', 'With what')}
-      {field('actions', 'Does what')}
+      {field('subjects', wording.who())}
+      {field('things', wording.withWhat())}
+      {field('actions', wording.doesWhat())}
       <SheetEnd error={write.error} disabled={write.isPending} />
     </form>
   )

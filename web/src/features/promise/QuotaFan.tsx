@@ -4,6 +4,7 @@ import { useFormats } from '../../ui/locale'
 import { Fan } from '../../ui/Fan'
 import { units } from '../../shared/promise/quota-words'
 import { dates, isDated, unitOf, weekly, type QuotaLine } from './text'
+import { wording } from './wording'
 
 /** The fan of a promise under way; nothing before it has begun. */
 export function QuotaFan({ quota, small = false }: { quota: QuotaLine; small?: boolean }) {
@@ -20,7 +21,12 @@ export function QuotaFan({ quota, small = false }: { quota: QuotaLine; small?: b
         curve={p.curve}
         before={weekly(terms) ? undefined : quota.before?.curve}
         reach={forecast.fan}
-        text={`${p.done} of ${units(p.asked, unitOf(terms), format)} on ${format.dayMonth(today)}. ${dates(forecast, format)}`}
+        text={wording.doneOfAskedOnTodayForecast({
+          done: p.done,
+          asked: units(p.asked, unitOf(terms), format),
+          today: format.dayMonth(today),
+          forecast: dates(forecast, format),
+        })}
         label={format.dayMonth}
         small={small}
       />

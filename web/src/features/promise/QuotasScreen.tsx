@@ -12,6 +12,7 @@ import { useSaid } from './useSaid'
 import { units } from '../../shared/promise/quota-words'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { isAtRisk, isDated, needs, OUTCOMES, promise, unitOf, verdict, weekly, type QuotaLine } from './text'
+import { wording } from './wording'
 
 /** Quotas: what was promised on the left leaf, one promise with its forecast or its result on the right. */
 export default function QuotasScreen() {
@@ -28,7 +29,7 @@ export default function QuotasScreen() {
                 (quotas.some((q) => q.id === shown) ? (
                   <One key={shown} id={shown} />
                 ) : (
-                  <p>This quota is not there any more.</p>
+                  <p>{wording.thisQuotaIsNotThereAny()}</p>
                 ))}
             </Leaf>
           </TwoLeaves>
@@ -52,15 +53,15 @@ function List({ quotas, shown }: { quotas: QuotaLine[]; shown: string | undefine
   return (
     <Leaf aria-labelledby="quotas" className="no-print">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h1 id="quotas">Quotas</h1>
+        <h1 id="quotas">{wording.quotas()}</h1>
         <Link to="/quotas/new" className={LINE_LINK}>
-          Make a promise
+          {wording.makeAPromise()}
         </Link>
       </div>
       {quotas.length === 0 && (
         <p className="text-faded py-4">
-          Nothing is promised. A first one could be <i>30 coils of rope in two weeks</i>: the worksheet says
-          whether it can be done before you begin.
+          {wording.nothingIsPromisedAFirstOne()} <i>{wording.n30CoilsOfRopeInTwo()}</i>
+          {wording.theWorksheetSaysWhetherItCan()}
         </p>
       )}
       <ul className="mt-3">
@@ -71,7 +72,7 @@ function List({ quotas, shown }: { quotas: QuotaLine[]; shown: string | undefine
       <Held />
       {ended.length > 0 && (
         <>
-          <h2 className="mt-8">Over</h2>
+          <h2 className="mt-8">{wording.over()}</h2>
           <ul>
             {ended.map((quota) => (
               <EndedLine key={quota.id} quota={quota} shown={quota.id === shown} />
@@ -88,8 +89,7 @@ function Held() {
   const held = useQuery(queries.forecasts()).data
   return held?.tells ? (
     <p className="text-faded mt-3">
-      Of {held.weeks} weeks that are over, {held.inside} ended within what was called likely at their
-      beginning, from 10 to 90 %.
+      {wording.ofWeeksWeeksThatAreOver({ weeks: held.weeks, inside: held.inside })}
     </p>
   ) : null
 }
@@ -111,13 +111,20 @@ function RunningLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
           {terms.title}
         </Link>
         <span className="text-faded ml-auto">
-          {weekly(terms) ? 'this week ' : ''}
-          {format.number(p.done)} of {units(p.asked, unit, format)}
+          {wording.terms({
+            terms: weekly(terms),
+            done: format.number(p.done),
+            asked: units(p.asked, unit, format),
+          })}
         </span>
       </div>
       <div className="flex flex-wrap items-start justify-between gap-x-4">
         <div className="min-w-[min(14rem,100%)] flex-1">
-          <Tally done={p.done} planned={p.asked} text={`${p.done} of ${units(p.asked, unit, format)}`} />
+          <Tally
+            done={p.done}
+            planned={p.asked}
+            text={wording.doneOfAsked({ done: p.done, asked: units(p.asked, unit, format) })}
+          />
           <p className={isAtRisk(quota) && !said ? 'text-sanguine' : 'text-faded'}>
             {verdict(quota, format)}
           </p>
@@ -144,7 +151,7 @@ function EndedLine({ quota, shown }: { quota: QuotaLine; shown: boolean }) {
       </span>
       <span className="text-faded ml-auto">
         {quota.outcome !== 'RUNNING' && OUTCOMES[quota.outcome]} · {format.number(record.done)}
-        {!weekly(terms) && ` of ${format.number(record.asked)}`}
+        {!weekly(terms) && wording.ofAsked({ asked: format.number(record.asked) })}
       </span>
     </li>
   )

@@ -11,7 +11,6 @@ import { AsOneSheet, Kept } from './Kept'
 import { Prompts } from './Prompts'
 import { QuotaFan } from './QuotaFan'
 import { RULES, units } from '../../shared/promise/quota-words'
-import { noun, plural } from '../../ui/plural'
 import {
   changes,
   dates,
@@ -27,6 +26,7 @@ import {
 } from './text'
 import { useQuotas } from '../../shared/useQuotas'
 import { useSaid } from './useSaid'
+import { wording } from './wording'
 
 /** A promise under way: what today asks, how it will go, what would change that. */
 export function Running({ quota }: { quota: Quota }) {
@@ -53,7 +53,7 @@ export function Running({ quota }: { quota: Quota }) {
           </p>
           {lines.length > 0 && (
             <>
-              <p>{said ? 'A fair way on, each alone:' : 'What would change it, each alone:'}</p>
+              <p>{said ? wording.aFairWayOnEachAlone() : wording.whatWouldChangeItEachAlone()}</p>
               <ul className="list-['–_'] pl-4">
                 {lines.map((line) => (
                   <li key={line}>{line}</li>
@@ -61,12 +61,12 @@ export function Running({ quota }: { quota: Quota }) {
               </ul>
               <p className="flex flex-wrap gap-x-5">
                 <Link to={`/quotas/${quota.id}/change`} className={LINE_LINK}>
-                  Change it to one of these
+                  {wording.changeItToOneOfThese()}
                 </Link>
                 <Button look="quiet" onClick={() => setEnding(true)}>
                   {p.total === 0
-                    ? 'Or end it'
-                    : `Or end it: ${units(p.total, unit, format)} ${noun(p.total, 'is', 'are')} a result`}
+                    ? wording.orEndIt()
+                    : wording.orEndItTotalAreA({ total: units(p.total, unit, format), total2: p.total })}
                 </Button>
               </p>
             </>
@@ -77,23 +77,31 @@ export function Running({ quota }: { quota: Quota }) {
         </>
       )}
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6">
-        {p.number != null && <Row name="Its drawing day">number {p.number}</Row>}
+        {p.number != null && <Row name="Its drawing day">{wording.numberNumber({ number: p.number })}</Row>}
         <Row name="Today">
           {p.today === 0
-            ? `nothing is asked${terms.start > today ? ` before ${format.dayMonth(terms.start)}` : ''}`
-            : `${units(p.today, unit, format)}, ${p.doneToday} done${p.served > 0 ? `, ${p.served} ${noun(p.served, 'comes', 'come')} with the course` : ''}${p.bonusToday > 0 ? `, ${p.bonusToday} beyond it` : ''}`}
+            ? wording.nothingIsAskedStart({
+                start:
+                  terms.start > today ? wording.beforeStart({ start: format.dayMonth(terms.start) }) : '',
+              })
+            : wording.todayDoneTodayDoneServedBonusToday({
+                today: units(p.today, unit, format),
+                doneToday: p.doneToday,
+                served: p.served > 0 ? wording.servedComeWithTheCourse({ served: p.served }) : '',
+                bonusToday: p.bonusToday > 0 ? wording.bonusTodayBeyondIt({ bonusToday: p.bonusToday }) : '',
+              })}
         </Row>
         {isDated(terms) && !lines.includes(asks) && <Row name="Needed">{asks}</Row>}
         {p.planned > 0 && (
           <Row name="Pace so far">
-            {format.number(Math.round(p.pace * 10) / 10)} a drawing day
-            {p.missed > 0 && `, ${plural(p.missed, 'day')} without`}
+            {wording.paceADrawingDay({ pace: format.number(Math.round(p.pace * 10) / 10) })}
+            {p.missed > 0 && wording.daysWithout({ missed: p.missed })}
           </Row>
         )}
         {unit !== 'MINUTES' && unit !== 'PROMPTS' && (
           <Row name="Time each">
             {format.each(quota.secondsEach)}
-            {quota.ownEntries > 0 && ` from ${plural(quota.ownEntries, 'entry', 'entries')}`}
+            {quota.ownEntries > 0 && wording.fromEntries({ ownEntries: quota.ownEntries })}
           </Row>
         )}
       </dl>
@@ -101,14 +109,14 @@ export function Running({ quota }: { quota: Quota }) {
       <Kept quota={quota} />
       {p.weeks.length > 0 && (
         <>
-          <h2 className="mt-5">Weeks so far</h2>
+          <h2 className="mt-5">{wording.weeksSoFar()}</h2>
           <ol>
             {p.weeks.map((week) => (
               <li key={week.from} className="border-hairline flex justify-between border-t py-1">
-                <span>from {format.dayMonth(week.from)}</span>
+                <span>{wording.fromFrom({ from: format.dayMonth(week.from) })}</span>
                 <span>
-                  {week.done} of {week.target}{' '}
-                  <span className="text-faded">{week.met ? 'met' : 'missed'}</span>
+                  {wording.doneOfTarget({ done: week.done, target: week.target })}{' '}
+                  <span className="text-faded">{week.met ? wording.met() : wording.missed()}</span>
                 </span>
               </li>
             ))}
@@ -119,30 +127,30 @@ export function Running({ quota }: { quota: Quota }) {
       <div className="mt-6 flex flex-wrap items-baseline gap-x-6 gap-y-2">
         {unit !== 'PROMPTS' && (
           <Link to={beginQuota(quota)} className="bg-ink text-paper rounded-paper px-5 py-1 font-medium">
-            Begin
+            {wording.begin()}
           </Link>
         )}
         <Link to={`/quotas/${quota.id}/change`} className={LINE_LINK}>
-          Change the terms
+          {wording.changeTheTerms()}
         </Link>
         <AsOneSheet quota={quota} />
-        <Button onClick={() => setEnding(true)}>End it</Button>
+        <Button onClick={() => setEnding(true)}>{wording.endIt()}</Button>
       </div>
       {ending && (
         <Sheet
           open
           onClose={() => setEnding(false)}
-          title={`End ${terms.title}`}
-          description="Its record stays and can be gone on with, or taken again from the start later."
+          title={wording.endTitle({ title: terms.title })}
+          description={wording.itsRecordStaysAndCanBe()}
         >
-          <p>{units(p.total, unit, format)} so far. A promise that was stopped is a result as well.</p>
+          <p>{wording.totalSoFarAPromiseThat({ total: units(p.total, unit, format) })}</p>
           <div className="mt-5 flex flex-wrap gap-6">
             <Button look="ink" onClick={() => end.mutate(quota, { onSuccess: () => setEnding(false) })}>
-              End it today
+              {wording.endItToday()}
             </Button>
-            <Button onClick={() => setEnding(false)}>Keep it running</Button>
+            <Button onClick={() => setEnding(false)}>{wording.keepItRunning()}</Button>
             <Button className="text-sanguine ml-auto" onClick={() => remove.mutate(quota)}>
-              Remove it with its prompts
+              {wording.removeItWithItsPrompts()}
             </Button>
           </div>
         </Sheet>

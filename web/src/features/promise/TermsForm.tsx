@@ -13,18 +13,19 @@ import { refusedAt } from '../../ui/Refused'
 import { Schools } from '../../ui/Schools'
 import { NUMBERS, ofKind, type Draft, type Errors } from './draft'
 import { KINDS, MISSED, type Terms } from './text'
+import { wording } from './wording'
 
 const RULE_NAMES = Object.fromEntries(
   Object.entries(RULES).map(([rule, { name }]) => [rule, name]),
 ) as Record<keyof typeof RULES, string>
 
 const COUNT: Record<Terms['kind'], string> = {
-  SPRINT: 'How many',
-  DAILY_RUN: 'How many a day',
-  PROMPT_LIST: 'How many of the list',
-  RAMP: 'How many in the first week',
-  STANDING: 'How many a week',
-  OWN_TIME: 'How many',
+  SPRINT: wording.howMany(),
+  DAILY_RUN: wording.howManyADay(),
+  PROMPT_LIST: wording.howManyOfTheList(),
+  RAMP: wording.howManyInTheFirstWeek(),
+  STANDING: wording.howManyAWeek(),
+  OWN_TIME: wording.howMany(),
 }
 
 /** What is promised: the kind, the count, what counts, and how to keep it. */
@@ -68,16 +69,16 @@ export function TermsForm({
   return (
     <div className="mt-3 grid gap-4">
       <fieldset>
-        <legend className="sr-only">Kind of promise</legend>
+        <legend className="sr-only">{wording.kindOfPromise()}</legend>
         <Choices name="kind" of={KINDS} value={kind} onChange={(kind) => onChange(ofKind(draft, kind))} />
       </fieldset>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
         <div className="col-span-2">
           <Field
-            {...box('title', 'Title')}
+            {...box('title', wording.title())}
             maxLength={BOUNDS.QuotaTerms.title.maxLength}
             required
-            placeholder="Mooring posts"
+            placeholder={wording.mooringPosts()}
           />
         </div>
         {number('count', COUNT[kind], { required: true })}
@@ -85,52 +86,52 @@ export function TermsForm({
           <span />
         ) : (
           <SelectField
-            label="Counted in"
+            label={wording.countedIn()}
             value={draft.unit === 'PROMPTS' ? 'DRAWINGS' : draft.unit}
             onChange={(e) => set({ unit: e.target.value as Terms['unit'] })}
           >
             {(['DRAWINGS', 'PAGES', 'MINUTES'] as const).map((unit) => (
               <option key={unit} value={unit}>
-                {UNITS[unit]}s
+                {wording.unitS({ unit: UNITS[unit] })}
               </option>
             ))}
           </SelectField>
         )}
-        {date('start', 'From')}
-        {(kind === 'SPRINT' || kind === 'PROMPT_LIST') && date('due', 'To')}
-        {kind === 'DAILY_RUN' && number('days', 'Drawing days')}
-        {kind === 'RAMP' && number('step', 'More each week that is met')}
-        {kind === 'RAMP' && number('weeks', 'Weeks')}
+        {date('start', wording.from())}
+        {(kind === 'SPRINT' || kind === 'PROMPT_LIST') && date('due', wording.to())}
+        {kind === 'DAILY_RUN' && number('days', wording.drawingDays())}
+        {kind === 'RAMP' && number('step', wording.moreEachWeekThatIsMet())}
+        {kind === 'RAMP' && number('weeks', wording.weeks())}
         {draft.unit !== 'MINUTES' && (
           <div>
-            {number('minutesEach', 'Minutes each, as you expect')}
+            {number('minutesEach', wording.minutesEachAsYouExpect())}
             <Check checked={draft.insists === true} onChange={(e) => set({ insists: e.target.checked })}>
-              this figure holds, whatever own entries tell
+              {wording.thisFigureHoldsWhateverOwnEntries()}
             </Check>
           </div>
         )}
-        {number('minutesADay', 'Minutes a day for it', { placeholder: 'all of the day' })}
+        {number('minutesADay', wording.minutesADayForIt(), { placeholder: wording.allOfTheDay() })}
       </div>
       <Check checked={draft.beside} onChange={(e) => set({ beside: e.target.checked })}>
-        These minutes come on top of the day’s{' '}
+        {wording.theseMinutesComeOnTopOf()}{' '}
         <span className="text-faded">
-          {draft.beside ? 'The course keeps its own.' : 'Now they are taken from the course’s days.'}
+          {draft.beside ? wording.theCourseKeepsItsOwn() : wording.nowTheyAreTakenFromThe()}
         </span>
       </Check>
       {kind !== 'PROMPT_LIST' && (
         <fieldset>
-          <legend className="font-medium">What counts; where a field is empty, anything counts</legend>
+          <legend className="font-medium">{wording.whatCountsWhereAFieldIs()}</legend>
           <div className="grid grid-cols-2 gap-x-6 gap-y-3">
-            {named('topic', 'Topic')}
-            <ExerciseField {...box('exercise', 'Exercise')} none="any" />
-            {named('medium', 'Medium')}
-            {named('source', 'Source')}
-            {named('book', 'Book')}
+            {named('topic', wording.topic())}
+            <ExerciseField {...box('exercise', wording.exercise())} none={wording.anyWord()} />
+            {named('medium', wording.medium())}
+            {named('source', wording.source())}
+            {named('book', wording.book())}
           </div>
         </fieldset>
       )}
       <Checks
-        legend="Rest days, besides your own"
+        legend={wording.restDaysBesidesYourOwn()}
         of={WEEKDAYS}
         short={(name) => name.slice(0, 2)}
         chosen={draft.rest}
@@ -138,14 +139,14 @@ export function TermsForm({
         onChange={(rest) => set({ rest })}
       />
       <Checks
-        legend="To keep to; the log asks kindly and never blocks"
+        legend={wording.toKeepToTheLogAsks()}
         of={RULE_NAMES}
         chosen={draft.rules}
         onChange={(rules) => set({ rules })}
       />
       {kind !== 'RAMP' && kind !== 'STANDING' && kind !== 'OWN_TIME' && (
         <Schools
-          legend="A missed day"
+          legend={wording.aMissedDay()}
           schools={MISSED}
           input={{
             name: 'policy',

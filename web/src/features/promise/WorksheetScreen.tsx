@@ -13,6 +13,7 @@ import { Answer, useSheet } from './Answer'
 import { newTerms, toTerms, fromTerms, type Draft } from './draft'
 import { TermsForm } from './TermsForm'
 import { canBeDone, fitsIn, type Quota } from './text'
+import { wording } from './wording'
 
 /** The worksheet: the promise on the left leaf, whether it can be kept on the right, as one types. */
 export default function WorksheetScreen() {
@@ -53,7 +54,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
   const write = useMutation({
     mutationFn: async () => {
       if (!read.terms) {
-        throw new Problem('bad-value', 'Something is still missing.')
+        throw new Problem('bad-value', wording.somethingIsStillMissing())
       }
       return quota
         ? answer(
@@ -66,7 +67,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
     },
     onSuccess: async (made) => {
       kept.forget()
-      say(quota ? 'The terms are changed.' : 'Promised. Today asks for it now.')
+      say(quota ? wording.theTermsAreChanged() : wording.promisedTodayAsksForItNow())
       await refreshAll(client)
       navigate(`/quotas/${made.id}`)
     },
@@ -81,7 +82,7 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
       }}
     >
       <Leaf aria-labelledby="promise">
-        <h1 id="promise">{quota ? 'Change the terms' : 'A promise'}</h1>
+        <h1 id="promise">{quota ? wording.changeTheTerms() : wording.aPromise()}</h1>
         <CameBack kept={kept} />
         <TermsForm
           draft={draft}
@@ -91,12 +92,12 @@ function Worksheet({ begin, quota }: { begin: Draft; quota?: Quota }) {
         />
       </Leaf>
       <Leaf second ref={section} aria-labelledby="answer">
-        <h1 id="answer">Can it be done?</h1>
+        <h1 id="answer">{wording.canItBeDone()}</h1>
         <Answer
           terms={read.terms}
           sheet={sheet}
           refused={refused}
-          keep={quota ? 'Change it' : 'Promise it'}
+          keep={quota ? wording.changeIt() : wording.promiseIt()}
           error={write.error}
           fields={Object.keys(draft)}
           pending={write.isPending}

@@ -4,6 +4,7 @@ import { later } from '../../ui/days'
 import type { Formats } from '../../ui/locale'
 import { numberFault, type NumberKind } from '../../ui/NumberField'
 import type { Terms } from './text'
+import { wording } from './wording'
 
 /** The terms as they are typed; numbers are text until they are read. */
 export type Draft = Omit<
@@ -130,16 +131,16 @@ export function toTerms(draft: Draft, format: Formats): { terms?: Terms; errors:
     }
   }
   const empty = needed.filter((field) => draft[field].trim() === '')
-  errors.start = draft.start === '' ? 'A first day is needed.' : dayFault(draft.start, format)
+  errors.start = draft.start === '' ? wording.aFirstDayIsNeeded() : dayFault(draft.start, format)
   if (dated) {
     errors.due =
       draft.due === ''
-        ? 'A last day is needed.'
+        ? wording.aLastDayIsNeeded()
         : (dayFault(draft.due, format) ??
-          (draft.due < draft.start ? 'The last day is before the first.' : undefined))
+          (draft.due < draft.start ? wording.theLastDayIsBeforeThe() : undefined))
   }
   if (draft.rest.length === 7) {
-    errors.rest = 'One weekday at least is needed to draw on.'
+    errors.rest = wording.oneWeekdayAtLeastIsNeeded()
   }
   if (empty.length > 0 || Object.values(errors).some((error) => error !== undefined)) {
     return { errors }
@@ -161,7 +162,7 @@ export function toTerms(draft: Draft, format: Formats): { terms?: Terms; errors:
       rules: draft.rules,
       beside: draft.beside,
       insists: draft.insists,
-      title: draft.title.trim() || 'A quota',
+      title: draft.title.trim() || wording.aQuota(),
       unit: kind === 'PROMPT_LIST' ? 'PROMPTS' : draft.unit === 'PROMPTS' ? 'DRAWINGS' : draft.unit,
       count: number('count') ?? 1,
       days: only('days'),

@@ -1,8 +1,8 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import type { School } from '../../ui/Schools'
 import { units } from '../../shared/promise/quota-words'
+import { wording } from './wording'
 
 export type Quota = Schemas['QuotaView']
 /** A quota in short, as lists show it; one with all of it will do as well. */
@@ -11,40 +11,40 @@ export type Terms = Schemas['QuotaTerms']
 export type Sheet = Schemas['WorksheetView']
 
 export const KINDS: Record<Terms['kind'], { name: string; line: string }> = {
-  SPRINT: { name: 'So many by a date', line: '90 mooring posts in ten days.' },
+  SPRINT: { name: wording.soManyByADate(), line: wording.n90MooringPostsInTenDays() },
   OWN_TIME: {
-    name: 'So many in my own time',
-    line: '100 pages, without a date: a pace, and when it may be done.',
+    name: wording.soManyInMyOwnTime(),
+    line: wording.n100PagesWithoutADateA(),
   },
-  DAILY_RUN: { name: 'One every day', line: 'A page a day for thirty drawing days.' },
-  PROMPT_LIST: { name: 'A list of prompts', line: 'Twelve of a list, in any order.' },
-  RAMP: { name: 'A little more each week', line: 'Ten, then fifteen, then twenty.' },
-  STANDING: { name: 'So many every week', line: 'Twenty quick poses a week, without an end.' },
+  DAILY_RUN: { name: wording.oneEveryDay(), line: wording.aPageADayForThirty() },
+  PROMPT_LIST: { name: wording.aListOfPrompts(), line: wording.twelveOfAListInAny() },
+  RAMP: { name: wording.aLittleMoreEachWeek(), line: wording.tenThenFifteenThenTwenty() },
+  STANDING: { name: wording.soManyEveryWeek(), line: wording.twentyQuickPosesAWeekWithout() },
 }
 
 export const MISSED: School[] = [
   {
     value: 'SPREAD',
-    label: 'Spread',
-    reasons: ['The days left take it over.', 'The date holds; the days grow.'],
+    label: wording.spread(),
+    reasons: [wording.theDaysLeftTakeItOver(), wording.theDateHoldsTheDaysGrow()],
   },
   {
     value: 'SLIDE',
-    label: 'Slide',
-    reasons: ['The last day moves on by as many days.', 'The days stay as they are; the end moves.'],
+    label: wording.slide(),
+    reasons: [wording.theLastDayMovesOnBy(), wording.theDaysStayAsTheyAre()],
   },
   {
     value: 'LET_GO',
-    label: 'Let go',
-    reasons: ['What the day asked for is dropped.', 'The date and the days hold; the count falls.'],
+    label: wording.letGo(),
+    reasons: [wording.whatTheDayAskedForIs(), wording.theDateAndTheDaysHold()],
   },
 ]
 
 export const OUTCOMES: Record<Exclude<Quota['outcome'], 'RUNNING'>, string> = {
-  FINISHED: 'Finished',
-  STOPPED: 'Stopped',
-  RUN_OUT: 'The last day is over',
-  LET_GO: 'All of it was let go',
+  FINISHED: wording.finished(),
+  STOPPED: wording.stopped(),
+  RUN_OUT: wording.theLastDayIsOver(),
+  LET_GO: wording.allOfItWasLetGo(),
 }
 
 export const unitOf = (terms: Terms): Terms['unit'] => (terms.kind === 'PROMPT_LIST' ? 'PROMPTS' : terms.unit)
@@ -61,28 +61,35 @@ export function promise(terms: Terms, format: Formats): string {
     case 'SPRINT':
       return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
     case 'OWN_TIME':
-      return `${units(terms.count, unit, format)} in your own time`
+      return wording.countInYourOwnTime({ count: units(terms.count, unit, format) })
     case 'PROMPT_LIST':
       return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
     case 'DAILY_RUN':
-      return `${units(terms.count, unit, format)} a day on ${plural(terms.days ?? 0, 'drawing day')}`
+      return wording.countADayOnDrawingDays({
+        count: units(terms.count, unit, format),
+        days: terms.days ?? 0,
+      })
     case 'RAMP':
-      return `${units(terms.count, unit, format)} a week and ${terms.step} more each week, ${plural(terms.weeks ?? 0, 'week')}`
+      return wording.countAWeekAndStepMore({
+        count: units(terms.count, unit, format),
+        step: terms.step ?? '',
+        weeks: terms.weeks ?? 0,
+      })
     case 'STANDING':
-      return `${units(terms.count, unit, format)} every week`
+      return wording.countEveryWeek({ count: units(terms.count, unit, format) })
   }
 }
 
 const WORDS: Record<Schemas['Forecast']['verdict'], string> = {
-  AHEAD: 'Ahead',
-  ON_PACE: 'On pace',
-  SLIPPING: 'Slipping',
-  OUT_OF_REACH: 'Out of reach at this pace',
-  OPEN: 'In your own time',
+  AHEAD: wording.ahead(),
+  ON_PACE: wording.onPace(),
+  SLIPPING: wording.slipping(),
+  OUT_OF_REACH: wording.outOfReachAtThisPace(),
+  OPEN: wording.inYourOwnTime(),
 }
 
 const aDay = (plan: number, format: Formats) =>
-  `${plan === 0 ? 'not even one' : format.number(Math.round(plan * 10) / 10)} a day`
+  wording.planADay({ plan: plan === 0 ? wording.notEvenOne() : format.number(Math.round(plan * 10) / 10) })
 
 /** How it goes, with the figure behind it. */
 export function verdict(quota: QuotaLine, format: Formats): string {
@@ -91,25 +98,37 @@ export function verdict(quota: QuotaLine, format: Formats): string {
     return ''
   }
   if (progress.left === 0) {
-    return 'This week’s count is reached.'
+    return wording.thisWeeksCountIsReached()
   }
   if (!isDated(quota.terms)) {
     return forecast.basis === 'OWN_DAYS'
-      ? `At your pace of ${plural(forecast.ownDays, 'drawing day')} it may be done about ${forecast.middle ? format.dayMonth(forecast.middle) : 'a year from now or later'}.`
-      : 'Three drawing days of your own will say when it may be done.'
+      ? wording.atYourPaceOfDrawingDays({
+          ownDays: forecast.ownDays,
+          middle: forecast.middle ? format.dayMonth(forecast.middle) : wording.aYearFromNowOrLater(),
+        })
+      : wording.threeDrawingDaysOfYourOwn()
   }
   const count =
     progress.asked === 1 ? units(1, unitOf(quota.terms), format) : `all ${format.number(progress.asked)}`
   const goal = weekly(quota.terms)
-    ? `this week’s ${progress.asked}`
+    ? wording.thisWeeksAsked({ asked: progress.asked })
     : `${count} by ${format.dayMonth(progress.due)}`
   switch (forecast.basis) {
     case 'PLAN':
-      return `By the plan ${goal}. This rests on the plan alone; three days of your own will say how likely it is.`
+      return wording.byThePlanGoalThisRests({ goal })
     case 'SHORT_PLAN':
-      return `${WORDS.OUT_OF_REACH}: the plan’s time holds ${aDay(forecast.plan, format)}, too few for ${goal}. This rests on the plan alone.`
+      return wording.outOfReachThePlansTimeHoldsPlan({
+        outOfReach: WORDS.OUT_OF_REACH,
+        plan: aDay(forecast.plan, format),
+        goal,
+      })
     case 'OWN_DAYS':
-      return `${WORDS[forecast.verdict]}: ${format.percent(forecast.inTime ?? 0)} for ${goal}. It rests on ${forecast.ownDays} of your own days.`
+      return wording.verdictInTimeForGoalItRests({
+        verdict: WORDS[forecast.verdict],
+        inTime: format.percent(forecast.inTime ?? 0),
+        goal,
+        ownDays: forecast.ownDays,
+      })
   }
 }
 
@@ -126,11 +145,20 @@ export function changes(quota: Quota, format: Formats): string[] {
   const lines = progress.daysLeft > 0 ? [needed(quota, format)] : []
   if (!weekly(terms) && forecast.moreDays != null && forecast.moreDays > 0) {
     lines.push(
-      `${plural(forecast.moreDays, 'more drawing day')} at ${forecast.basis === 'OWN_DAYS' ? 'your pace' : aDay(forecast.plan, format)}${forecast.middle ? `, to ${format.dayMonth(forecast.middle)}` : ''}`,
+      wording.moreDrawingDaysAtBasisMiddle({
+        moreDays: forecast.moreDays,
+        basis: forecast.basis === 'OWN_DAYS' ? wording.yourPace() : aDay(forecast.plan, format),
+        middle: forecast.middle ? wording.toMiddle({ middle: format.dayMonth(forecast.middle) }) : '',
+      }),
     )
   }
   if (forecast.reachable > 0) {
-    lines.push(`${format.number(forecast.reachable)} instead of ${format.number(progress.asked)}`)
+    lines.push(
+      wording.reachableInsteadOfAsked({
+        reachable: format.number(forecast.reachable),
+        asked: format.number(progress.asked),
+      }),
+    )
   }
   return lines
 }
@@ -140,15 +168,19 @@ export function needed({ progress, terms }: Pick<QuotaLine, 'progress' | 'terms'
   const { daysLeft, left, neededPerDay } = progress
   const unit = unitOf(terms)
   if (left === 0) {
-    return 'nothing more in this span'
+    return wording.nothingMoreInThisSpan()
   }
   if (daysLeft === 0) {
-    return `${units(left, unit, format)}, and no drawing day is left`
+    return wording.leftAndNoDrawingDayIs({ left: units(left, unit, format) })
   }
   const time = `about ${format.minutes(progress.minutesNeeded)}`
   return daysLeft === 1
-    ? `${units(neededPerDay, unit, format)} on the one day left, ${time}`
-    : `${units(neededPerDay, unit, format)} on each of ${daysLeft} days left, ${time} a day`
+    ? wording.neededPerDayOnTheOneDayLeft({ neededPerDay: units(neededPerDay, unit, format), time })
+    : wording.neededPerDayOnEachOfDaysLeftDays({
+        neededPerDay: units(neededPerDay, unit, format),
+        daysLeft,
+        time,
+      })
 }
 
 /** What a promise needs, in one short sentence. */
@@ -158,10 +190,13 @@ export function needs(
   format: Formats,
 ) {
   if (progress.daysLeft === 0) {
-    return 'No drawing day is left.'
+    return wording.noDrawingDayIsLeft()
   }
   const from = terms.start > today ? ` from ${format.dayMonth(terms.start)}` : ''
-  return `Needs ${units(progress.neededPerDay, unitOf(terms), format)} a day${from}.`
+  return wording.needsNeededPerDayADayFrom({
+    neededPerDay: units(progress.neededPerDay, unitOf(terms), format),
+    from,
+  })
 }
 
 /** The dates by which it is reached. */
@@ -169,21 +204,31 @@ export function dates(forecast: Schemas['Forecast'], format: Formats): string {
   if (forecast.basis !== 'OWN_DAYS') {
     return ''
   }
-  const day = (date: string | null | undefined) => (date ? format.dayMonth(date) : 'not within a year')
+  const day = (date: string | null | undefined) => (date ? format.dayMonth(date) : wording.notWithinAYear())
   if (!forecast.early) {
-    return 'Not reached within a year at this pace.'
+    return wording.notReachedWithinAYearAt()
   }
   if (forecast.early === forecast.late) {
-    return `Reached by ${day(forecast.early)}.`
+    return wording.reachedByEarly({ early: day(forecast.early) })
   }
-  return `Reached by ${day(forecast.early)} with 10 %, by ${day(forecast.middle)} with 50 %, by ${day(forecast.late)} with 90 %.`
+  return wording.reachedByEarlyWith10By({
+    early: day(forecast.early),
+    middle: day(forecast.middle),
+    late: day(forecast.late),
+  })
 }
 
 /** How often own days were enough for what is needed now. */
 export function enough(forecast: Schemas['Forecast'], needed: number, unit: Terms['unit'], format: Formats) {
   const { enough: e } = forecast
   return e
-    ? `${e.cases} of ${plural(e.of, 'own day')} brought ${units(needed, unit, format)} or more (${Math.round(e.low * 100)}–${Math.round(e.high * 100)} % with so few days).`
+    ? wording.casesOfOwnDaysBroughtNeeded({
+        cases: e.cases,
+        of: e.of,
+        needed: units(needed, unit, format),
+        low: Math.round(e.low * 100),
+        high: Math.round(e.high * 100),
+      })
     : undefined
 }
 
@@ -194,46 +239,68 @@ export const fitsIn = (sheet: Sheet) => sheet.answer === 'YES'
 export function canBeDone(sheet: Sheet, terms: Terms, format: Formats): string {
   if (!isDated(terms) && sheet.answer !== 'NO_DAY') {
     return sheet.answer === 'TOO_MUCH'
-      ? 'Not within three years with these minutes.'
-      : `In ${plural(sheet.drawingDays, 'drawing day')}, by ${format.dayMonthYear(sheet.due)}, if you draw on each.`
+      ? wording.notWithinThreeYearsWithThese()
+      : wording.inDrawingDaysByDueIf({ drawingDays: sheet.drawingDays, due: format.dayMonthYear(sheet.due) })
   }
-  const load = `${format.percent(sheet.load ?? 0)} of the time.`
-  const most = `${units(sheet.perDay, unitOf(terms), format)} a day at most, ${load}`
+  const load = wording.loadOfTheTime({ load: format.percent(sheet.load ?? 0) })
+  const most = wording.perDayADayAtMostLoad({ perDay: units(sheet.perDay, unitOf(terms), format), load })
   return {
-    NO_DAY: 'No: there is no day with minutes for it.',
-    TOO_MUCH: `Not like this: it takes ${load}`,
-    ONLY_ALONE: `Only by itself: ${most}`,
-    YES: `Yes: ${most}`,
+    NO_DAY: wording.noThereIsNoDayWith(),
+    TOO_MUCH: wording.notLikeThisItTakesLoad({ load }),
+    ONLY_ALONE: wording.onlyByItselfMost({ most }),
+    YES: wording.yesMost({ most }),
   }[sheet.answer]
 }
 
 /** The sum behind a promise. */
 export function sum(sheet: Sheet, format: Formats): string {
-  return `${format.minutes(sheet.drawingMinutes)} of drawing and ${format.minutes(sheet.overheadMinutes)} of setting up, warming up and choosing references, against ${format.minutes(sheet.availableMinutes)} on ${plural(sheet.drawingDays, 'drawing day')}.`
+  return wording.drawingMinutesOfDrawingAndOverheadMinutesOf({
+    drawingMinutes: format.minutes(sheet.drawingMinutes),
+    overheadMinutes: format.minutes(sheet.overheadMinutes),
+    availableMinutes: format.minutes(sheet.availableMinutes),
+    drawingDays: sheet.drawingDays,
+  })
 }
 
 /** What other promises take of a day, and whether what is asked fits beside it. */
 export function promisedAlready(day: Sheet['day'], asked: number, format: Formats): string {
-  const begin = `Of the day’s ${format.minutes(day.available)} other promises take about ${format.minutes(day.promised)}`
-  return day.over ? `${begin}; these ${format.minutes(asked)} do not fit beside them.` : `${begin}.`
+  const begin = wording.ofTheDaysAvailableOtherPromises({
+    available: format.minutes(day.available),
+    promised: format.minutes(day.promised),
+  })
+  return day.over ? wording.beginTheseAskedDoNotFit({ begin, asked: format.minutes(asked) }) : `${begin}.`
 }
 
 /** What a promise leaves of a day for the course. */
 export function leftForCourse(left: number, of: number, format: Formats): string {
   return left === 0
-    ? `Of the day’s ${format.minutes(of)} the course keeps nothing meanwhile.`
-    : `Of the day’s ${format.minutes(of)} the course keeps about ${format.minutes(left)} meanwhile.`
+    ? wording.ofTheDaysOfTheCourse({ of: format.minutes(of) })
+    : wording.ofTheDaysOfTheCourse2({ of: format.minutes(of), left: format.minutes(left) })
 }
 
 /** Where the minutes each come from. */
 export function paceOrigin(sheet: Sheet, terms: Terms, format: Formats): string {
   if (terms.insists) {
-    return `${format.each(sheet.secondsEach)} each, as you insist${sheet.ownEntries > 0 ? `; the median of ${plural(sheet.ownEntries, 'own entry', 'own entries')} is ${format.each(sheet.ownSeconds)}` : ''}.`
+    return wording.secondsEachEachAsYouInsistOwnEntries({
+      secondsEach: format.each(sheet.secondsEach),
+      ownEntries:
+        sheet.ownEntries > 0
+          ? wording.theMedianOfOwnEntriesIs({
+              ownEntries: sheet.ownEntries,
+              ownSeconds: format.each(sheet.ownSeconds),
+            })
+          : '',
+    })
   }
   if (sheet.ownEntries === 0) {
-    return `${format.each(sheet.secondsEach)} each, as you expect; there is no own entry yet.`
+    return wording.secondsEachEachAsYouExpectThere({ secondsEach: format.each(sheet.secondsEach) })
   }
-  return `${format.each(sheet.secondsEach)} each, from ${plural(sheet.ownEntries, 'own entry', 'own entries')} (median ${format.each(sheet.ownSeconds)})${sheet.leansOnExpected ? ' and what you expect' : ''}.`
+  return wording.secondsEachEachFromOwnEntriesMedian({
+    secondsEach: format.each(sheet.secondsEach),
+    ownEntries: sheet.ownEntries,
+    ownSeconds: format.each(sheet.ownSeconds),
+    leansOnExpected: sheet.leansOnExpected,
+  })
 }
 
 /** What would make it fit; `take` is what it writes into the form, where the form has a place for it. */
@@ -248,25 +315,31 @@ export function remedies(sheet: Sheet, terms: Terms, format: Formats): Remedy[] 
   const dated = terms.due != null
   if (sheet.minutesADay != null) {
     lines.push({
-      text: `${format.minutes(sheet.minutesADay)} a day`,
+      text: wording.minutesADayADay({ minutesADay: format.minutes(sheet.minutesADay) }),
       take: { minutesADay: format.writeNumber(sheet.minutesADay) },
     })
   }
   if (sheet.extraDays != null && sheet.extraUntil) {
     lines.push({
-      text: `${plural(sheet.extraDays, 'more drawing day')}, to ${format.dayMonth(sheet.extraUntil)}`,
+      text: wording.moreDrawingDaysToExtraUntil({
+        extraDays: sheet.extraDays,
+        extraUntil: format.dayMonth(sheet.extraUntil),
+      }),
       take: dated ? { due: sheet.extraUntil } : undefined,
     })
   }
   if (sheet.drop != null && sheet.drop < sheet.count) {
     const count = sheet.count - sheet.drop
     lines.push({
-      text: `${units(count, unitOf(terms), format)} instead of ${format.number(sheet.count)}`,
+      text: wording.countInsteadOfCount2({
+        count: units(count, unitOf(terms), format),
+        count2: format.number(sheet.count),
+      }),
       take: dated ? { count: format.writeNumber(count) } : undefined,
     })
   }
   if (sheet.paceSeconds != null && sheet.paceSeconds < sheet.secondsEach) {
-    lines.push({ text: `${format.each(sheet.paceSeconds)} each` })
+    lines.push({ text: wording.paceSecondsEach({ paceSeconds: format.each(sheet.paceSeconds) }) })
   }
   return lines
 }
@@ -276,7 +349,12 @@ export function trials(sheet: Sheet, terms: Terms, format: Formats): Remedy[] {
   const counted = terms.kind === 'SPRINT' || terms.kind === 'PROMPT_LIST' || terms.kind === 'OWN_TIME'
   return counted && terms.unit !== 'MINUTES'
     ? sheet.trials.map((trial) => ({
-        text: `${units(trial.count, unitOf(terms), format)} to ${format.dayMonth(trial.until)}: about ${format.minutes(trial.minutes)} on ${plural(trial.days, 'day')}`,
+        text: wording.countToUntilAboutMinutesOn({
+          count: units(trial.count, unitOf(terms), format),
+          until: format.dayMonth(trial.until),
+          minutes: format.minutes(trial.minutes),
+          days: trial.days,
+        }),
         take: {
           count: format.writeNumber(trial.count),
           ...(terms.due == null ? {} : { due: trial.until }),
@@ -289,15 +367,20 @@ export function trials(sheet: Sheet, terms: Terms, format: Formats): Remedy[] {
 export function went(record: Schemas['QuotaRecord'], format: Formats): string {
   const said = (name: string, goes: Schemas['MannKendall'], up: string, down: string) =>
     goes.trend
-      ? `${name} ${goes.s > 0 ? up : down} from entry to entry (tau ${format.number(Math.round(goes.tau * 100) / 100)}, ${plural(goes.of, 'entry', 'entries')}).`
+      ? wording.nameSFromEntryToEntry({
+          name,
+          s: goes.s > 0 ? up : down,
+          tau: format.number(Math.round(goes.tau * 100) / 100),
+          of: goes.of,
+        })
       : ''
   const of = Math.max(record.paceGoes.of, record.marksGo.of)
   const told = [
-    said('The time each took', record.paceGoes, 'grew', 'fell'),
-    said('Marks', record.marksGo, 'rose', 'fell'),
+    said(wording.theTimeEachTook(), record.paceGoes, 'grew', 'fell'),
+    said(wording.marks(), record.marksGo, 'rose', 'fell'),
   ].filter(Boolean)
   if (told.length > 0 || of === 0) {
     return told.join(' ')
   }
-  return `No trend in time or marks that ${plural(of, 'entry', 'entries')} can show.`
+  return wording.noTrendInTimeOrMarks({ of })
 }

@@ -13,6 +13,7 @@ import { useFormats } from '../../ui/locale'
 import { NumberField, readWithin } from '../../ui/NumberField'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
+import { wording } from './wording'
 
 type References = Schemas['SetOfReferences']
 
@@ -25,24 +26,23 @@ export function ReferenceSets() {
   }
   return (
     <section aria-labelledby="sets" className="mt-5">
-      <h2 id="sets">Sets of references</h2>
-      {sets.length === 0 && (
-        <p className="text-faded">
-          None yet. A set is a part of your own folder of pictures, or so many pictures of the cabinet, for an
-          exercise or a week: so many needed, so many not used yet.
-        </p>
-      )}
+      <h2 id="sets">{wording.setsOfReferences()}</h2>
+      {sets.length === 0 && <p className="text-faded">{wording.noneYetASetIsA()}</p>}
       <ul>
         {sets.map((s) => (
           <li key={s.id} className="border-hairline flex flex-wrap items-baseline gap-x-4 border-t py-1">
             <SetLine set={s} />
-            <Button look="quiet" onClick={() => setOpen(s)} aria-label={`Change ${s.fields.name}`}>
-              Change
+            <Button
+              look="quiet"
+              onClick={() => setOpen(s)}
+              aria-label={wording.changeName({ name: s.fields.name })}
+            >
+              {wording.change()}
             </Button>
           </li>
         ))}
       </ul>
-      <Button onClick={() => setOpen('new')}>Gather a set</Button>
+      <Button onClick={() => setOpen('new')}>{wording.gatherASet()}</Button>
       {open && <SetSheet set={open === 'new' ? undefined : open} onClose={() => setOpen(undefined)} />}
     </section>
   )
@@ -100,7 +100,7 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
     ...done,
   })
   return (
-    <Sheet open onClose={onClose} title={set?.fields.name ?? 'A set of references'}>
+    <Sheet open onClose={onClose} title={set?.fields.name ?? wording.aSetOfReferences()}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -111,57 +111,61 @@ function SetSheet({ set, onClose }: { set: References | undefined; onClose: () =
         }}
       >
         <Field
-          label="Name"
+          label={wording.name()}
           value={name}
           maxLength={BOUNDS.SetFields.name.maxLength}
-          placeholder="Hulls from low down"
+          placeholder={wording.hullsFromLowDown()}
           onChange={(e) => setName(e.target.value)}
         />
         <SelectField
-          label="Taken from"
+          label={wording.takenFrom()}
           value={cabinet}
           onChange={(e) => {
             setCabinet(e.target.value as typeof cabinet)
             setView('ANY')
           }}
         >
-          <option value="">your own folder of pictures</option>
-          <optgroup label="The reference cabinet">
+          <option value="">{wording.yourOwnFolderOfPictures()}</option>
+          <optgroup label={wording.theReferenceCabinet()}>
             <Options of={CABINET} />
           </optgroup>
         </SelectField>
         {cabinet ? (
           <div className="grid grid-cols-2 gap-x-6">
             <SelectField
-              label="Asked for"
+              label={wording.askedFor()}
               value={emphasis}
               onChange={(e) => setEmphasis(e.target.value as typeof emphasis)}
             >
               <Options of={emphasesOf(cabinet)} />
             </SelectField>
-            <SelectField label="Seen" value={view} onChange={(e) => setView(e.target.value as typeof view)}>
+            <SelectField
+              label={wording.seen()}
+              value={view}
+              onChange={(e) => setView(e.target.value as typeof view)}
+            >
               <Options of={viewsOf(cabinet)} />
             </SelectField>
           </div>
         ) : (
           <Field
-            label="Pictures of your folder whose path holds"
-            hint="The name of a folder in it is enough; empty means all."
+            label={wording.picturesOfYourFolderWhosePath()}
+            hint={wording.theNameOfAFolderIn()}
             value={within}
             maxLength={BOUNDS.SetFields.within.maxLength}
-            placeholder="hulls"
+            placeholder={wording.hulls()}
             onChange={(e) => setWithin(e.target.value)}
           />
         )}
         <NumberField
-          label="How many are needed"
+          label={wording.howManyAreNeeded()}
           bounds={BOUNDS.SetFields.needed}
           value={needed}
           onChange={(e) => setNeeded(e.target.value)}
         />
         <ExerciseField
-          label="For which exercise"
-          none="None"
+          label={wording.forWhichExercise()}
+          none={wording.none()}
           known={undefined}
           value={exercise}
           onChange={(e) => setExercise(e.target.value)}
@@ -188,14 +192,14 @@ function WeekField({ value, onChange }: { value: string; onChange: (week: string
     ]),
   )
   return (
-    <SelectField label="For which week" value={value} onChange={(e) => onChange(e.target.value)}>
-      <option value="">None</option>
+    <SelectField label={wording.forWhichWeek()} value={value} onChange={(e) => onChange(e.target.value)}>
+      <option value="">{wording.none()}</option>
       {[...weeks].map(([key, title]) => (
         <option key={key} value={key}>
           {title}
         </option>
       ))}
-      {value !== '' && !weeks.has(value) && <option value={value}>a week that is no longer followed</option>}
+      {value !== '' && !weeks.has(value) && <option value={value}>{wording.aWeekThatIsNoLonger()}</option>}
     </SelectField>
   )
 }

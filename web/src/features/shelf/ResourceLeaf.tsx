@@ -4,12 +4,12 @@ import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { ReadRuler } from './ReadRuler'
 import { ENDED, finish, howUsed, OWNERSHIP, progress, ROLES, units, waits, type Resource } from './text'
 import { RESOURCE_KINDS } from '../../shared/shelf/resource-kinds'
 import { useShelf } from './useShelf'
 import { useOpening } from '../../ui/opening'
+import { wording } from './wording'
 
 const ResourceSheet = lazy(() => import('./ResourceSheet'))
 
@@ -28,80 +28,102 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
         {RESOURCE_KINDS[fields.kind]}, {ROLES[fields.role]} · {OWNERSHIP[fields.ownership]}
         {fields.dueBack != null &&
           fields.ownership === 'BORROWED' &&
-          `, back on ${format.dayMonthYear(fields.dueBack)}`}
+          wording.backOnDueBack({ dueBack: format.dayMonthYear(fields.dueBack) })}
         {fields.price != null && ` · ${format.money(fields.price, fields.currency)}`}
         {resource.pricePerHour != null &&
-          ` · ${format.money(resource.pricePerHour, fields.currency)} an hour so far`}
+          wording.pricePerHourAnHourSoFar({
+            pricePerHour: format.money(resource.pricePerHour, fields.currency),
+          })}
       </p>
       {fields.ended != null && (
         <p>
           <b>{ENDED[fields.ended]}</b>
-          {fields.endedOn != null && ` on ${format.dayMonthYear(fields.endedOn)}`}
-          {fields.goodFor && `. Good for: ${fields.goodFor}`}
-          {fields.bewareOf && ` Beware of: ${fields.bewareOf}`}
+          {fields.endedOn != null && wording.onEndedOn({ endedOn: format.dayMonthYear(fields.endedOn) })}
+          {fields.goodFor && wording.goodForGoodFor({ goodFor: fields.goodFor })}
+          {fields.bewareOf && wording.bewareOfBewareOf({ bewareOf: fields.bewareOf })}
         </p>
       )}
       {fields.note && <p className="font-serif italic">{fields.note}</p>}
       {progress(resource) && (
-        <section aria-label="Progress" className="mt-3">
+        <section aria-label={wording.progress()} className="mt-3">
           <p>
             {progress(resource)}
             {fields.unit != null &&
               fields.total !== used.read &&
-              `, next is ${units(1, fields.unit)} ${used.next}`}
+              wording.nextIsUnitsNext({ units: units(1, fields.unit), next: used.next })}
           </p>
           {fields.total != null && <ReadRuler spans={used.spans} total={fields.total} />}
           {gaps.length > 0 && fields.unit != null && (
             <p className="text-faded text-sm">
-              Left out: {gaps.map((g) => (g.from === g.to ? g.from : `${g.from}–${g.to}`)).join(', ')}
+              {wording.leftOutJoin({
+                join: gaps.map((g) => (g.from === g.to ? g.from : `${g.from}–${g.to}`)).join(', '),
+              })}
             </p>
           )}
           <p>{finish(resource, format)}</p>
           {used.unitsAWeek != null && fields.unit != null && (
             <p className="text-faded">
-              {format.decimal(used.unitsAWeek)} {units(Math.round(used.unitsAWeek * 10) / 10, fields.unit)} in
-              a week with any, by the last {used.activeWeeks === 1 ? 'one' : `${used.activeWeeks} of them`}.
+              {wording.unitsAWeekUnitsAWeek2InAWeekWith({
+                unitsAWeek: format.decimal(used.unitsAWeek),
+                unitsAWeek2: units(Math.round(used.unitsAWeek * 10) / 10, fields.unit),
+                activeWeeks:
+                  used.activeWeeks === 1
+                    ? wording.one()
+                    : wording.activeWeeksOfThem({ activeWeeks: used.activeWeeks }),
+              })}
             </p>
           )}
         </section>
       )}
-      {waits(resource, format) && <p>Comes {waits(resource, format)}.</p>}
-      <section aria-label="Use" className="mt-3">
+      {waits(resource, format) && (
+        <p>
+          {wording.comes()} {waits(resource, format)}.
+        </p>
+      )}
+      <section aria-label={wording.use()} className="mt-3">
         {used.entries === 0 ? (
-          <p className="text-faded">No entry names it yet.</p>
+          <p className="text-faded">{wording.noEntryNamesItYet()}</p>
         ) : (
           <p>
-            {plural(used.entries, 'entry', 'entries')}, {format.minutes(used.minutes)}
-            {used.drawings > 0 && `, ${plural(used.drawings, 'drawing')}`}
-            {used.last != null && `, last on ${format.dayMonth(used.last)}`}
+            {wording.entries({ entries: used.entries })}, {format.minutes(used.minutes)}
+            {used.drawings > 0 && wording.drawings({ drawings: used.drawings })}
+            {used.last != null && wording.lastOnLast({ last: format.dayMonth(used.last) })}
             {howUsed(resource) && `: ${howUsed(resource)}`}.
           </p>
         )}
         {used.attemptedFirst > 0 && fields.unit != null && (
           <p>
-            Attempted first in {used.attemptedFirst} of {used.read} {units(used.read, fields.unit)}.
+            {wording.attemptedFirstInAttemptedFirstOfRead({
+              attemptedFirst: used.attemptedFirst,
+              read: used.read,
+              read2: units(used.read, fields.unit),
+            })}
           </p>
         )}
         {fields.unit != null && (used.withAttempt != null || used.without != null) && (
           <p className="text-faded">
-            One {units(1, fields.unit)} costs{' '}
-            {[
-              used.without != null && `${format.minutes(Math.round(used.without))}`,
-              used.withAttempt != null &&
-                `${format.minutes(Math.round(used.withAttempt))} with an own try before`,
-            ]
-              .filter(Boolean)
-              .join(', ')}
-            .
+            {wording.oneUnitsCostsJoin({
+              units: units(1, fields.unit),
+              join: [
+                used.without != null && `${format.minutes(Math.round(used.without))}`,
+                used.withAttempt != null &&
+                  wording.withAttemptWithAnOwnTryBefore({
+                    withAttempt: format.minutes(Math.round(used.withAttempt)),
+                  }),
+              ]
+                .filter(Boolean)
+                .join(', '),
+            })}
           </p>
         )}
       </section>
       {[...fields.topics, ...resource.entryTopics].length > 0 && (
         <p className="mt-2">
-          <span className="text-faded">About</span> {fields.topics.join(', ')}
+          <span className="text-faded">{wording.about()}</span> {fields.topics.join(', ')}
           {resource.entryTopics.length > 0 && (
             <span className="text-faded">
-              {fields.topics.length > 0 && '; '}by its entries {resource.entryTopics.slice(0, 6).join(', ')}
+              {fields.topics.length > 0 && '; '}
+              {wording.byItsEntriesJoin({ join: resource.entryTopics.slice(0, 6).join(', ') })}
             </span>
           )}
         </p>
@@ -112,21 +134,21 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
             to={`/sitting?resource=${encodeURIComponent(fields.name)}&unit=LESSON&from=${used.next}&topic=${encodeURIComponent(fields.topics[0] ?? resource.entryTopics[0] ?? '')}&attempt=1`}
             className={LINE_LINK}
           >
-            Own try, then lesson {used.next}
+            {wording.ownTryThenLessonNext({ next: used.next })}
           </Link>
         )}
-        <Button onClick={() => setEditing(true)}>Tell more of it</Button>
+        <Button onClick={() => setEditing(true)}>{wording.tellMoreOfIt()}</Button>
         {fields.ownership === 'WANTED' && today && (
           <Button
             onClick={() =>
               change.mutate({ resource, fields: { ...fields, wanted: [...fields.wanted, today] } })
             }
           >
-            Wanted again
+            {wording.wantedAgain()}
           </Button>
         )}
         <Button look="quiet" onClick={() => remove.mutate(resource)}>
-          Off the shelf
+          {wording.offTheShelf()}
         </Button>
       </div>
       <Suspense>

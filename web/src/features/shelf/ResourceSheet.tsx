@@ -17,6 +17,7 @@ import { Check } from '../../ui/Check'
 import { ENDED, OWNERSHIP, ROLES, type Resource } from './text'
 import { RESOURCE_KINDS } from '../../shared/shelf/resource-kinds'
 import { useShelf } from './useShelf'
+import { wording } from './wording'
 
 type Fields = Schemas['ResourceFields']
 
@@ -113,64 +114,69 @@ export default function ResourceSheet({
   const others = all.filter((r) => r.id !== resource?.id)
   const error = (field: string) => refusedAt(write.error, field)
   return (
-    <Sheet open onClose={onClose} title={resource ? fields.name || 'A resource' : 'On the shelf'} wide>
+    <Sheet
+      open
+      onClose={onClose}
+      title={resource ? fields.name || wording.aResource() : wording.onTheShelf()}
+      wide
+    >
       <form onSubmit={submit} noValidate>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-3">
           <Field
-            label="Name"
+            label={wording.name()}
             value={fields.name}
             maxLength={BOUNDS.ResourceFields.name.maxLength}
             error={error('name') ?? error('text')}
             onChange={(e) => set({ name: e.target.value })}
           />
           <SelectField
-            label="What it is"
+            label={wording.whatItIs()}
             value={fields.kind}
             onChange={(e) => set({ kind: e.target.value as Fields['kind'] })}
           >
             <Options of={RESOURCE_KINDS} />
           </SelectField>
           <SelectField
-            label="It"
+            label={wording.it()}
             value={fields.role}
             onChange={(e) => set({ role: e.target.value as Fields['role'] })}
           >
             <Options of={ROLES} />
           </SelectField>
           <Field
-            label="About which topics, with commas"
+            label={wording.aboutWhichTopicsWithCommas()}
             value={typed.topics}
             onChange={(e) => type({ topics: e.target.value })}
           />
           <SelectField
-            label="Counted in"
+            label={wording.countedIn()}
             value={fields.unit ?? ''}
             error={error('unit')}
             onChange={(e) => set({ unit: (e.target.value || null) as Fields['unit'] & string })}
           >
-            <option value="">not counted</option>
+            <option value="">{wording.notCounted()}</option>
             <Options of={NAMES_OF_UNITS} />
           </SelectField>
           <NumberField
-            label="How many in all"
+            label={wording.howManyInAll()}
             bounds={number}
             value={typed.total}
             disabled={!fields.unit}
             onChange={(e) => type({ total: e.target.value })}
           />
           <Field
-            label="Done before, as in 1-12, 20"
+            label={wording.doneBeforeAsIn112()}
             value={typed.byHand}
             disabled={!fields.unit}
             error={
               spans === undefined
-                ? `“${typed.byHand}” is no list of numbers such as 1-12, 20.`
+                ? wording.byHandIsNoListOfNumbers({ byHand: typed.byHand })
                 : error('byHand')
             }
             onChange={(e) => type({ byHand: e.target.value })}
           />
           <SelectField
-            label="It is"
+            label={wording.itIs()}
             value={fields.ownership}
             onChange={(e) => set({ ownership: e.target.value as Fields['ownership'] })}
           >
@@ -178,14 +184,14 @@ export default function ResourceSheet({
           </SelectField>
           {fields.ownership === 'BORROWED' && (
             <DateField
-              label="Goes back on"
+              label={wording.goesBackOn()}
               value={fields.dueBack ?? ''}
               error={error('dueBack')}
               onChange={(dueBack) => set({ dueBack })}
             />
           )}
           <NumberField
-            label="Price"
+            label={wording.price()}
             bounds={PRICE}
             decimals
             value={typed.price}
@@ -193,14 +199,14 @@ export default function ResourceSheet({
             onChange={(e) => type({ price: e.target.value })}
           />
           <Field
-            label="Currency, three letters"
+            label={wording.currencyThreeLetters()}
             value={fields.currency}
             error={error('currency')}
             onChange={(e) => set({ currency: e.target.value.toUpperCase() })}
           />
           <NumberField
-            label="Place in the queue"
-            hint="Empty: in none."
+            label={wording.placeInTheQueue()}
+            hint={wording.emptyInNone()}
             bounds={BOUNDS.ResourceFields.queue}
             value={typed.queue}
             onChange={(e) => type({ queue: e.target.value })}
@@ -209,7 +215,7 @@ export default function ResourceSheet({
         {others.length > 0 && (
           <details className="mt-3" open={fields.onlyAfter.length > 0 || error('onlyAfter') !== undefined}>
             <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
-              Only after
+              {wording.onlyAfter()}
             </summary>
             <div className="flex flex-wrap gap-x-5">
               {others.map((other) => (
@@ -232,24 +238,28 @@ export default function ResourceSheet({
           </details>
         )}
         <div className="mt-3 grid gap-x-6 gap-y-3 sm:grid-cols-2">
-          <TextField label="Note" value={fields.note} onChange={(e) => set({ note: e.target.value })} />
+          <TextField
+            label={wording.note()}
+            value={fields.note}
+            onChange={(e) => set({ note: e.target.value })}
+          />
           <SelectField
-            label="It ended"
+            label={wording.itEnded()}
             value={fields.ended ?? ''}
             onChange={(e) => set({ ended: (e.target.value || null) as Fields['ended'] & string })}
           >
-            <option value="">not yet</option>
+            <option value="">{wording.notYet()}</option>
             <Options of={ENDED} />
           </SelectField>
           {fields.ended && (
             <>
               <TextField
-                label="Good for"
+                label={wording.goodFor()}
                 value={fields.goodFor}
                 onChange={(e) => set({ goodFor: e.target.value })}
               />
               <TextField
-                label="Beware of"
+                label={wording.bewareOf()}
                 value={fields.bewareOf}
                 onChange={(e) => set({ bewareOf: e.target.value })}
               />
@@ -263,7 +273,7 @@ export default function ResourceSheet({
         />
         <div className="mt-5 flex gap-6">
           <Button type="submit" look="ink" disabled={!good || write.isPending}>
-            {resource ? 'Keep it' : 'Put it on the shelf'}
+            {resource ? wording.keepIt() : wording.putItOnTheShelf()}
           </Button>
           <Cancel />
         </div>

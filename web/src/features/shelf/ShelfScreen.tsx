@@ -5,7 +5,6 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { ReferenceSets } from './ReferenceSets'
@@ -14,6 +13,7 @@ import { ResourceLeaf } from './ResourceLeaf'
 import { useShelf } from './useShelf'
 import { finish, PLACES, progress, remark, waits, type Resource } from './text'
 import { useOpening } from '../../ui/opening'
+import { wording } from './wording'
 
 const ResourceSheet = lazy(() => import('./ResourceSheet'))
 
@@ -36,14 +36,14 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
     <TwoLeaves>
       <Leaf aria-labelledby="shelf">
         <div className="flex flex-wrap items-baseline justify-between gap-x-5">
-          <h1 id="shelf">Shelf</h1>
-          <Button onClick={() => setMaking('')}>Put something on it</Button>
+          <h1 id="shelf">{wording.shelf()}</h1>
+          <Button onClick={() => setMaking('')}>{wording.putSomethingOnIt()}</Button>
         </div>
         {topic && (
           <p>
-            What is about <b>{topic}</b>.{' '}
+            {wording.whatIsAbout()} <b>{topic}</b>.{' '}
             <Button look="quiet" onClick={() => setParams({}, { replace: true })}>
-              Show all
+              {wording.showAll()}
             </Button>
           </p>
         )}
@@ -56,12 +56,11 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
         ))}
         {shelf.resources.length === 0 && (
           <p className="text-faded py-3">
-            Nothing here yet. Put on it what you learn from, or name it in a line:{' '}
-            <i>pp 64-78 of boats by their sections, 40 min, copied</i>.
+            {wording.nothingHereYetPutOnIt()} <i>{wording.pp6478OfBoatsBy()}</i>.
           </p>
         )}
         {topic && resources.length === 0 && (
-          <p className="text-faded py-3">Nothing on the shelf is about it.</p>
+          <p className="text-faded py-3">{wording.nothingOnTheShelfIsAbout()}</p>
         )}
         {(Object.keys(PLACES) as Resource['place'][]).map((place) => (
           <Row key={place} place={place} resources={resources.filter((r) => r.place === place)} />
@@ -70,14 +69,14 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
         {!topic && <ReferenceSets />}
         {shelf.weeks.length > 0 && !topic && (
           <section aria-labelledby="untaught" className="mt-5">
-            <h2 id="untaught">Weeks that nothing here teaches</h2>
+            <h2 id="untaught">{wording.weeksThatNothingHereTeaches()}</h2>
             {shelf.weeks.map((w) => (
               <p key={w.placement + w.week} className="text-faded">
                 <Link
                   to={`/course?plan=${w.placement}&week=${w.week}`}
                   className="underline underline-offset-4"
                 >
-                  {w.number == null ? w.title : `Week ${w.number}, ${w.title}`}
+                  {w.number == null ? w.title : wording.weekNumberTitle({ number: w.number, title: w.title })}
                 </Link>
                 : {w.topics.join(', ')}
               </p>
@@ -86,7 +85,7 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
         )}
         {shelf.named.length > 0 && !topic && (
           <section aria-labelledby="named" className="mt-5">
-            <h2 id="named">Named by your courses</h2>
+            <h2 id="named">{wording.namedByYourCourses()}</h2>
             <ul>
               {shelf.named.map((name) => (
                 <li key={name}>
@@ -94,9 +93,9 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
                   <Button
                     look="quiet"
                     onClick={() => setMaking(name)}
-                    aria-label={`Put it on the shelf: ${name}`}
+                    aria-label={wording.putItOnTheShelfName({ name })}
                   >
-                    Put it on the shelf
+                    {wording.putItOnTheShelf()}
                   </Button>
                 </li>
               ))}
@@ -104,11 +103,11 @@ function Shelf({ shelf }: { shelf: Schemas['ShelfView'] }) {
           </section>
         )}
       </Leaf>
-      <Leaf second aria-label="One resource">
+      <Leaf second aria-label={wording.oneResource()}>
         {chosen ? (
           <ResourceLeaf key={chosen.id} resource={chosen} all={shelf.resources} />
         ) : (
-          <p className="text-faded">What is chosen on the left stands here.</p>
+          <p className="text-faded">{wording.whatIsChosenOnTheLeft()}</p>
         )}
       </Leaf>
       <Suspense>
@@ -136,9 +135,11 @@ function Row({ place, resources }: { place: Resource['place']; resources: Resour
             progress(r),
             waits(r, format),
             pencil && r.fields.price != null ? format.money(r.fields.price, r.fields.currency) : undefined,
-            pencil && r.fields.wanted.length > 1 ? `wanted ${r.fields.wanted.length} times` : undefined,
+            pencil && r.fields.wanted.length > 1
+              ? wording.wantedWantedTimes({ wanted: r.fields.wanted.length })
+              : undefined,
             r.fields.ownership === 'BORROWED' && r.fields.dueBack != null
-              ? `back on ${format.dayMonth(r.fields.dueBack)}`
+              ? wording.backOnDueBack2({ dueBack: format.dayMonth(r.fields.dueBack) })
               : undefined,
           ].filter(Boolean)
           return (
@@ -172,7 +173,7 @@ function Off({ resources }: { resources: Resource[] }) {
   return resources.length === 0 ? null : (
     <details className="mt-5">
       <summary className="text-faded min-h-8 cursor-pointer pointer-coarse:min-h-11">
-        {plural(resources.length, 'resource', 'resources')} off the shelf
+        {wording.resourcesOffTheShelf({ resources: resources.length })}
       </summary>
       <ul>
         {resources.map((r) => (
@@ -181,9 +182,9 @@ function Off({ resources }: { resources: Resource[] }) {
             <Button
               look="quiet"
               onClick={() => back.mutate(r.id)}
-              aria-label={`Put it back: ${r.fields.name}`}
+              aria-label={wording.putItBackName({ name: r.fields.name })}
             >
-              Put it back
+              {wording.putItBack()}
             </Button>
           </li>
         ))}

@@ -2,35 +2,36 @@ import type { Schemas } from '../../api/client'
 import { HOW, UNITS } from '../../shared/entry/study'
 import { enumerated } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
-import { noun, plural } from '../../ui/plural'
+import { noun } from '../../ui/plural'
+import { wording } from './wording'
 
 export type Resource = Schemas['ResourceView']
 type Fields = Schemas['ResourceFields']
 
 export const ROLES: Record<Fields['role'], string> = {
-  TEACHES: 'teaches',
-  REFERENCE: 'to look things up in',
-  INSPIRES: 'to be moved by',
+  TEACHES: wording.teaches(),
+  REFERENCE: wording.toLookThingsUpIn(),
+  INSPIRES: wording.toBeMovedBy(),
 }
 
 export const OWNERSHIP: Record<Fields['ownership'], string> = {
-  OWNED: 'mine',
-  BORROWED: 'borrowed',
-  WANTED: 'wanted',
+  OWNED: wording.mine(),
+  BORROWED: wording.borrowed(),
+  WANTED: wording.wanted(),
 }
 
 export const ENDED: Record<NonNullable<Fields['ended']>, string> = {
-  FINISHED: 'finished',
-  DROPPED: 'dropped',
+  FINISHED: wording.finished(),
+  DROPPED: wording.dropped(),
 }
 
 export const PLACES: Record<Resource['place'], string> = {
-  READING: 'Being worked through',
-  QUEUED: 'What comes next',
-  AT_HAND: 'At hand',
-  LEFT_OFF: 'Left off',
-  WANTED: 'Wanted',
-  DONE: 'Done with',
+  READING: wording.beingWorkedThrough(),
+  QUEUED: wording.whatComesNext(),
+  AT_HAND: wording.atHand(),
+  LEFT_OFF: wording.leftOff(),
+  WANTED: wording.wanted2(),
+  DONE: wording.doneWith(),
 }
 
 /** "pages" or "page" by the count. */
@@ -55,16 +56,16 @@ export function finish({ fields, used }: Resource, format: Formats): string | un
   const left = `${date.left} ${units(date.left, fields.unit)} left`
   if (date.middle == null) {
     return date.fan.length === 0
-      ? `${left}; ${plural(date.ownDays, 'day')} since it was begun ${noun(date.ownDays, 'is', 'are')} too few to tell when it will be done.`
-      : `${left}; as the last weeks went, not within a year.`
+      ? wording.leftDaysSinceItWasBegun({ left, ownDays: date.ownDays })
+      : wording.leftAsTheLastWeeksWent({ left })
   }
   const span =
     date.early != null && date.late != null
-      ? ` (${format.dayMonth(date.early)} to ${format.dayMonth(date.late)}, 8 times in 10)`
+      ? wording.earlyToLate8TimesIn({ early: format.dayMonth(date.early), late: format.dayMonth(date.late) })
       : date.early != null
-        ? ` (from ${format.dayMonth(date.early)})`
+        ? wording.fromEarly({ early: format.dayMonth(date.early) })
         : ''
-  return `${left}; as the last weeks went, done about ${format.dayMonthYear(date.middle)}${span}.`
+  return wording.leftAsTheLastWeeksWent2({ left, middle: format.dayMonthYear(date.middle), span })
 }
 
 /** "After Boats from keel to rail, 34 pages left, about 24 March" */
@@ -74,7 +75,7 @@ export function waits({ waitsFor }: Resource, format: Formats): string | undefin
     : `after ${enumerated(
         waitsFor.map(
           (w) =>
-            `${w.name}${w.left == null ? '' : `, ${w.left} left`}${w.about == null ? '' : `, about ${format.dayMonth(w.about)}`}`,
+            `${w.name}${w.left == null ? '' : wording.leftLeft({ left: w.left })}${w.about == null ? '' : wording.aboutAbout({ about: format.dayMonth(w.about) })}`,
         ),
       )}`
 }
@@ -87,12 +88,12 @@ export const howUsed = ({ used }: Resource) =>
 
 export function remark({ kind, name, days, on }: Schemas['ShelfRemark'], format: Formats): string {
   if (kind === 'WANTED_AGAIN') {
-    return `${name} was wanted ${days} times and never opened.`
+    return wording.nameWasWantedDaysTimesAnd({ name, days })
   }
   const when = on == null ? '' : format.dayMonth(on)
   return days < 0
-    ? `${name} was due back on ${when}, ${plural(-days, 'day')} ago.`
+    ? wording.nameWasDueBackOnWhen({ name, when, days: -days })
     : days === 0
-      ? `${name} is due back today.`
-      : `${name} is due back on ${when}, in ${plural(days, 'day')}.`
+      ? wording.nameIsDueBackToday({ name })
+      : wording.nameIsDueBackOnWhen({ name, when, days })
 }

@@ -3,16 +3,17 @@ import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
 import type { Resource } from './text'
+import { wording } from './wording'
 
 /** Writes of the shelf; whatever is written, all pages are read anew. */
 export function useShelf() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const create = useMutation({
     mutationFn: (resource: Schemas['NewResource']) => answer(api.POST('/api/shelf', { body: resource })),
     onSuccess: (made) => {
-      say(`${made.fields.name} is on the shelf.`)
+      say(wording.nameIsOnTheShelf({ name: made.fields.name }))
       return refreshAll(client)
     },
   })
@@ -25,7 +26,7 @@ export function useShelf() {
         }),
       ),
     onSuccess: () => {
-      say('Kept.')
+      say(wording.kept())
       return refreshAll(client)
     },
   })
@@ -38,8 +39,19 @@ export function useShelf() {
     mutationFn: ({ id }: Resource) => answer(api.DELETE('/api/shelf/{id}', { params: { path: { id } } })),
     onSuccess: (_, { id, fields, used }) => {
       say(
-        `${fields.name} is off the shelf.${used.entries > 0 ? ` ${used.entries === 1 ? 'One entry still names' : `${used.entries} entries still name`} it.` : ''}`,
-        { label: 'Undo', run: () => back.mutate(id) },
+        wording.nameIsOffTheShelfEntries({
+          name: fields.name,
+          entries:
+            used.entries > 0
+              ? wording.entriesIt({
+                  entries:
+                    used.entries === 1
+                      ? wording.oneEntryStillNames()
+                      : wording.entriesEntriesStillName({ entries: used.entries }),
+                })
+              : '',
+        }),
+        { label: wording.undo(), run: () => back.mutate(id) },
       )
       return refreshAll(client)
     },

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { Field, SelectField } from '../../ui/Field'
 import type { LadderPart } from './LadderForm'
 import { ENERGY, HARD } from './text'
+import { wording } from './wording'
 
 /** Energy, how hard it seems, cue and place before a sitting; with little energy the smallest page. */
 export function BeforeSitting({ built, set }: LadderPart) {
@@ -13,31 +14,35 @@ export function BeforeSitting({ built, set }: LadderPart) {
   const lacking = useQuery(queries.referenceSets()).data?.find((s) => s.missing > 0)
   return (
     <div className="mt-5 grid grid-cols-2 gap-x-6 gap-y-3">
-      <SelectField label="Energy now" value={built.energy} onChange={(e) => set({ energy: e.target.value })}>
-        <option value="">not said</option>
+      <SelectField
+        label={wording.energyNow()}
+        value={built.energy}
+        onChange={(e) => set({ energy: e.target.value })}
+      >
+        <option value="">{wording.notSaid()}</option>
         <Levels of={ENERGY} />
       </SelectField>
       <SelectField
-        label="How hard it seems"
+        label={wording.howHardItSeems()}
         value={built.dread}
         onChange={(e) => set({ dread: e.target.value })}
       >
-        <option value="">not said</option>
+        <option value="">{wording.notSaid()}</option>
         <Levels of={HARD} />
       </SelectField>
       <Field
         list="cues"
-        label="What made you sit down"
+        label={wording.whatMadeYouSitDown()}
         maxLength={BOUNDS.BegunSitting.cue.maxLength}
-        placeholder="after I locked up the bicycle"
+        placeholder={wording.afterILockedUpTheBicycle()}
         value={built.cue}
         onChange={(e) => set({ cue: e.target.value })}
       />
       <Field
         list="places"
-        label="Where"
+        label={wording.where()}
         maxLength={BOUNDS.BegunSitting.where.maxLength}
-        placeholder="on the bench outside"
+        placeholder={wording.onTheBenchOutside()}
         value={built.where}
         onChange={(e) => set({ where: e.target.value })}
       />
@@ -54,14 +59,17 @@ export function BeforeSitting({ built, set }: LadderPart) {
       {built.energy !== '' && Number(built.energy) <= 2 && (
         <div className="col-span-2">
           {whatFor && <p className="font-serif text-lg italic">{whatFor}</p>}
-          Ten minutes and a subject you know are enough today; rest is allowed as well.{' '}
+          {wording.tenMinutesAndASubjectYou()}{' '}
           <Button onClick={() => set({ kind: 'ALL_QUICK', minutes: '10', eachMinutes: '2', drill: 'NONE' })}>
-            The smallest page
+            {wording.theSmallestPage()}
           </Button>
           {lacking && (
             <p>
-              Or gather references instead: {lacking.fields.name} lacks {lacking.missing} of{' '}
-              {lacking.fields.needed}.
+              {wording.orGatherReferencesInsteadNameLacks({
+                name: lacking.fields.name,
+                missing: lacking.missing,
+                needed: lacking.fields.needed,
+              })}
             </p>
           )}
         </div>

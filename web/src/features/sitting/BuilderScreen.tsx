@@ -13,7 +13,6 @@ import { CameBack } from '../../ui/CameBack'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { NumberField } from '../../ui/NumberField'
-import { plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { Leaf, TWO_LEAVES } from '../../ui/TwoLeaves'
 import { useKept } from '../../ui/useKept'
@@ -26,6 +25,7 @@ import { References } from './References'
 import { StepsOfTopic } from './StepsOfTopic'
 import { rungs, type Plan } from './text'
 import { useLadder } from './useLadder'
+import { wording } from './wording'
 
 /** A sitting before it begins: what and how on the left leaf, the ladder and its references on the right. */
 export default function BuilderScreen() {
@@ -91,22 +91,22 @@ function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
       }}
     >
       <Leaf aria-labelledby="sitting">
-        <h1 id="sitting">A sitting</h1>
+        <h1 id="sitting">{wording.aSitting()}</h1>
         <CameBack kept={kept} />
         <What built={built} set={set} missing={missing} />
-        {like && !kept.back && <p className="text-faded mt-4">Set as the last time.</p>}
+        {like && !kept.back && <p className="text-faded mt-4">{wording.setAsTheLastTime()}</p>}
         <LadderForm built={built} set={set} />
         <BeforeSitting built={built} set={set} />
       </Leaf>
       <Leaf second aria-labelledby="ladder">
-        <h1 id="ladder">How it goes</h1>
+        <h1 id="ladder">{wording.howItGoes()}</h1>
         <Preview plan={plan} />
         <StepsOfTopic subject={built.prompt?.topic ?? built.subject} />
         <References built={built} set={set} plan={plan} />
         <Refused error={start.error} fields={['page']} className="mt-3" />
         <div className="mt-6 flex gap-6">
           <Button type="submit" look="ink" disabled={!plan || badPage || start.isPending}>
-            Begin
+            {wording.begin()}
           </Button>
           <Button
             onClick={() => {
@@ -114,7 +114,7 @@ function Builder({ begin, like = false }: { begin: Built; like?: boolean }) {
               navigate('/today')
             }}
           >
-            Not now
+            {wording.notNow()}
           </Button>
         </div>
       </Leaf>
@@ -131,13 +131,11 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
         ) : (
           <NameField
             kind="TOPIC"
-            label="What to draw"
+            label={wording.whatToDraw()}
             name="subject"
-            error={
-              missing && built.subject.trim() === '' ? 'Say what you draw; the entry needs it.' : undefined
-            }
+            error={missing && built.subject.trim() === '' ? wording.sayWhatYouDrawTheEntry() : undefined}
             maxLength={BOUNDS.BegunSitting.topic.maxLength}
-            placeholder="gesture"
+            placeholder={wording.gesture()}
             value={built.subject}
             onChange={(e) => set({ subject: e.target.value })}
           />
@@ -145,21 +143,21 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
       </div>
       <NameField
         kind="MEDIUM"
-        label="With what"
+        label={wording.withWhat()}
         maxLength={BOUNDS.BegunSitting.medium.maxLength}
         value={built.medium}
         onChange={(e) => set({ medium: e.target.value })}
       />
       <NameField
         kind="BOOK"
-        label="In which book"
+        label={wording.inWhichBook()}
         maxLength={BOUNDS.BegunSitting.book.maxLength}
         value={built.book}
         onChange={(e) => set({ book: e.target.value })}
       />
       <NameField
         kind="RESOURCE"
-        label="Learned from"
+        label={wording.learnedFrom()}
         hint={built.unit && built.unitFrom ? `${UNITS[built.unit][0]} ${built.unitFrom}` : ''}
         maxLength={BOUNDS.BegunSitting.resource.maxLength}
         value={built.resource}
@@ -168,7 +166,7 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
       {built.page !== undefined && (
         <NumberField
           needed
-          label="First page; each drawing fills one"
+          label={wording.firstPageEachDrawingFillsOne()}
           bounds={NUMBERS.page}
           value={built.page}
           onChange={(e) => set({ page: e.target.value })}
@@ -176,7 +174,7 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
       )}
       <div className={built.page === undefined ? '' : 'col-span-2'}>
         <Field
-          label="The one thing to look for"
+          label={wording.theOneThingToLookFor()}
           maxLength={BOUNDS.BegunSitting.aim.maxLength}
           value={built.aim}
           onChange={(e) => set({ aim: e.target.value })}
@@ -195,12 +193,12 @@ function Aims({ onTake }: { onTake: (aim: string) => void }) {
     <>
       {aim && (
         <Button look="quiet" onClick={() => onTake(aim)}>
-          {aim}, from looking back
+          {wording.aimFromLookingBack({ aim })}
         </Button>
       )}
       {aims.map((aim) => (
         <Button key={aim.id} look="quiet" onClick={() => onTake(aimWords(aim))}>
-          {aimWords(aim)}, your aim
+          {wording.aimYourAim({ aim: aimWords(aim) })}
         </Button>
       ))}
     </>
@@ -211,7 +209,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
   const format = useFormats()
   const query = useLadder(plan)
   if (!plan) {
-    return <p className="text-faded mt-3">Say how many or how long, and the ladder stands here.</p>
+    return <p className="text-faded mt-3">{wording.sayHowManyOrHowLong()}</p>
   }
   if (query.isError) {
     return <Refused error={query.error} className="mt-3" />
@@ -223,7 +221,7 @@ function Preview({ plan }: { plan: Plan | undefined }) {
   return (
     <div aria-live="polite" className="mt-3">
       <p className="font-serif text-xl">
-        {plural(ladder.drawings, 'drawing')}, {format.each(ladder.seconds)}
+        {wording.drawings({ drawings: ladder.drawings })}, {format.each(ladder.seconds)}
       </p>
       <LadderStrokes rungs={ladder.rungs} />
       <p className="text-faded">{rungs(ladder, format)}</p>

@@ -14,11 +14,11 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { numberFault, NumberField } from '../../ui/NumberField'
-import { plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { Waiting } from '../../ui/Waiting'
 import { Felt, useFelt } from './Felt'
 import type { Sitting } from './text'
+import { wording } from './wording'
 
 /** After a sitting: its entry is there already; one line of words and the mark may be added. */
 export function Closing({ sitting }: { sitting: Sitting }) {
@@ -59,9 +59,9 @@ function Nothing() {
   const leave = useLeave()
   return (
     <>
-      <p className="my-4">Nothing was drawn long enough to count, so nothing is logged. That is fine.</p>
+      <p className="my-4">{wording.nothingWasDrawnLongEnoughTo()}</p>
       <Button look="ink" onClick={leave}>
-        To today
+        {wording.toToday()}
       </Button>
     </>
   )
@@ -75,12 +75,13 @@ function Little({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
   return (
     <>
       <p className="my-4 font-serif text-xl">
-        {format.minutes(entry.minutesOrEstimate)} with a subject you know. It counts, and that is all there is
-        to do today.
+        {wording.minutesOrEstimateWithASubjectYouKnow({
+          minutesOrEstimate: format.minutes(entry.minutesOrEstimate),
+        })}
       </p>
       <Felt felt={felt} />
       <Button look="ink" className="mt-5" onClick={leave}>
-        To today
+        {wording.toToday()}
       </Button>
     </>
   )
@@ -150,10 +151,11 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
       }}
     >
       <p className="my-4 font-serif text-xl">
-        Logged: {entry.fields.drawings != null && `${plural(entry.fields.drawings, 'drawing')} in `}
+        {wording.logged()}{' '}
+        {entry.fields.drawings != null && wording.drawingsIn({ drawings: entry.fields.drawings })}
         {format.minutes(entry.minutesOrEstimate)}
         {fields.poses?.length ? `, ${posesText(fields.poses, format)}` : ''}
-        {fields.book && `, in ${fields.book}`}
+        {fields.book && wording.inBook({ book: fields.book })}
         {first > 0 && `, ${pages(entry.fields, true)}`}.
       </p>
       {sitting.known && !unjudged && (
@@ -171,22 +173,22 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
       <div className="mt-4 grid gap-3">
         {entry.fields.drawings != null && (
           <NumberField
-            label="Drawings, if it were more or fewer"
+            label={wording.drawingsIfItWereMoreOr()}
             bounds={BOUNDS.EntryFields.drawings}
             value={drawings}
             onChange={(e) => setDrawings(e.target.value)}
           />
         )}
         <NumberField
-          label="Setting up and choosing took, minutes"
-          hint="Beside the drawing. It teaches the plan what a drawing day really costs."
+          label={wording.settingUpAndChoosingTookMinutes()}
+          hint={wording.besideTheDrawingItTeachesThe()}
           bounds={BOUNDS.SetUpTold.minutes}
           value={setUp}
           onChange={(e) => setSetUp(e.target.value)}
         />
         {first > 0 && (
           <NumberField
-            label="Last page, if they filled more or fewer"
+            label={wording.lastPageIfTheyFilledMore()}
             bounds={pageBounds}
             value={lastPage}
             needed
@@ -195,32 +197,34 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
         )}
         {!unjudged && (
           <Field
-            label={attempted ? 'What the own try missed' : 'Went wrong'}
+            label={attempted ? wording.whatTheOwnTryMissed() : wording.wentWrong()}
             maxLength={BOUNDS.EntryFields.wentWrong.maxLength}
             value={fields.wentWrong}
             onChange={(e) => set({ wentWrong: e.target.value })}
           />
         )}
         <Field
-          label="Next time"
+          label={wording.nextTime()}
           maxLength={BOUNDS.EntryFields.nextTime.maxLength}
           value={fields.nextTime}
           onChange={(e) => set({ nextTime: e.target.value })}
         />
         {unjudged ? (
-          <p className="text-faded">{fields.book} is not judged: no mark is asked.</p>
+          <p className="text-faded">
+            {fields.book} {wording.isNotJudgedNoMarkIs()}
+          </p>
         ) : (
           <>
             {attempted && (
               <Marks
-                legend="Mark of the own try"
+                legend={wording.markOfTheOwnTry()}
                 name="mark-before"
                 value={fields.study?.markBefore}
                 onChange={(markBefore) => set({ study: { ...NO_STUDY, ...fields.study, markBefore } })}
               />
             )}
             <Marks
-              legend={attempted ? 'Mark of the one after the solution' : 'Mark'}
+              legend={attempted ? wording.markOfTheOneAfterThe() : wording.mark()}
               name="mark"
               value={fields.mark}
               onChange={(mark) => set({ mark })}
@@ -237,14 +241,14 @@ function Logged({ entry, sitting }: { entry: Entry; sitting: Sitting }) {
       <Refused error={change.error ?? tell.error} className="mt-2" />
       <div className="mt-5 flex gap-6">
         <Button type="submit" look="ink" disabled={bad !== undefined || change.isPending}>
-          Keep it
+          {wording.keepIt()}
         </Button>
-        <Button onClick={leave}>To today</Button>
+        <Button onClick={leave}>{wording.toToday()}</Button>
         <Button
           className="text-sanguine ml-auto"
           onClick={() => remove.mutate({ entry }, { onSuccess: leave })}
         >
-          Remove the entry
+          {wording.removeTheEntry()}
         </Button>
       </div>
     </form>
@@ -315,22 +319,24 @@ function ToBench({
   const cabinet = `/cabinet?${within.toString()}`
   return (
     <p className="mt-4">
-      {known.count === 1 ? 'This reference has' : `These ${known.count} have`} known landmarks: photograph the
-      page and{' '}
+      {wording.countKnownLandmarksPhotographThePage({
+        count:
+          known.count === 1 ? wording.thisReferenceHas() : wording.theseCountHave({ count: known.count }),
+      })}{' '}
       <Link to={bench} onClick={(event) => onGo(event, bench)} className="underline underline-offset-4">
-        hold {known.count === 1 ? 'it' : 'one of them'} beside your drawing
+        {wording.holdCount({ count: known.count === 1 })}
       </Link>
       .
       {isFigure(known.cabinet) && (
         <>
           {' '}
-          Without a picture:{' '}
+          {wording.withoutAPicture()}{' '}
           <Link
             to={cabinet}
             onClick={(event) => onGo(event, cabinet)}
             className="underline underline-offset-4"
           >
-            look at the axes, blocks and bones within
+            {wording.lookAtTheAxesBlocksAnd()}
           </Link>
           .
         </>

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { answer, api } from '../../api/client'
 import { Refused } from '../../ui/Refused'
 import { ENERGY, HARD, type Sitting } from './text'
+import { wording } from './wording'
 
 /** How a sitting felt; each press is kept at once. */
 export function useFelt(sitting: Sitting) {
@@ -29,14 +30,14 @@ export function Felt({ felt }: { felt: ReturnType<typeof useFelt> }) {
   return (
     <>
       <Scale
-        legend="Energy now"
+        legend={wording.energyNow()}
         of={ENERGY}
         value={felt.energy}
         onChange={(energy) => felt.set({ energy })}
       />
       {felt.dread != null && (
         <Scale
-          legend={`It seemed ${HARD[felt.dread - 1] ?? ''} beforehand. How hard was it?`}
+          legend={wording.itSeemedDreadBeforehandHowHard({ dread: HARD[felt.dread - 1] ?? '' })}
           of={HARD}
           value={felt.was}
           onChange={(was) => felt.set({ was })}

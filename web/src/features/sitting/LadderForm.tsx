@@ -5,6 +5,7 @@ import { useFormats } from '../../ui/locale'
 import { NumberField } from '../../ui/NumberField'
 import { asksEach, longer, NUMBERS, type Built } from './built'
 import { DRILLS, LADDERS, type Begun } from './text'
+import { wording } from './wording'
 
 /** A part of the form, with the sitting as it is built. */
 export type LadderPart = { built: Built; set: (more: Partial<Built>) => void }
@@ -14,14 +15,14 @@ export function LadderForm({ built, set }: LadderPart) {
   const { kind } = built
   return (
     <fieldset className="mt-5">
-      <legend className="font-serif text-xl">The ladder</legend>
+      <legend className="font-serif text-xl">{wording.theLadder()}</legend>
       <Choices name="ladder" of={LADDERS} value={kind} onChange={(kind) => set({ kind })} />
       {kind === 'OWN' && <Rows built={built} set={set} />}
       <div className="mt-2 grid grid-cols-2 gap-x-6 gap-y-3">
         {kind !== 'OWN' && (
           <NumberField
             needed
-            label="Minutes in all, breaks too"
+            label={wording.minutesInAllBreaksToo()}
             bounds={NUMBERS.minutes}
             value={built.minutes}
             onChange={(e) => set({ minutes: e.target.value })}
@@ -30,7 +31,7 @@ export function LadderForm({ built, set }: LadderPart) {
         {asksEach(kind) && (
           <NumberField
             needed
-            label="Minutes each"
+            label={wording.minutesEach()}
             bounds={NUMBERS.each}
             decimals
             value={built.eachMinutes}
@@ -39,13 +40,13 @@ export function LadderForm({ built, set }: LadderPart) {
         )}
         {kind === 'PARTS_ONLY' && (
           <Field
-            label="Parts, with commas"
+            label={wording.partsWithCommas()}
             value={built.parts}
             onChange={(e) => set({ parts: e.target.value })}
           />
         )}
         <SelectField
-          label="Constraint"
+          label={wording.constraint()}
           value={built.drill}
           onChange={(e) => set({ drill: e.target.value as Begun['drill'] })}
           hint={DRILLS[built.drill].line}
@@ -70,18 +71,18 @@ function Rows({ built, set }: LadderPart) {
     <>
       {rows.map((row, i) => (
         <fieldset key={i} className="mt-2 flex items-start gap-x-6">
-          <legend className="sr-only">Row {i + 1}</legend>
+          <legend className="sr-only">{wording.rowI({ i: i + 1 })}</legend>
           <div className="grid flex-1 grid-cols-2 gap-x-6">
             <NumberField
               needed
-              label="How many"
+              label={wording.howMany()}
               bounds={NUMBERS.count}
               value={row.count}
               onChange={(e) => change(i, { count: e.target.value })}
             />
             <NumberField
               needed
-              label="Minutes each"
+              label={wording.minutesEach()}
               bounds={NUMBERS.each}
               decimals
               value={row.each}
@@ -92,16 +93,16 @@ function Rows({ built, set }: LadderPart) {
             <Button
               look="quiet"
               className="mt-6"
-              aria-label={`Remove row ${i + 1}`}
+              aria-label={wording.removeRowI({ i: i + 1 })}
               onClick={() => set({ rows: rows.filter((_, j) => j !== i) })}
             >
-              Remove
+              {wording.remove()}
             </Button>
           )}
         </fieldset>
       ))}
       <Button className="mt-1" onClick={() => set({ rows: longer(rows, format) })}>
-        Another row
+        {wording.anotherRow()}
       </Button>
     </>
   )

@@ -9,7 +9,7 @@ import type { Built } from './built'
 import type { LadderPart } from './LadderForm'
 import type { Begun, Plan } from './text'
 import { useLadder } from './useLadder'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** Where the references come from, and three of them from the cabinet. */
 export function References({ built, set, plan }: LadderPart & { plan: Plan | undefined }) {
@@ -20,29 +20,31 @@ export function References({ built, set, plan }: LadderPart & { plan: Plan | und
   const search = useSearchParams()[0].toString()
   return (
     <fieldset className="mt-6">
-      <legend className="font-serif text-xl">References</legend>
+      <legend className="font-serif text-xl">{wording.references()}</legend>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3">
         <SelectField
-          label="From"
+          label={wording.from()}
           value={built.references}
           onChange={(e) => set({ references: e.target.value as Begun['references'] })}
         >
-          <option value="NONE">what stands before you</option>
-          <option value="CABINET">the reference cabinet</option>
+          <option value="NONE">{wording.whatStandsBeforeYou()}</option>
+          <option value="CABINET">{wording.theReferenceCabinet()}</option>
           <option value="FOLDER" disabled={!folder || folder.pictures === 0}>
-            your own folder{folder ? `, ${plural(folder.pictures, 'picture')}` : ''}
+            {wording.yourOwnFolderFolder({
+              folder: folder ? wording.pictures({ pictures: folder.pictures }) : '',
+            })}
           </option>
         </SelectField>
         {built.references === 'FOLDER' && sets.length > 0 && (
           <SelectField
-            label="Which of them"
+            label={wording.whichOfThem()}
             value={built.referenceSet}
             onChange={(e) => set({ referenceSet: e.target.value })}
           >
-            <option value="">all of the folder</option>
+            <option value="">{wording.allOfTheFolder()}</option>
             {sets.map((s) => (
               <option key={s.id} value={s.id}>
-                {s.fields.name}, {s.unused} of {s.there} not used yet
+                {wording.nameUnusedOfThereNotUsed({ name: s.fields.name, unused: s.unused, there: s.there })}
               </option>
             ))}
           </SelectField>
@@ -50,10 +52,8 @@ export function References({ built, set, plan }: LadderPart & { plan: Plan | und
         {built.references === 'CABINET' && (
           <>
             <SelectField
-              label={built.kind === 'PARTS_ONLY' ? 'Show, for other parts' : 'Show'}
-              hint={
-                built.kind === 'PARTS_ONLY' ? 'Hands, feet, torso and head have pictures of their own.' : ''
-              }
+              label={built.kind === 'PARTS_ONLY' ? wording.showForOtherParts() : wording.show()}
+              hint={built.kind === 'PARTS_ONLY' ? wording.handsFeetTorsoAndHeadHave() : ''}
               value={built.cabinet}
               onChange={(e) => {
                 const cabinet = e.target.value as Built['cabinet']
@@ -67,14 +67,14 @@ export function References({ built, set, plan }: LadderPart & { plan: Plan | und
               <Options of={CABINET} />
             </SelectField>
             <SelectField
-              label="Asked for"
+              label={wording.askedFor()}
               value={built.emphasis}
               onChange={(e) => set({ emphasis: e.target.value as Built['emphasis'] })}
             >
               <Options of={emphasesOf(built.cabinet)} />
             </SelectField>
             <SelectField
-              label="Seen"
+              label={wording.seen()}
               value={built.view}
               onChange={(e) => set({ view: e.target.value as Built['view'] })}
             >
@@ -97,22 +97,22 @@ export function References({ built, set, plan }: LadderPart & { plan: Plan | und
               className="plate border-hairline size-28 border"
             />
           ))}
-          <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>Others</Button>
+          <Button onClick={() => set({ seed: Math.floor(Math.random() * 1e9) })}>{wording.others()}</Button>
           <Link
             to={`/cabinet?kind=${built.cabinet}&emphasis=${built.emphasis}&view=${built.view}&seed=${built.seed}`}
             state={{ search } satisfies UnderWay}
             onClick={() => set({})}
             className={LINE_LINK}
           >
-            Look into the cabinet
+            {wording.lookIntoTheCabinet()}
           </Link>
         </div>
       )}
       {folder && folder.path === '' && (
         <p className="text-faded mt-2">
-          A folder of your own pictures can be chosen in the{' '}
+          {wording.aFolderOfYourOwnPictures()}{' '}
           <Link to="/settings" className="underline">
-            settings
+            {wording.settings()}
           </Link>
           .
         </p>

@@ -8,6 +8,7 @@ import { Closing } from './Closing'
 import { useAwake, useSignals } from './signals'
 import { clock, DRILLS, STEPS, type Sitting } from './text'
 import { useSitting, type Now, type Press } from './useSitting'
+import { wording } from './wording'
 
 /** A sitting that runs, on the whole screen: the reference, the time left, and nothing else. */
 export default function RunningScreen() {
@@ -16,10 +17,10 @@ export default function RunningScreen() {
   if (query.isError && !sitting) {
     return (
       <main>
-        <h1 className="sr-only">Sitting</h1>
+        <h1 className="sr-only">{wording.sitting()}</h1>
         <Waiting query={query}>{() => null}</Waiting>
         <Link to="/" className={`${LINE_LINK} mx-6`}>
-          To today
+          {wording.toToday()}
         </Link>
       </main>
     )
@@ -77,15 +78,19 @@ function Screen({
         <h1 className="text-xl">{sitting.title}</h1>
         <p aria-live="polite">
           {rests || !step
-            ? 'Break'
-            : `${step.part ? `${step.part}, ` : ''}${step.drawing + 1} of ${sitting.drawings}`}
+            ? wording.breakWord()
+            : wording.partDrawingOfDrawings({
+                part: step.part ? `${step.part}, ` : '',
+                drawing: step.drawing + 1,
+                drawings: sitting.drawings,
+              })}
         </p>
         {sitting.aim && <p className="font-serif italic opacity-80">{sitting.aim}</p>}
         <Button className="ml-auto" onClick={wholeScreen}>
-          Whole screen
+          {wording.wholeScreen()}
         </Button>
         <Button aria-pressed={dark} onClick={() => setDark(!dark)}>
-          {dark ? 'Light' : 'Dark'}
+          {dark ? wording.light() : wording.dark()}
         </Button>
       </header>
       <div className="[container-type:size] relative mx-5 grid min-h-0 flex-1 place-items-center">
@@ -103,16 +108,18 @@ function Screen({
             {clock(now.leftMillis)}
           </p>
           <p className="min-w-40">
-            {sitting.paused ? 'Paused' : step && STEPS[step.kind]}
+            {sitting.paused ? wording.paused() : step && STEPS[step.kind]}
             {sitting.drill !== 'NONE' && !rests && (
               <span className="block opacity-80">{DRILLS[sitting.drill].line}</span>
             )}
           </p>
           <div className="ml-auto flex flex-wrap gap-x-6">
-            <Button onClick={() => send('BACK')}>Back</Button>
-            <Button onClick={() => send(toggle)}>{sitting.paused ? 'Go on' : 'Pause'}</Button>
-            <Button onClick={() => send('SKIP')}>{rests ? 'No more rest' : 'Another one'}</Button>
-            <Button onClick={() => send('FINISH')}>Finish</Button>
+            <Button onClick={() => send('BACK')}>{wording.back()}</Button>
+            <Button onClick={() => send(toggle)}>{sitting.paused ? wording.goOn() : wording.pause()}</Button>
+            <Button onClick={() => send('SKIP')}>
+              {rests ? wording.noMoreRest() : wording.anotherOne()}
+            </Button>
+            <Button onClick={() => send('FINISH')}>{wording.finish2()}</Button>
           </div>
         </div>
       </footer>
@@ -123,21 +130,17 @@ function Screen({
 function Reference({ sitting, now, dark }: { sitting: Sitting; now: Now; dark: boolean }) {
   const step = sitting.steps[now.step]
   if (!step || step.kind === 'BREAK') {
-    return (
-      <p className="max-w-md text-center font-serif text-2xl">
-        Put the pen down. Look far away, let the shoulders drop, open and close the hand.
-      </p>
-    )
+    return <p className="max-w-md text-center font-serif text-2xl">{wording.putThePenDownLookFar()}</p>
   }
   if (!step.shows) {
     return (
       <p className="font-serif text-3xl">
-        {step.kind === 'HOLD' ? 'Hold it in mind.' : 'Draw what you saw.'}
+        {step.kind === 'HOLD' ? wording.holdItInMind2() : wording.drawWhatYouSaw2()}
       </p>
     )
   }
   if (!now.picture) {
-    return <p className="font-serif text-3xl">{step.part || 'Draw.'}</p>
+    return <p className="font-serif text-3xl">{step.part || wording.draw3()}</p>
   }
   // A picture of the cabinet is a sheet of its own; its shadows run out at the edge of it.
   const fit = now.picture.startsWith('/api/cabinet')
@@ -147,7 +150,7 @@ function Reference({ sitting, now, dark }: { sitting: Sitting; now: Now; dark: b
     <img
       key={now.picture}
       src={now.picture}
-      alt="The reference"
+      alt={wording.theReference()}
       className={`absolute inset-0 ${fit} ${sitting.drill === 'UPSIDE_DOWN' ? 'rotate-180' : ''} ${dark ? 'brightness-75' : ''}`}
     />
   )

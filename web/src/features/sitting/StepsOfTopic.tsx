@@ -7,6 +7,7 @@ import { DueRecall } from '../../shared/topic/DueRecall'
 import { recallAt } from '../../shared/topic/recall'
 import { LINE_LINK } from '../../ui/Button'
 import { useSettled } from '../../ui/useSettled'
+import { wording } from './wording'
 
 /** Milliseconds that a typed subject rests before the server is asked what belongs to it. */
 const PAUSE = 300
@@ -25,7 +26,7 @@ export function StepsOfTopic({ subject }: { subject: string }) {
     <>
       {before.first && (
         <p className="mt-3">
-          <span className="text-faded">To warm up, still there?</span>{' '}
+          <span className="text-faded">{wording.toWarmUpStillThere()}</span>{' '}
           <DueRecall due={before.first} state={state} />
         </p>
       )}
@@ -41,11 +42,11 @@ function Steps({ order, state }: { order: Schemas['OrderBefore']; state: UnderWa
     <details className="mt-3">
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
         {order.title}
-        {order.due && <span className="text-faded">, asked for today</span>}
+        {order.due && <span className="text-faded">{wording.askedForToday()}</span>}
       </summary>
       {order.due && (
         <Link to={recallAt({ kind: 'ORDER', id: order.id })} state={state} className={LINE_LINK}>
-          Put it in order first
+          {wording.putItInOrderFirst()}
         </Link>
       )}
       <ol className="list-decimal pl-6">

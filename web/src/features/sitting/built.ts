@@ -3,6 +3,7 @@ import { listed } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
 import { readWithin, type NumberKind } from '../../ui/NumberField'
 import type { Begun, Plan } from './text'
+import { wording } from './wording'
 
 /** A sitting as it is being built; numbers are text until they are read. */
 export type Built = {
@@ -110,7 +111,7 @@ export function newSitting(params: URLSearchParams, format: Formats): Built {
     minutes: '30',
     eachMinutes,
     rows: [{ count: params.get('count') ?? '10', each: eachMinutes }],
-    parts: 'hands, feet, torso',
+    parts: wording.handsFeetTorso(),
     drill: 'NONE',
     references:
       params.has('set') && !cabinet
@@ -197,7 +198,7 @@ export function begun(id: string, built: Built, plan: Plan, format: Formats): Be
     (built.kind === 'MEMORY'
       ? 'memory'
       : built.kind === 'ATTEMPT_FIRST'
-        ? 'lesson along'
+        ? wording.lessonAlong()
         : built.references === 'NONE'
           ? ''
           : 'photo')

@@ -1,48 +1,49 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
+import { wording } from './wording'
 
 export type Plan = Schemas['SittingPlan']
 export type Sitting = Schemas['SittingView']
 export type Begun = Schemas['BegunSitting']
 
 export const LADDERS: Record<Plan['kind'], { name: string; line: string }> = {
-  OWN: { name: 'Your own rows', line: 'So many of one length, then so many of another.' },
-  ALL_QUICK: { name: 'All quick', line: 'One length until the time is over.' },
-  CLIMBING: { name: 'Climbing', line: 'From 30 seconds up to ten minutes.' },
+  OWN: { name: wording.yourOwnRows(), line: wording.soManyOfOneLengthThen() },
+  ALL_QUICK: { name: wording.allQuick(), line: wording.oneLengthUntilTheTimeIs() },
+  CLIMBING: { name: wording.climbing(), line: wording.from30SecondsUpToTen() },
   THUMBNAIL_THEN_FINISH: {
-    name: 'Thumbnail, then finish',
-    line: 'A quarter of each pose small, the rest large.',
+    name: wording.thumbnailThenFinish(),
+    line: wording.aQuarterOfEachPoseSmall(),
   },
-  PARTS_ONLY: { name: 'Parts only', line: 'Hands, feet, torso in turn.' },
+  PARTS_ONLY: { name: wording.partsOnly(), line: wording.handsFeetTorsoInTurn() },
   ATTEMPT_FIRST: {
-    name: 'Own try first',
-    line: 'Draw it before the solution is shown, look, draw it once more after it.',
+    name: wording.ownTryFirst(),
+    line: wording.drawItBeforeTheSolutionIs(),
   },
-  MEMORY: { name: 'From memory', line: 'Look, hold it in mind, draw it hidden, compare.' },
+  MEMORY: { name: wording.fromMemory(), line: wording.lookHoldItInMindDraw() },
 }
 
 export const DRILLS: Record<Begun['drill'], { name: string; line: string }> = {
   NONE: { name: 'none', line: '' },
-  STRAIGHT_LINES: { name: 'straight lines only', line: 'Straight lines only: every curve is a few of them.' },
-  SILHOUETTES: { name: 'silhouettes', line: 'The outer shape alone, filled.' },
-  JOINTS_AS_DOTS: { name: 'joints as dots', line: 'Dots where the joints are, then join them.' },
-  UPSIDE_DOWN: { name: 'upside down', line: 'It stands on its head: draw shapes, not names.' },
-  NEGATIVE_SHAPES: { name: 'negative shapes', line: 'Only the shapes between and around.' },
-  PEN_WITHOUT_LIFTING: { name: 'pen without lifting', line: 'The pen does not leave the paper.' },
+  STRAIGHT_LINES: { name: wording.straightLinesOnly(), line: wording.straightLinesOnlyEveryCurveIs() },
+  SILHOUETTES: { name: 'silhouettes', line: wording.theOuterShapeAloneFilled() },
+  JOINTS_AS_DOTS: { name: wording.jointsAsDots(), line: wording.dotsWhereTheJointsAreThen() },
+  UPSIDE_DOWN: { name: wording.upsideDown(), line: wording.itStandsOnItsHeadDraw() },
+  NEGATIVE_SHAPES: { name: wording.negativeShapes(), line: wording.onlyTheShapesBetweenAndAround() },
+  PEN_WITHOUT_LIFTING: { name: wording.penWithoutLifting(), line: wording.thePenDoesNotLeaveThe() },
 }
 
 /** What is done in a step. */
 export const STEPS: Record<Sitting['steps'][number]['kind'], string> = {
-  POSE: 'Draw',
-  THUMBNAIL: 'Thumbnail',
-  FINISH: 'Finish it large',
-  LOOK: 'Look, pen down',
-  HOLD: 'Hold it in mind',
-  RECALL: 'Draw what you saw',
-  REVEAL: 'Compare',
-  OWN_TRY: 'Draw it your way, the solution hidden',
-  AFTER: 'Once more, the solution in view',
-  BREAK: 'Rest hand, neck and eyes',
+  POSE: wording.draw(),
+  THUMBNAIL: wording.thumbnail(),
+  FINISH: wording.finishItLarge(),
+  LOOK: wording.lookPenDown(),
+  HOLD: wording.holdItInMind(),
+  RECALL: wording.drawWhatYouSaw(),
+  REVEAL: wording.compare(),
+  OWN_TRY: wording.drawItYourWayTheSolution(),
+  AFTER: wording.onceMoreTheSolutionInView(),
+  BREAK: wording.restHandNeckAndEyes(),
 }
 
 /** "1:30". */
@@ -57,7 +58,7 @@ export function rungs(ladder: Schemas['LadderView'], format: Formats): string {
   for (const rung of ladder.rungs) {
     const last = groups.at(-1)
     const part = groups.length > 0 && rung.part ? 'parts' : rung.part && 'parts'
-    const name = rung.goesOn ? ' more of it' : NAMES[rung.kind]
+    const name = rung.goesOn ? wording.moreOfIt() : NAMES[rung.kind]
     if (last && last.name === name && last.seconds === rung.seconds && last.part === part) {
       last.count++
     } else {
@@ -70,19 +71,19 @@ export function rungs(ladder: Schemas['LadderView'], format: Formats): string {
 
 const NAMES: Record<Schemas['Rung']['kind'], string> = {
   POSE: '',
-  THUMBNAIL: ' thumbnail',
-  FINISH: ' finish',
-  LOOK: ' look',
-  HOLD: ' hold',
-  RECALL: ' draw',
-  REVEAL: ' compare',
-  OWN_TRY: ' own try',
-  AFTER: ' after the solution',
-  BREAK: ' rest',
+  THUMBNAIL: wording.thumbnail2(),
+  FINISH: wording.finish(),
+  LOOK: wording.look(),
+  HOLD: wording.hold(),
+  RECALL: wording.draw2(),
+  REVEAL: wording.compare2(),
+  OWN_TRY: wording.ownTry(),
+  AFTER: wording.afterTheSolution(),
+  BREAK: wording.rest(),
 }
 
 /** Energy from 1 on. */
-export const ENERGY = ['very low', 'low', 'usual', 'good', 'high']
+export const ENERGY = [wording.veryLow(), 'low', 'usual', 'good', 'high']
 
 /** How hard a sitting seems, or was, from 1 on. */
-export const HARD = ['not at all', 'a little', 'rather', 'hard', 'very hard']
+export const HARD = [wording.notAtAll(), wording.aLittle(), 'rather', 'hard', wording.veryHard()]

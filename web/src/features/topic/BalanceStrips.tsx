@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { BY, partName, remark } from './text'
+import { wording } from './wording'
 
 const INKS = ['bg-ink', 'bg-faded', 'bg-pencil', 'bg-ochre', 'bg-hairline']
 
@@ -15,8 +16,10 @@ export function BalanceStrips({ coverage: { balance, remarks } }: { coverage: Sc
   return (
     <section aria-labelledby="balance" className="mt-6">
       <h2 id="balance">
-        Balance{' '}
-        <span className="text-faded font-sans text-base">{format.minutes(balance.minutes)} drawn</span>
+        {wording.balance()}{' '}
+        <span className="text-faded font-sans text-base">
+          {wording.minutesDrawn({ minutes: format.minutes(balance.minutes) })}
+        </span>
       </h2>
       {remarks.length > 0 && (
         <ul className="mt-1">
@@ -45,13 +48,13 @@ function RemarkAction({ remark: { kind, topic } }: { remark: Schemas['BalanceRem
     case 'NOTHING_FROM_LIFE':
       return (
         <Link to="/sitting?source=life" className={LINE_LINK}>
-          A sitting from life
+          {wording.aSittingFromLife()}
         </Link>
       )
     case 'NOTHING_FREE':
       return (
         <Link to="/settings#time" className={LINE_LINK}>
-          Keep a part of each day free
+          {wording.keepAPartOfEachDay()}
         </Link>
       )
     case 'NOT_APPLIED':
@@ -60,14 +63,14 @@ function RemarkAction({ remark: { kind, topic } }: { remark: Schemas['BalanceRem
           to={`/sitting?topic=${encodeURIComponent(topic ?? '')}&title=${encodeURIComponent(topic ?? '')}`}
           className={LINE_LINK}
         >
-          Put it to use in a sitting
+          {wording.putItToUseInA()}
         </Link>
       )
     case 'ONE_RESOURCE':
     case 'ONE_KIND':
       return (
         <Link to={`/shelf?topic=${encodeURIComponent(topic ?? '')}`} className={LINE_LINK}>
-          What else teaches it
+          {wording.whatElseTeachesIt()}
         </Link>
       )
   }
@@ -92,7 +95,7 @@ function Strip({ strip, minutes }: { strip: Schemas['Strip']; minutes: number })
         {strip.parts
           .map((part) => `${partName(part.name)} ${format.percent(part.minutes / minutes)}`)
           .join(' · ')}
-        {said > 1 && ` · as if ${format.decimal(strip.asIf)} in equal parts`}
+        {said > 1 && wording.asIfAsIfInEqualParts({ asIf: format.decimal(strip.asIf) })}
       </p>
     </div>
   )

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { useNotice } from '../../ui/Notices'
 import { Waiting } from '../../ui/Waiting'
 import { AreaSheet, TopicSheet } from './TopicSheets'
+import { wording } from './wording'
 
 type Topics = Schemas['Topics']
 type Area = Schemas['AreaOfTopics']
@@ -20,11 +21,8 @@ type Place = { area: number; topic?: number }
 export default function EditorScreen() {
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>Topics and what they need</h1>
-      <p className="text-faded mb-2 max-w-prose">
-        Remarks on the course, the order of merged courses and the log line follow these. An arrow means:
-        comes first. Arrows never run in a circle.
-      </p>
+      <h1>{wording.topicsAndWhatTheyNeed()}</h1>
+      <p className="text-faded mb-2 max-w-prose">{wording.remarksOnTheCourseTheOrder()}</p>
       <Waiting query={useQuery(queries.topics())}>{(topics) => <Areas topics={topics} />}</Waiting>
     </div>
   )
@@ -37,7 +35,7 @@ function Areas({ topics }: { topics: Topics }) {
   const write = useMutation({
     mutationFn: (wanted: Topics) => answer(api.PUT('/api/topics', { body: wanted })),
     onSuccess: () => {
-      say('Topics kept.')
+      say(wording.topicsKept())
       setOpen(undefined)
       return refreshAll(client)
     },
@@ -45,8 +43,8 @@ function Areas({ topics }: { topics: Topics }) {
   const reset = useMutation({
     mutationFn: () => answer(api.DELETE('/api/topics')),
     onSuccess: () => {
-      say('The topics are those that ship again.', {
-        label: 'Undo',
+      say(wording.theTopicsAreThoseThatShip(), {
+        label: wording.undo(),
         run: () => write.mutate({ ...topics, version: 0 }),
       })
       return refreshAll(client)
@@ -77,13 +75,14 @@ function Areas({ topics }: { topics: Topics }) {
                 look="quiet"
                 className="shrink-0"
                 onClick={() => setOpen({ area: i })}
-                aria-label={`Change ${area.name}`}
+                aria-label={wording.changeName({ name: area.name })}
               >
-                Change
+                {wording.change()}
               </Button>
             </div>
             <p className="text-faded text-sm">
-              <i>simple:</i> {area.simple} <i>grouped:</i> {area.grouped} <i>detailed:</i> {area.detailed}
+              <i>{wording.simple()}</i> {area.simple} <i>{wording.grouped()}</i> {area.grouped}{' '}
+              <i>{wording.detailed2()}</i> {area.detailed}
             </p>
             <ul>
               {area.topics.map((topic, j) => (
@@ -102,14 +101,17 @@ function Areas({ topics }: { topics: Topics }) {
               ))}
             </ul>
             <Button look="quiet" onClick={() => setOpen({ area: i, topic: area.topics.length })}>
-              Add a topic<span className="sr-only"> to {area.name}</span>
+              {wording.addATopic()}
+              <span className="sr-only"> {wording.toName({ name: area.name })}</span>
             </Button>
           </section>
         ))}
       </div>
       <div className="flex flex-wrap gap-x-6">
-        <Button onClick={() => setOpen({ area: areas.length })}>Add an area</Button>
-        {topics.version > 0 && <Button onClick={() => reset.mutate()}>Back to the topics that ship</Button>}
+        <Button onClick={() => setOpen({ area: areas.length })}>{wording.addAnArea()}</Button>
+        {topics.version > 0 && (
+          <Button onClick={() => reset.mutate()}>{wording.backToTheTopicsThatShip()}</Button>
+        )}
       </div>
       {open && (
         <OpenSheet

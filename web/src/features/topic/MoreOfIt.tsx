@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client'
 import { ChangeSheet } from '../../shared/plan/ChangeSheet'
 import { useFormats } from '../../ui/locale'
 import { NumberField, readWithin } from '../../ui/NumberField'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** More drawings of a topic in the weeks to come, with what that does to the plan. */
 export default function MoreOfIt({
@@ -23,8 +23,12 @@ export default function MoreOfIt({
   const drawings = readWithin(typed, BOUNDS.MoreOf.drawings, format)
   return (
     <ChangeSheet
-      title={`More of: ${topic}`}
-      description={`Parted among ${plural(more.weeks.length, 'week')} to come, ${format.each(more.pace.secondsEach)} each, ${pace(more.pace)}.`}
+      title={wording.moreOfTopic({ topic })}
+      description={wording.partedAmongWeeksToComeSecondsEach({
+        weeks: more.weeks.length,
+        secondsEach: format.each(more.pace.secondsEach),
+        pace: pace(more.pace),
+      })}
       placement={placement}
       week={more.weeks[0] ?? ''}
       changes={
@@ -36,7 +40,7 @@ export default function MoreOfIt({
       onMade={() => drawings !== undefined && onMade(drawings)}
     >
       <NumberField
-        label="Drawings more"
+        label={wording.drawingsMore()}
         bounds={BOUNDS.MoreOf.drawings}
         value={typed}
         onChange={(e) => setTyped(e.target.value)}
@@ -49,4 +53,4 @@ export default function MoreOfIt({
 const pace = ({ entries }: Schemas['PaceEstimate']) =>
   entries === 0
     ? 'a guess: no entry of yours tells how long one takes'
-    : `by ${plural(entries, 'entry', 'entries')} of yours and what is usual`
+    : wording.byEntriesOfYoursAndWhat({ entries })

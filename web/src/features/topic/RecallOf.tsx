@@ -5,9 +5,9 @@ import { queries } from '../../api/queries'
 import { DEPTHS } from '../../shared/entry/study'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { recallAt } from '../../shared/topic/recall'
 import { useDepth } from '../../shared/topic/told-topic'
+import { wording } from './wording'
 
 type Depth = NonNullable<Schemas['RecallLine']['speaksFor']>
 
@@ -24,7 +24,7 @@ export function RecallOf({ topic }: { topic: Schemas['TopicView'] }) {
   const mine = things.filter((s) => s.topics.includes(topic.name))
   return mine.length === 0 ? null : (
     <section aria-labelledby="recall-of" className="no-print mt-5">
-      <h2 id="recall-of">To recall</h2>
+      <h2 id="recall-of">{wording.toRecall()}</h2>
       <ul>
         {mine.map((s) => (
           <li key={s.kind + s.id}>
@@ -33,17 +33,17 @@ export function RecallOf({ topic }: { topic: Schemas['TopicView'] }) {
             </Link>
             <span className="text-faded">
               {s.times > 0
-                ? `, there ${s.right} of ${plural(s.times, 'time')}`
+                ? wording.thereRightOfTimes2({ right: s.right, times: s.times })
                 : s.way
-                  ? ', asked for soon'
-                  : ', not asked for'}
-              {s.due && s.times > 0 && `, next on ${format.dayMonth(s.due)}`}
+                  ? wording.askedForSoon()
+                  : wording.notAskedFor()}
+              {s.due && s.times > 0 && wording.nextOnDue2({ due: format.dayMonth(s.due) })}
             </span>
             {s.speaksFor && deeper(s.speaksFor, topic.depth) && (
               <p className="text-faded text-sm">
-                Drawn whole after {plural(s.held, 'day')}, which speaks for {DEPTHS[s.speaksFor]}.{' '}
+                {wording.drawnWholeAfterDaysWhichSpeaks({ held: s.held, speaksFor: DEPTHS[s.speaksFor] })}{' '}
                 <Button look="quiet" onClick={() => depth.mutate(s.speaksFor ?? null)}>
-                  Mark it so
+                  {wording.markItSo()}
                 </Button>
               </p>
             )}

@@ -7,6 +7,7 @@ import { EntryLine } from '../../shared/entry/EntryLine'
 import { LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useOpening } from '../../ui/opening'
+import { wording } from './wording'
 
 const sheet = (topic: string, facet: string | undefined) =>
   new URLSearchParams(facet ? { topic, text: facet, title: `${topic}, ${facet}` } : { topic, title: topic })
@@ -39,17 +40,17 @@ export function TopicEntries({
   return (
     <section aria-labelledby="entries" className="mt-5">
       <h2 id="entries">
-        Entries{' '}
+        {wording.entries()}{' '}
         {total > entries.length && (
           <span className="text-faded font-sans text-base">
-            the newest {entries.length} of {format.number(total)}
+            {wording.theNewestEntriesOfTotal({ entries: entries.length, total: format.number(total) })}
           </span>
         )}
       </h2>
       {paged.length > 0 && (
         <p>
           <Link to={`/sheet?${sheet(topic, facet).toString()}`} className={LINE_LINK}>
-            Its pages on one sheet
+            {wording.itsPagesOnOneSheet()}
           </Link>
         </p>
       )}

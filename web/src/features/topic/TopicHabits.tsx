@@ -4,7 +4,7 @@ import { queries } from '../../api/queries'
 import { habit, practiceSitting, RESULT } from '../../shared/bench/habit'
 import { LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 const MOST = 4
 
@@ -23,20 +23,17 @@ export function TopicHabits({ topic }: { topic: string }) {
   }
   return (
     <section aria-labelledby="topic-habits" className="mt-6">
-      <h2 id="topic-habits">Habits</h2>
+      <h2 id="topic-habits">{wording.habits()}</h2>
       <p className="text-faded text-sm">
-        Of{' '}
-        {plural(
-          templates.reduce((sum, t) => sum + t.comparisons, 0),
-          'drawing',
-        )}{' '}
-        held beside their references on the{' '}
+        {wording.ofDrawingsHeldBesideTheirReferences({
+          reduce: templates.reduce((sum, t) => sum + t.comparisons, 0),
+        })}{' '}
         <Link to="/bench" className={LINE_LINK}>
-          Bench
+          {wording.bench()}
         </Link>
         .
       </p>
-      {held.length === 0 && <p>None that holds so far.</p>}
+      {held.length === 0 && <p>{wording.noneThatHoldsSoFar()}</p>}
       <ul>
         {held.map(({ template, h }) => {
           const { what, figures } = habit(h, format)
@@ -48,11 +45,13 @@ export function TopicHabits({ topic }: { topic: string }) {
               <span className="font-medium">{what}</span>
               <span>{figures}</span>
               {h.aim && !h.aim.ended && (
-                <span className="text-faded">your aim{h.aim.result ? `: ${RESULT[h.aim.result]}` : ''}</span>
+                <span className="text-faded">
+                  {wording.yourAimResult({ result: h.aim.result ? `: ${RESULT[h.aim.result]}` : '' })}
+                </span>
               )}
               {h.practice && (
                 <Link to={practiceSitting(h.practice, what)} className={`${LINE_LINK} ml-auto`}>
-                  Practise it
+                  {wording.practiseIt()}
                 </Link>
               )}
             </li>

@@ -4,6 +4,7 @@ import { useFormats } from '../../ui/locale'
 import { plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
 import { marksGone, marksHowSure } from './text'
+import { wording } from './wording'
 
 const day = (date: string) => Date.parse(date) / 86_400_000
 
@@ -68,7 +69,10 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
             kind="dots"
             most={5}
             marks={marked}
-            ends={[format.number(marks[0]?.drawings ?? 0), plural(marks.at(-1)?.drawings ?? 0, 'drawing')]}
+            ends={[
+              format.number(marks[0]?.drawings ?? 0),
+              wording.drawings({ drawings: marks.at(-1)?.drawings ?? 0 }),
+            ]}
             points={marks.map((m) => ({
               x: m.drawings,
               y: m.mark,
@@ -78,7 +82,9 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
           <div className="sm:col-span-2">
             <p>{marksGone(levels, format)}</p>
             <details className="text-faded text-sm">
-              <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">How sure</summary>
+              <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
+                {wording.howSure()}
+              </summary>
               {marksHowSure(levels, format)}
             </details>
           </div>

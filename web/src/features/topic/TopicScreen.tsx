@@ -12,7 +12,6 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { STATES, STEPS } from './text'
@@ -20,6 +19,7 @@ import { TopicEntries } from './TopicEntries'
 import { TopicHabits } from './TopicHabits'
 import { TopicPlots } from './TopicPlots'
 import { useOpening } from '../../ui/opening'
+import { wording } from './wording'
 
 const MoreOfIt = lazy(() => import('./MoreOfIt'))
 
@@ -38,27 +38,26 @@ export default function TopicScreen() {
             <Standing topic={topic} />
             {topic.facets.length > 0 && (
               <SelectField
-                label="Only what shows"
+                label={wording.onlyWhatShows()}
                 value={facet ?? ''}
                 onChange={(e) =>
                   setParams(e.target.value ? { facet: e.target.value } : {}, { replace: true })
                 }
               >
-                <option value="">everything</option>
+                <option value="">{wording.everything()}</option>
                 <Options of={Object.fromEntries(topic.facets.map((f) => [f, f]))} />
               </SelectField>
             )}
             {topic.entries === 0 ? (
               <p className="py-4">
-                Nothing drawn of it yet{facet ? ` that shows ${facet}` : ''}. A warm-up of ten minutes begins
-                it.
+                {wording.nothingDrawnOfItYetFacet({ facet: facet ? wording.thatShowsFacet({ facet }) : '' })}
               </p>
             ) : (
               <TopicPlots topic={topic} />
             )}
             <TopicEntries topic={topic.name} facet={facet} entries={topic.newest} total={topic.entries} />
           </Leaf>
-          <Leaf second aria-label="What to do about it">
+          <Leaf second aria-label={wording.whatToDoAboutIt()}>
             <Actions topic={topic} />
             <Neighbours topic={topic} />
             <Chain topic={topic} />
@@ -80,7 +79,7 @@ function Standing({ topic }: { topic: Topic }) {
     <>
       <p>
         <Link to="/topics" className={LINE_LINK}>
-          All topics
+          {wording.allTopics()}
         </Link>
       </p>
       <h1 id="topic">{topic.name}</h1>
@@ -89,23 +88,27 @@ function Standing({ topic }: { topic: Topic }) {
         <b>{STATES[topic.state]}</b>
         {topic.freshness != null && topic.last != null && (
           <>
-            , {format.percent(topic.freshness)}: last drawn on {format.dayMonthYear(topic.last)}, half as
-            fresh every {format.number(Math.round(topic.halfLifeDays))} days after{' '}
-            {plural(topic.returns, 'return')}. {format.minutes(topic.minutesEver)} in all.
+            {wording.freshnessLastDrawnOnLastHalf({
+              freshness: format.percent(topic.freshness),
+              last: format.dayMonthYear(topic.last),
+              halfLifeDays: format.number(Math.round(topic.halfLifeDays)),
+              returns: topic.returns,
+              minutesEver: format.minutes(topic.minutesEver),
+            })}
           </>
         )}
       </p>
       {topic.planned[0] && (
         <p className="text-faded">
-          In the plan:{' '}
-          {topic.planned
-            .slice(0, 3)
-            .map(
-              (p) =>
-                `${p.number == null ? p.title : `week ${p.number}, ${p.title}`} from ${format.dayMonth(p.from)}${p.minutes > 0 ? ` (${format.minutes(p.minutes)})` : ''}`,
-            )
-            .join('; ')}
-          .
+          {wording.inThePlanJoin({
+            join: topic.planned
+              .slice(0, 3)
+              .map(
+                (p) =>
+                  `${p.number == null ? p.title : wording.weekNumberTitle2({ number: p.number, title: p.title })} from ${format.dayMonth(p.from)}${p.minutes > 0 ? ` (${format.minutes(p.minutes)})` : ''}`,
+              )
+              .join('; '),
+          })}
         </p>
       )}
     </>
@@ -120,35 +123,38 @@ function Actions({ topic }: { topic: Topic }) {
   const feels = useWeak(topic.id)
   const { weak, depth } = topic
   return (
-    <section aria-label="To do">
+    <section aria-label={wording.toDo()}>
       <div className="flex flex-wrap gap-x-6 gap-y-2">
         <Button look="ink" disabled={put.isPending} onClick={() => put.mutate({ topic: topic.name })}>
-          As a warm-up today
+          {wording.asAWarmUpToday()}
         </Button>
-        {topic.more && <Button onClick={() => setMore(true)}>This feels weak</Button>}
+        {topic.more && <Button onClick={() => setMore(true)}>{wording.thisFeelsWeak()}</Button>}
         <Link
           to={`/sitting?topic=${encodeURIComponent(topic.name)}&title=${encodeURIComponent(topic.name)}`}
           className={LINE_LINK}
         >
-          A sitting
+          {wording.aSitting()}
         </Link>
       </div>
       {weak && (
         <p className="mt-2">
-          It feels weak since {format.dayMonth(weak.since)}: {weak.drawn} of {weak.drawings} more drawings are
-          made.{' '}
+          {wording.itFeelsWeakSinceSinceDrawn({
+            since: format.dayMonth(weak.since),
+            drawn: weak.drawn,
+            drawings: weak.drawings,
+          })}{' '}
           <Button look="quiet" onClick={() => feels.mutate(null)}>
-            No longer
+            {wording.noLonger()}
           </Button>
         </p>
       )}
       <div className="mt-3 max-w-xs">
         <SelectField
-          label="Depth reached"
+          label={wording.depthReached()}
           value={depth ?? ''}
           onChange={(e) => reach.mutate((e.target.value || null) as Topic['depth'] & string)}
         >
-          <option value="">none yet</option>
+          <option value="">{wording.noneYet()}</option>
           <Options of={DEPTHS} />
         </SelectField>
       </div>
@@ -199,9 +205,9 @@ function Neighbours({ topic }: { topic: Topic }) {
       </p>
     )
   return (
-    <section aria-label="Around it" className="mt-5">
-      {list('Needs', topic.needs)}
-      {list('Needed by', topic.neededBy)}
+    <section aria-label={wording.aroundIt()} className="mt-5">
+      {list(wording.needs(), topic.needs)}
+      {list(wording.neededBy(), topic.neededBy)}
     </section>
   )
 }
@@ -215,7 +221,7 @@ function Chain({ topic }: { topic: Topic }) {
   const next = chain.find((link) => link.entries === 0)
   return (
     <section aria-labelledby="chain" className="mt-5">
-      <h2 id="chain">From looking to knowing</h2>
+      <h2 id="chain">{wording.fromLookingToKnowing()}</h2>
       <ol className="flex flex-wrap gap-x-2">
         {chain.map((link, i) => (
           <li key={link.step} className={link.entries === 0 ? 'text-faded' : ''}>
@@ -223,24 +229,26 @@ function Chain({ topic }: { topic: Topic }) {
             {STEPS[link.step]}{' '}
             <span className="text-faded">
               {link.entries === 0
-                ? 'not yet'
-                : `${format.number(link.entries)}×${link.last ? `, last ${format.dayMonth(link.last)}` : ''}`}
+                ? wording.notYet()
+                : `${format.number(link.entries)}×${link.last ? wording.lastLast({ last: format.dayMonth(link.last) }) : ''}`}
             </span>
           </li>
         ))}
       </ol>
       {topic.missing && (
         <p>
-          Missing without reference on {format.dayMonth(topic.missing.day)}:{' '}
-          <span className="font-serif italic">{topic.missing.text}</span> That is what to study next.
+          {wording.missingWithoutReferenceOnDay({ day: format.dayMonth(topic.missing.day) })}{' '}
+          <span className="font-serif italic">{topic.missing.text}</span> {wording.thatIsWhatToStudyNext()}
         </p>
       )}
-      {next && !topic.missing && <p className="text-faded">Next would be: {STEPS[next.step]}.</p>}
+      {next && !topic.missing && (
+        <p className="text-faded">{wording.nextWouldBeStep({ step: STEPS[next.step] })}</p>
+      )}
     </section>
   )
 }
 
-const GROUPS: Record<string, string> = { WITH: 'with reference', WITHOUT: 'without reference' }
+const GROUPS: Record<string, string> = { WITH: wording.withReference(), WITHOUT: wording.withoutReference() }
 
 function Groups({ topic }: { topic: Topic }) {
   const format = useFormats()
@@ -250,22 +258,22 @@ function Groups({ topic }: { topic: Topic }) {
   }
   return (
     <section aria-labelledby="groups" className="mt-5">
-      <h2 id="groups">Side by side</h2>
+      <h2 id="groups">{wording.sideBySide()}</h2>
       <div className="overflow-x-auto">
         <table className="w-full text-left">
           <thead>
             <tr className="text-faded text-sm">
               <th scope="col" className="font-normal">
-                drawn
+                {wording.drawn()}
               </th>
               <th scope="col" className="font-normal">
-                entries
+                {wording.entries2()}
               </th>
               <th scope="col" className="font-normal">
-                mean mark
+                {wording.meanMark()}
               </th>
               <th scope="col" className="font-normal">
-                went wrong
+                {wording.wentWrong()}
               </th>
             </tr>
           </thead>
@@ -278,10 +286,11 @@ function Groups({ topic }: { topic: Topic }) {
                 <td>{g.entries}</td>
                 <td>
                   {g.marked === 0 ? (
-                    <span className="text-faded">no marks</span>
+                    <span className="text-faded">{wording.noMarks()}</span>
                   ) : (
                     <>
-                      {format.decimal(g.meanMark)} <span className="text-faded">of {g.marked}</span>
+                      {format.decimal(g.meanMark)}{' '}
+                      <span className="text-faded">{wording.ofMarked({ marked: g.marked })}</span>
                     </>
                   )}
                 </td>
@@ -301,11 +310,11 @@ function Resources({ topic }: { topic: Topic }) {
   const kinds = topic.record.kinds.filter((k) => k.resource !== '')
   return named.length === 0 ? null : (
     <section aria-labelledby="resources" className="mt-5">
-      <h2 id="resources">Learned from</h2>
+      <h2 id="resources">{wording.learnedFrom()}</h2>
       <ul>
         {topic.record.resources.map((r) => (
           <li key={r.resource}>
-            {r.resource || <span className="text-faded">nothing named</span>}{' '}
+            {r.resource || <span className="text-faded">{wording.nothingNamed()}</span>}{' '}
             <span className="text-faded">
               {format.minutes(r.minutes)}, {format.percent(r.share)}
             </span>
@@ -314,7 +323,9 @@ function Resources({ topic }: { topic: Topic }) {
       </ul>
       {kinds.length > 0 && (
         <p className="text-faded">
-          By kind: {kinds.map((k) => `${resourceKind(k.resource)} ${format.percent(k.share)}`).join(' · ')}
+          {wording.byKindJoin({
+            join: kinds.map((k) => `${resourceKind(k.resource)} ${format.percent(k.share)}`).join(' · '),
+          })}
         </p>
       )}
     </section>
@@ -325,7 +336,7 @@ function Wrong({ topic }: { topic: Topic }) {
   const format = useFormats()
   return topic.wentWrong.length === 0 ? null : (
     <section aria-labelledby="wrong" className="mt-5">
-      <h2 id="wrong">What went wrong</h2>
+      <h2 id="wrong">{wording.whatWentWrong()}</h2>
       <ul>
         {topic.wentWrong.map((w) => (
           <li key={w.entry}>

@@ -5,6 +5,7 @@ import { enumerated, listed } from '../../ui/lists'
 import { Field, TextField } from '../../ui/Field'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
+import { wording } from './wording'
 
 type Area = Schemas['AreaOfTopics']
 type Line = Schemas['TopicLine']
@@ -31,13 +32,13 @@ export function TopicSheet({
   const [needs, setNeeds] = useState(topic.needs.join(', '))
   const [alsoCalled, setAlsoCalled] = useState(topic.alsoCalled.join(', '))
   const wrong = name.includes(',')
-    ? 'A comma parts names, below and elsewhere. Leave it out.'
-    : alreadyThere('a topic', name, others)
+    ? wording.aCommaPartsNamesBelowAnd()
+    : alreadyThere(wording.aTopic(), name, others)
   const renamed = topic.name !== '' && name.trim().toLowerCase() !== topic.name.toLowerCase()
   const unknown = listed(needs).find((n) => n !== name.trim() && !others.some((o) => o.name === n))
   const neededBy = others.filter((o) => o.needs.includes(topic.name)).map((o) => o.name)
   return (
-    <Sheet open onClose={onClose} title={topic.name || 'A new topic'}>
+    <Sheet open onClose={onClose} title={topic.name || wording.aNewTopic()}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -46,29 +47,31 @@ export function TopicSheet({
         }}
       >
         <Field
-          label="Name"
+          label={wording.name()}
           maxLength={BOUNDS.TopicLine.name.maxLength}
           value={name}
           onChange={(e) => setName(e.target.value)}
-          hint={renamed ? `“${topic.name}” stays another name of it.` : undefined}
+          hint={renamed ? wording.nameStaysAnotherNameOfIt({ name: topic.name }) : undefined}
           error={wrong}
           required
         />
         <Field
-          label="Needs first, with commas"
+          label={wording.needsFirstWithCommas()}
           value={needs}
           onChange={(e) => setNeeds(e.target.value)}
-          error={unknown && `There is no topic “${unknown}”.`}
+          error={unknown && wording.thereIsNoTopicUnknown({ unknown })}
         />
         <Field
-          label="Also called, with commas"
+          label={wording.alsoCalledWithCommas()}
           value={alsoCalled}
           onChange={(e) => setAlsoCalled(e.target.value)}
         />
         {neededBy.length > 0 && (
           <p className="text-faded">
-            It can be removed once no other needs it; {enumerated(neededBy)}{' '}
-            {neededBy.length === 1 ? 'does' : 'do'}.
+            {wording.itCanBeRemovedOnceNo({
+              neededBy: enumerated(neededBy),
+              neededBy2: neededBy.length === 1,
+            })}
           </p>
         )}
         <SheetEnd
@@ -83,7 +86,7 @@ export function TopicSheet({
 
 const alreadyThere = (what: string, name: string, others: { name: string }[]) => {
   const same = others.find((o) => o.name.toLowerCase() === name.trim().toLowerCase())
-  return same && `There is ${what} “${same.name}” already.`
+  return same && wording.thereIsWhatNameAlready({ what, name: same.name })
 }
 
 /** One area: its name and what each of the three depths means in it. */
@@ -106,13 +109,13 @@ export function AreaSheet({
 }) {
   const [typed, setTyped] = useState(area)
   const name = typed.name.trim()
-  const taken = alreadyThere('an area', name, others)
+  const taken = alreadyThere(wording.anArea(), name, others)
   return (
     <Sheet
       open
       onClose={onClose}
-      title={area.name || 'A new area'}
-      description="Each topic of the area can be reached at three depths. Say what they mean here."
+      title={area.name || wording.aNewArea()}
+      description={wording.eachTopicOfTheAreaCan()}
     >
       <form
         className="grid gap-3"
@@ -122,7 +125,7 @@ export function AreaSheet({
         }}
       >
         <Field
-          label="Name of the area"
+          label={wording.nameOfTheArea()}
           maxLength={BOUNDS.AreaOfTopics.name.maxLength}
           required
           value={typed.name}
@@ -130,24 +133,24 @@ export function AreaSheet({
           error={taken}
         />
         <TextField
-          label="Simple: landmarks and blocks"
+          label={wording.simpleLandmarksAndBlocks()}
           maxLength={BOUNDS.AreaOfTopics.simple.maxLength}
           value={typed.simple}
           onChange={(e) => setTyped({ ...typed, simple: e.target.value })}
         />
         <TextField
-          label="Grouped: the main masses"
+          label={wording.groupedTheMainMasses()}
           maxLength={BOUNDS.AreaOfTopics.simple.maxLength}
           value={typed.grouped}
           onChange={(e) => setTyped({ ...typed, grouped: e.target.value })}
         />
         <TextField
-          label="Detailed"
+          label={wording.detailed()}
           maxLength={BOUNDS.AreaOfTopics.simple.maxLength}
           value={typed.detailed}
           onChange={(e) => setTyped({ ...typed, detailed: e.target.value })}
         />
-        {area.topics.length > 0 && <p className="text-faded">An area can be removed once its topics are.</p>}
+        {area.topics.length > 0 && <p className="text-faded">{wording.anAreaCanBeRemovedOnce()}</p>}
         <SheetEnd error={error} disabled={name === '' || taken !== undefined} onRemove={onRemove} />
       </form>
     </Sheet>

@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client'
 import { Blot } from '../../ui/Blot'
 import { useFormats, type Formats } from '../../ui/locale'
 import { needsDecision, standing } from './text'
+import { wording } from './wording'
 
 type Coverage = Schemas['CoverageView']
 type Row = Schemas['TopicRow']
@@ -15,12 +16,12 @@ export function TopicTable({ coverage }: { coverage: Coverage }) {
   const names = columns.map((column) => columnName(column, coverage, format))
   const size = columns.length > 40 ? 15 : columns.length > 26 ? 22 : 26
   return (
-    <div className="mt-2 overflow-x-auto" role="group" aria-label="Topics by week">
+    <div className="mt-2 overflow-x-auto" role="group" aria-label={wording.topicsByWeek()}>
       <table className="w-full border-collapse">
         <thead>
           <tr className="text-faded text-sm">
             <th scope="col" className="bg-paper sticky left-0 z-10 text-left font-normal">
-              <span className="sr-only">Topic</span>
+              <span className="sr-only">{wording.topic()}</span>
             </th>
             {columns.map((column, i) => (
               <th
@@ -36,7 +37,7 @@ export function TopicTable({ coverage }: { coverage: Coverage }) {
               </th>
             ))}
             <th scope="col" className="text-left font-normal">
-              <span className="sr-only">How it stands</span>
+              <span className="sr-only">{wording.howItStands()}</span>
             </th>
           </tr>
         </thead>
@@ -48,7 +49,7 @@ export function TopicTable({ coverage }: { coverage: Coverage }) {
                   scope="colgroup"
                   className="bg-paper sticky left-0 pt-2 text-left font-serif text-lg font-medium"
                 >
-                  {area.name || 'In no area'}
+                  {area.name || wording.inNoArea()}
                 </th>
                 {columns.map((column, i) => (
                   <td key={column.from} className={i === now ? 'bg-deeper' : ''} />
@@ -134,15 +135,15 @@ function cellText({ minutes, planned, inPlan }: Schemas['TopicCell'], format: Fo
     minutes > 0 && format.minutes(minutes),
     inPlan && (planned > 0 ? `${format.minutes(planned)} planned` : 'planned'),
   ].filter(Boolean)
-  return said.join(', ') || 'drawn, no minutes told'
+  return said.join(', ') || wording.drawnNoMinutesTold()
 }
 
 const columnName = (column: Schemas['Column'], { window }: Coverage, format: Formats) =>
   column.number != null
-    ? `Week ${column.number}, ${column.title}`
+    ? wording.weekNumberTitle({ number: column.number, title: column.title })
     : window === 'DAYS'
       ? format.weekdayDate(column.from)
-      : `${column.title || 'Week of'} ${format.dayMonth(column.from)}`
+      : `${column.title || wording.weekOf()} ${format.dayMonth(column.from)}`
 
 /** What stands above a column where there is room. */
 function columnLabel(columns: Schemas['Column'][], i: number, { window }: Coverage, format: Formats) {

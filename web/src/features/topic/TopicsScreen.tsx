@@ -7,10 +7,15 @@ import { useFormats } from '../../ui/locale'
 import { Waiting } from '../../ui/Waiting'
 import { BalanceStrips } from './BalanceStrips'
 import { TopicTable } from './TopicTable'
+import { wording } from './wording'
 
 type Window = Schemas['CoverageView']['window']
 
-const WINDOWS: Record<Window, string> = { COURSE: 'Course', DAYS: '28 days', YEAR: 'Year' }
+const WINDOWS: Record<Window, string> = {
+  COURSE: wording.course2(),
+  DAYS: wording.n28Days(),
+  YEAR: wording.year(),
+}
 
 const isWindow = (text: string | null): text is Window => text !== null && text in WINDOWS
 
@@ -43,8 +48,8 @@ function Coverage({
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-8 gap-y-1">
-        <h1 className="mr-auto">Topics</h1>
-        <div role="group" aria-label="Span" className="no-print flex gap-x-4">
+        <h1 className="mr-auto">{wording.topics()}</h1>
+        <div role="group" aria-label={wording.span()} className="no-print flex gap-x-4">
           {(Object.keys(WINDOWS) as Window[]).map((name) => (
             <button
               key={name}
@@ -63,23 +68,22 @@ function Coverage({
           onClick={() => onShow(window, !all)}
           className={`no-print ${LINE_LINK}`}
         >
-          {all ? 'Only what is touched or planned' : `All topics, ${format.number(hidden)} more`}
+          {all
+            ? wording.onlyWhatIsTouchedOrPlanned()
+            : wording.allTopicsHiddenMore({ hidden: format.number(hidden) })}
         </button>
         <Link to="/topics/edit" className={`no-print ${LINE_LINK}`}>
-          Change topics
+          {wording.changeTopics()}
         </Link>
         <Link to="/recall" className={`no-print ${LINE_LINK}`}>
-          Recall
+          {wording.recall()}
         </Link>
       </div>
-      <p className="text-faded">
-        A blot is the minutes of a {window === 'DAYS' ? 'day' : 'week'}, a dashed ring what the plan still
-        holds. Ink fades as a topic goes unpractised; it is a reminder and no measure of skill.
-      </p>
+      <p className="text-faded">{wording.aBlotIsTheMinutesOf({ window: window === 'DAYS' })}</p>
       {areas.length === 0 ? (
         <p className="py-4">
-          Nothing was drawn in this span. Write a line such as <i>3 hulls, 20 min, from life</i> on Today, and
-          its topic stands here.
+          {wording.nothingWasDrawnInThisSpan()} <i>{wording.n3Hulls20MinFromLife()}</i>{' '}
+          {wording.onTodayAndItsTopicStands()}
         </p>
       ) : (
         <TopicTable coverage={coverage} />

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { resourceKind } from '../../shared/shelf/resource-kinds'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 type Row = Schemas['TopicRow']
 type State = Row['state']
@@ -9,11 +9,11 @@ type Remark = Schemas['BalanceRemark']
 
 /** How a topic stands. */
 export const STATES: Record<State, string> = {
-  FRESH: 'fresh',
-  FADING: 'fading',
-  RUSTY: 'rusty',
-  NOT_YET: 'not yet',
-  UNTOUCHED: 'not planned',
+  FRESH: wording.fresh(),
+  FADING: wording.fading(),
+  RUSTY: wording.rusty(),
+  NOT_YET: wording.notYet(),
+  UNTOUCHED: wording.notPlanned(),
 }
 
 /** "rusty 41 %, week 19" */
@@ -31,50 +31,58 @@ export const needsDecision = (row: Row) => row.next != null && row.state === 'RU
 
 /** Names of what minutes are divided by. */
 export const BY: Record<Schemas['Strip']['by'], string> = {
-  AREA: 'Areas',
-  SOURCE: 'Drawn from',
-  MEDIUM: 'With',
-  LENGTH: 'One drawing takes',
-  FACET: 'Shows',
-  PURPOSE: 'Duty and liking',
+  AREA: wording.areas(),
+  SOURCE: wording.drawnFrom(),
+  MEDIUM: wording.withWord(),
+  LENGTH: wording.oneDrawingTakes(),
+  FACET: wording.shows(),
+  PURPOSE: wording.dutyAndLiking(),
 }
 
 const PARTS: Record<string, string> = {
-  UNDER_ONE_MINUTE: 'under a minute',
-  ONE_TO_FIVE: '1 to 5 min',
-  FIVE_TO_TWENTY: '5 to 20 min',
-  TWENTY_TO_SIXTY: '20 to 60 min',
-  OVER_AN_HOUR: 'over an hour',
-  COURSE: 'course',
-  PROMISE: 'promises',
-  LIKING: 'what I like',
+  UNDER_ONE_MINUTE: wording.underAMinute(),
+  ONE_TO_FIVE: wording.n1To5Min(),
+  FIVE_TO_TWENTY: wording.n5To20Min(),
+  TWENTY_TO_SIXTY: wording.n20To60Min(),
+  OVER_AN_HOUR: wording.overAnHour(),
+  COURSE: wording.course(),
+  PROMISE: wording.promises(),
+  LIKING: wording.whatILike(),
 }
 
-export const partName = (name: string) => (name === '' ? 'not said' : (PARTS[name] ?? name))
+export const partName = (name: string) => (name === '' ? wording.notSaid() : (PARTS[name] ?? name))
 
 /** A remark about what is one-sided. */
 export function remark({ kind, topic, resource, percent: share, days }: Remark, format: Formats): string {
-  const since = days == null ? '' : ` The last was ${format.number(days)} days ago.`
+  const since = days == null ? '' : wording.theLastWasDaysDaysAgo({ days: format.number(days) })
   switch (kind) {
     case 'ONE_RESOURCE':
-      return `${format.number(share)} % of ${topic} in four weeks came from ${resource}. Look from another side.`
+      return wording.shareOfTopicInFourWeeks({
+        share: format.number(share),
+        topic: topic ?? '',
+        resource: resource ?? '',
+      })
     case 'ONE_KIND':
-      return `${format.number(share)} % of ${topic} in four weeks came from one kind of resource: ${resourceKind(resource ?? '')}. Look from another side.`
+      return wording.shareOfTopicInFourWeeks2({
+        share: format.number(share),
+        topic: topic ?? '',
+        resource: resourceKind(resource ?? ''),
+      })
     case 'NOTHING_FROM_LIFE':
-      return `Nothing was drawn from life for five weeks.${since}`
+      return wording.nothingWasDrawnFromLifeFor({ since })
     case 'NOTHING_FREE':
-      return `Nothing was drawn for liking alone for five weeks.${since}`
+      return wording.nothingWasDrawnForLikingAlone({ since })
     case 'NOT_APPLIED':
-      return `${topic} was first studied ${format.number(days ?? 0)} days ago and was not put to use yet.`
+      return wording.topicWasFirstStudiedDaysDays({ topic: topic ?? '', days: format.number(days ?? 0) })
   }
 }
 
 /** The steps from looking to knowing. */
 export const STEPS: Record<Schemas['ChainLink']['step'], string> = {
-  OBSERVE: 'observed',
-  SIMPLIFY: 'simplified',
-  BY_HEART: 'by heart',
-  NEW_PLACE: 'in a new pose or place',
+  OBSERVE: wording.observed(),
+  SIMPLIFY: wording.simplified(),
+  BY_HEART: wording.byHeart(),
+  NEW_PLACE: wording.inANewPoseOrPlace(),
 }
 
 /** How marks went while more of a topic was drawn. */
@@ -82,19 +90,19 @@ export function marksGone({ order, levels }: Schemas['MarkLevels'], format: Form
   const mark = (value: number) => format.number(Math.round(value * 10) / 10)
   const [first, ...later] = levels
   if (first && later.length > 0) {
-    const after = later.map((l) => `${mark(l.mean)} after about ${plural(l.about, 'drawing')}`)
-    return `Mark ${mark(first.mean)} at first, ${after.join(', ')}.`
+    const after = later.map((l) => wording.meanAfterAboutDrawings({ mean: mark(l.mean), about: l.about }))
+    return wording.markMeanAtFirstJoin({ mean: mark(first.mean), join: after.join(', ') })
   }
   if (order.of < 8) {
-    return `${plural(order.of, 'week')} with a mark; from eight on it is told how they went.`
+    return wording.weeksWithAMarkFromEight({ of: order.of })
   }
   return order.trend
-    ? `Marks ${order.s > 0 ? 'rise' : 'fall'} over ${plural(order.of, 'week')}.`
-    : `No trend that ${plural(order.of, 'week')} can show.`
+    ? wording.marksS({ s: order.s > 0, of: order.of })
+    : wording.noTrendThatWeeksCanShow({ of: order.of })
 }
 
 /** How that is known. */
 export function marksHowSure({ order }: Schemas['MarkLevels'], format: Formats): string {
-  const p = order.p < 0.001 ? 'below 0.001' : format.number(Math.round(order.p * 1000) / 1000)
-  return `One value a week, the mean of its marks. A level lasts three weeks or more, and a change of it must explain more than chance would. The order of the weeks by Mann–Kendall: tau ${format.number(Math.round(order.tau * 100) / 100)}, chance ${p}.`
+  const p = order.p < 0.001 ? wording.below0001() : format.number(Math.round(order.p * 1000) / 1000)
+  return wording.oneValueAWeekTheMean({ tau: format.number(Math.round(order.tau * 100) / 100), p })
 }

@@ -10,11 +10,11 @@ import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { daysBetween } from '../../ui/days'
-import { plural } from '../../ui/plural'
 import { refusedAt } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import { Waiting } from '../../ui/Waiting'
+import { wording } from './wording'
 
 const FIELDS = ['from', 'to', 'reason'] as const
 
@@ -42,27 +42,22 @@ export function AwaySheet({
   const undo = useMutation({
     mutationFn: () => answer(api.POST('/api/pauses/undo', { body: wanted })),
     onSuccess: () => {
-      say('Taken back.')
+      say(wording.takenBack())
       return refreshAll(client)
     },
-    onError: (error) => say(`Not taken back: ${error.message}`),
+    onError: (error) => say(wording.notTakenBackMessage({ message: error.message })),
   })
   const pause = useMutation({
     mutationFn: () => answer(api.POST('/api/pauses', { body: wanted })),
     onSuccess: () => {
-      say('Paused.', { label: 'Undo', run: () => undo.mutate() })
+      say(wording.paused(), { label: wording.undo(), run: () => undo.mutate() })
       onClose()
       return refreshAll(client)
     },
   })
 
   return (
-    <Sheet
-      open
-      onClose={onClose}
-      title="Ill or away"
-      description="Paused days neither add to a run nor break it, and nothing is planned on them. They can be entered afterwards too."
-    >
+    <Sheet open onClose={onClose} title={wording.illOrAway()} description={wording.pausedDaysNeitherAddToA()}>
       <form
         noValidate
         onSubmit={(event) => {
@@ -74,7 +69,7 @@ export function AwaySheet({
       >
         <div className="grid grid-cols-2 gap-4">
           <DateField
-            label="From"
+            label={wording.from()}
             value={from}
             error={refusedAt(pause.error, 'from')}
             onChange={(day) => {
@@ -85,11 +80,11 @@ export function AwaySheet({
             }}
           />
           <DateField
-            label="To"
+            label={wording.to()}
             value={to}
             error={
               isDay(from) && isDay(to) && to < from
-                ? 'The last day is before the first.'
+                ? wording.theLastDayIsBeforeThe()
                 : refusedAt(pause.error, 'to')
             }
             onChange={setTo}
@@ -97,23 +92,28 @@ export function AwaySheet({
         </div>
         <div className="mt-3">
           <Field
-            label="Why, if you like"
+            label={wording.whyIfYouLike()}
             maxLength={BOUNDS.PauseSpan.reason.maxLength}
             value={reason}
             onChange={(event) => setReason(event.target.value)}
           />
         </div>
         <Check checked={coursesWait} onChange={(event) => setCoursesWait(event.target.checked)}>
-          courses wait as long
+          {wording.coursesWaitAsLong()}
         </Check>
-        <section aria-label="What it does" className="border-hairline mt-3 min-h-20 border-t pt-3">
+        <section aria-label={wording.whatItDoes()} className="border-hairline mt-3 min-h-20 border-t pt-3">
           {coursesWait ? (
             whole && <Ends span={{ from, to }} />
           ) : (
-            <p>Courses keep their end. What was due is spread over the days that are left.</p>
+            <p>{wording.coursesKeepTheirEndWhatWas()}</p>
           )}
         </section>
-        <SheetEnd error={pause.error} fields={FIELDS} keep="Pause" disabled={!whole || pause.isPending} />
+        <SheetEnd
+          error={pause.error}
+          fields={FIELDS}
+          keep={wording.pause()}
+          disabled={!whole || pause.isPending}
+        />
       </form>
     </Sheet>
   )
@@ -127,14 +127,14 @@ function Ends({ span }: { span: Schemas['Span'] }) {
     <Waiting query={query}>
       {(courses) =>
         courses.length === 0 ? (
-          <p className="text-faded">You follow no course that could wait.</p>
+          <p className="text-faded">{wording.youFollowNoCourseThatCould()}</p>
         ) : (
           courses.map(({ course, end, then }) => {
             const days = daysBetween(end, then)
             return (
               <p key={course}>
-                {course} ends on <b>{format.dayMonthYear(then)}</b>
-                {days === 0 ? ', as before.' : `, ${plural(days, 'day')} later.`}
+                {wording.courseEndsOn({ course })} <b>{format.dayMonthYear(then)}</b>
+                {days === 0 ? wording.asBefore() : wording.daysLater({ days })}
               </p>
             )
           })

@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { wording } from './wording'
 
 type Aim = Schemas['AimView']
 
@@ -7,18 +8,18 @@ export function aimWords({ kind, part, mean }: Pick<Aim, 'kind' | 'part' | 'mean
   const little = mean < 0
   switch (kind) {
     case 'LENGTH':
-      return `Make the ${part} ${little ? 'longer' : 'shorter'}`
+      return wording.makeThePartLittle({ part, little })
     case 'TILT':
-      return `Tilt the ${part} ${little ? 'more' : 'less'}`
+      return wording.tiltThePartLittle({ part, little })
     case 'LEAN':
-      return `Let the whole lean ${little ? 'more' : 'less'}`
+      return wording.letTheWholeLeanLittle({ little })
     case 'TILT_RESPONSE':
-      return little ? 'Push the tilts' : 'Calm the tilts'
+      return little ? wording.pushTheTilts() : wording.calmTheTilts()
     case 'TAPER':
-      return `Let the ${part} narrow ${little ? 'less' : 'more'}`
+      return wording.letThePartNarrowLittle({ part, little })
     case 'AREA':
-      return `Make the ${part} ${little ? 'larger' : 'smaller'}`
+      return wording.makeThePartLittle2({ part, little })
     case 'DEPTH':
-      return `${little ? 'Push' : 'Calm'} the foreshortening: ${part}`
+      return wording.little({ little, part })
   }
 }

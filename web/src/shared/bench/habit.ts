@@ -1,6 +1,7 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
 import { upperFirst } from '../../ui/text'
+import { wording } from './wording'
 
 export type Habit = Schemas['TendencyView']
 
@@ -12,7 +13,7 @@ const signed = (value: number, format: Formats, digits = 0) => {
 
 /** A habit in words: what, how much with its interval, and in how many of how many. */
 export function habit(h: Habit, format: Formats): { what: string; figures: string } {
-  const count = `${h.same} of ${h.signed}${h.told > 0 ? `, ${h.told} of them in words` : ''}`
+  const count = `${h.same} of ${h.signed}${h.told > 0 ? wording.toldOfThemInWords({ told: h.told }) : ''}`
   const half = h.low != null && h.high != null ? (h.high - h.low) / 2 : undefined
   switch (h.kind) {
     case 'LENGTH': {
@@ -26,29 +27,29 @@ export function habit(h: Habit, format: Formats): { what: string; figures: strin
     }
     case 'TILT':
       return {
-        what: `${upperFirst(h.part)} ${h.mean < 0 ? 'tilted too little' : 'tilted too much'}`,
+        what: `${upperFirst(h.part)} ${h.mean < 0 ? wording.tiltedTooLittle() : wording.tiltedTooMuch()}`,
         figures: `${signed(h.mean, format, 1)}°${between(half, format)}, ${count}`,
       }
     case 'LEAN':
       return {
-        what: `The whole leans ${h.mean < 0 ? 'too little' : 'too much'}`,
+        what: wording.theWholeLeansMean({ mean: h.mean < 0 }),
         figures: `${signed(h.mean, format, 1)}°${between(half, format)}, ${count}`,
       }
     case 'TILT_RESPONSE':
       return {
-        what: h.mean < 0 ? 'Tilts tamed' : 'Tilts pushed',
-        figures: `to ${share(h.mean, format)}${range(h, format)}, ${count}`,
+        what: h.mean < 0 ? wording.tiltsTamed() : wording.tiltsPushed(),
+        figures: wording.toMeanHCount({ mean: share(h.mean, format), h: range(h, format), count }),
       }
     case 'TAPER':
     case 'AREA': {
       const words =
         h.kind === 'AREA'
           ? h.mean < 0
-            ? 'too small'
-            : 'too large'
+            ? wording.tooSmall()
+            : wording.tooLarge()
           : h.mean < 0
-            ? 'narrows too much'
-            : 'narrows too little'
+            ? wording.narrowsTooMuch()
+            : wording.narrowsTooLittle()
       return {
         what: `${upperFirst(h.part)} ${words}`,
         figures: `${signed((Math.exp(h.mean) - 1) * 100, format)} %, ${count}`,
@@ -56,8 +57,8 @@ export function habit(h: Habit, format: Formats): { what: string; figures: strin
     }
     case 'DEPTH':
       return {
-        what: `${upperFirst(h.part)}: foreshortening ${h.mean < 0 ? 'tamed' : 'pushed'}`,
-        figures: `to ${share(h.mean, format)}${range(h, format)}, ${count}`,
+        what: wording.partForeshorteningMean({ part: upperFirst(h.part), mean: h.mean < 0 }),
+        figures: wording.toMeanHCount({ mean: share(h.mean, format), h: range(h, format), count }),
       }
   }
 }
@@ -68,27 +69,29 @@ const between = (half: number | undefined, format: Formats) =>
 const share = (less1: number, format: Formats) => format.percent(1 + less1)
 
 const range = (h: Habit, format: Formats) =>
-  h.low != null && h.high != null ? ` (${share(h.low, format)} to ${share(h.high, format)})` : ''
+  h.low != null && h.high != null
+    ? wording.lowToHigh({ low: share(h.low, format), high: share(h.high, format) })
+    : ''
 
 /** How much may be said of a habit. */
 export const STANDING: Record<Habit['standing'], string> = {
-  HOLDS: 'holds',
-  MAY_BE_CHANCE: 'may be chance',
-  TOO_FEW: 'too few yet',
+  HOLDS: wording.holds(),
+  MAY_BE_CHANCE: wording.mayBeChance(),
+  TOO_FEW: wording.tooFewYet(),
 }
 
 /** What became of an aim. */
 export const RESULT: Record<'GONE' | 'LESS' | 'SAME', string> = {
-  GONE: 'gone',
-  LESS: 'less than before',
-  SAME: 'the same, or too early to say',
+  GONE: wording.gone(),
+  LESS: wording.lessThanBefore(),
+  SAME: wording.theSameOrTooEarlyTo(),
 }
 
 /** How long one drawing took. */
 export const POSE_LENGTHS: Record<Schemas['HabitsView']['lengths'][number], string> = {
-  QUICK: 'up to two minutes',
-  SHORT: 'two to ten minutes',
-  LONG: 'more than ten minutes',
+  QUICK: wording.upToTwoMinutes(),
+  SHORT: wording.twoToTenMinutes(),
+  LONG: wording.moreThanTenMinutes(),
 }
 
 const SAID: Record<Schemas['SaidHabitView']['along'], [less: string, more: string]> = {
@@ -96,13 +99,13 @@ const SAID: Record<Schemas['SaidHabitView']['along'], [less: string, more: strin
   BREADTH: ['thin', 'broad'],
   SIZE: ['small', 'large'],
   HEIGHT: ['low', 'high'],
-  SIDE: ['far left', 'far right'],
+  SIDE: [wording.farLeft(), wording.farRight()],
   TILT: ['flat', 'tilted'],
 }
 
 /** What is told in words: "arm too thin". */
 export const said = (part: string, along: keyof typeof SAID, more: boolean) =>
-  `${part === '' ? 'the whole' : part} too ${SAID[along][more ? 1 : 0]}`
+  `${part === '' ? wording.theWhole() : part} too ${SAID[along][more ? 1 : 0]}`
 
 /** A sitting that practises a habit. */
 export const practiceSitting = ({ kind, emphasis }: Schemas['Practice'], title: string) =>
@@ -115,16 +118,16 @@ export function habitName({ kind, part, mean }: Pick<Habit, 'kind' | 'part' | 'm
     case 'LENGTH':
       return `${part} ${little ? 'short' : 'long'}`
     case 'TILT':
-      return `${part} tilted too ${little ? 'little' : 'much'}`
+      return wording.partTiltedTooLittle({ part, little })
     case 'LEAN':
-      return `the whole leaning too ${little ? 'little' : 'much'}`
+      return wording.theWholeLeaningTooLittle({ little })
     case 'TILT_RESPONSE':
       return `tilts ${little ? 'tamed' : 'pushed'}`
     case 'TAPER':
-      return `${part} narrowing too ${little ? 'much' : 'little'}`
+      return wording.partNarrowingTooLittle({ part, little })
     case 'AREA':
       return `${part} too ${little ? 'small' : 'large'}`
     case 'DEPTH':
-      return `${part}: foreshortening ${little ? 'tamed' : 'pushed'}`
+      return wording.partForeshorteningLittle({ part, little })
   }
 }

@@ -5,14 +5,14 @@ import { queries } from '../../api/queries'
 import { ChangeSheet } from '../plan/ChangeSheet'
 import { Button } from '../../ui/Button'
 import { useFormats, type Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 type Way = Schemas['WayBackView']
 
 const TITLES: Record<Way['way'], string> = {
-  MORE_MINUTES: 'More minutes on the days of next week',
-  DROP: 'Drop some of next week’s work',
-  STRETCH: 'Make next week longer',
+  MORE_MINUTES: wording.moreMinutesOnTheDaysOf(),
+  DROP: wording.dropSomeOfNextWeeksWork(),
+  STRETCH: wording.makeNextWeekLonger(),
 }
 
 /** What would make the end of a course that falls behind true again, each way by itself. */
@@ -26,14 +26,18 @@ export function BackOnPlan() {
   return (
     <details className="no-print mb-2">
       <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
-        What would make the end true again
+        {wording.whatWouldMakeTheEndTrue()}
       </summary>
       <ul className="list-['–_'] pl-4">
         {back.ways.map((w) => (
           <li key={w.way}>
             {wayBack(w, format)}{' '}
-            <Button look="quiet" aria-label={`Look at it: ${wayBack(w, format)}`} onClick={() => setOpen(w)}>
-              Look at it
+            <Button
+              look="quiet"
+              aria-label={wording.lookAtItW({ w: wayBack(w, format) })}
+              onClick={() => setOpen(w)}
+            >
+              {wording.lookAtIt()}
             </Button>
           </li>
         ))}
@@ -58,13 +62,19 @@ export function wayBack(w: Way, format: Formats): string {
   switch (w.way) {
     case 'MORE_MINUTES':
       return w.change.kind === 'MINUTES_A_DAY'
-        ? `${format.minutes(w.amount)} a week more than your weeks brought, from now on; next week with ${format.minutes(w.change.minutes)} on its days`
+        ? wording.amountAWeekMoreThanYour({
+            amount: format.minutes(w.amount),
+            minutes: format.minutes(w.change.minutes),
+          })
         : ''
     case 'DROP': {
       const dropped = w.effect.after.droppedDrawings - w.effect.before.droppedDrawings
-      return `${format.minutes(w.amount)} less of the work ahead; of it next week ${plural(dropped, 'drawing')} can go`
+      return wording.amountLessOfTheWorkAhead({ amount: format.minutes(w.amount), dropped })
     }
     case 'STRETCH':
-      return `next week over ${plural(w.amount, 'day')}; then the plan ends on ${format.dayMonthYear(w.effect.after.end)}, about when it really will`
+      return wording.nextWeekOverDaysThenThe({
+        amount: w.amount,
+        end: format.dayMonthYear(w.effect.after.end),
+      })
   }
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** When the main course ends by its plan, and when it will by the weeks that were. */
 export function CourseEnd({ named = false }: { named?: boolean }) {
@@ -14,17 +14,20 @@ export function CourseEnd({ named = false }: { named?: boolean }) {
   return (
     <p className="text-faded">
       {named && `${end.title}: `}
-      By plan it ends on {day(end.byPlan)}
+      {wording.byPlanItEndsOnByPlan({ byPlan: day(end.byPlan) })}
       {end.middle ? (
         <>
-          ; as the last {plural(end.ownWeeks, 'week')} went ({format.percent(end.share)} of the planned
-          minutes), about <strong className="text-ink font-medium">{day(end.middle)}</strong>
+          {wording.asTheLastWeeksWentShare({ ownWeeks: end.ownWeeks, share: format.percent(end.share) })}{' '}
+          <strong className="text-ink font-medium">{day(end.middle)}</strong>
           {end.early &&
-            ` (${day(end.early)} to ${end.late ? day(end.late) : 'later than can be told'}, four in five)`}
+            wording.earlyToLateFourInFive({
+              early: day(end.early),
+              late: end.late ? day(end.late) : wording.laterThanCanBeTold(),
+            })}
           .
         </>
       ) : (
-        '. How it will really go is said after three weeks.'
+        wording.howItWillReallyGoIs()
       )}
     </p>
   )

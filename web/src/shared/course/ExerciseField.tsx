@@ -4,6 +4,7 @@ import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { SelectField, type Wrong } from '../../ui/Field'
 import { upperFirst } from '../../ui/text'
+import { wording } from './wording'
 
 /** One of the exercises of all courses that are followed: this week's first, then course by course and week by week. */
 export function ExerciseField({
@@ -28,7 +29,7 @@ export function ExerciseField({
   const groups = [...new Set(inOrder.map(place))].map((key) => inOrder.filter((e) => place(e) === key))
   const several = new Set(exercises.map((e) => e.course)).size > 1
   const label = (e: Schemas['NamedExercise']) =>
-    `${several ? `${e.course}: ` : ''}${e.now ? 'this week' : e.weekTitle}`
+    `${several ? `${e.course}: ` : ''}${e.now ? wording.thisWeek() : e.weekTitle}`
   const id = known?.fields.exerciseId
   const unknown = id && course && !exercises.some((e) => e.exerciseId === id)
   return (

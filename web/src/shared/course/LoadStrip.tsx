@@ -1,13 +1,12 @@
 import type { Schemas } from '../../api/client'
-import { noun, plural } from '../../ui/plural'
+import { wording } from './wording'
 
 const WIDTH = 9
 const HEIGHT = 26
 const FULL = 16
 
 /** What the strokes say. */
-export const STROKES =
-  'Each stroke is a week; the line across is your own room in the coming seven days. Red strokes do not fit.'
+export const STROKES = wording.eachStrokeIsAWeekThe()
 
 /** Each week as a pencil stroke, against a line that stands for the learner's own room where there is one. */
 export function LoadStrip({ loads, room = true }: { loads: Schemas['WeekLoad'][]; room?: boolean }) {
@@ -15,10 +14,8 @@ export function LoadStrip({ loads, room = true }: { loads: Schemas['WeekLoad'][]
   const width = loads.length * WIDTH + 2
   const over = loads.filter((w) => !w.fits).length
   const fit =
-    over === 0
-      ? `${noun(loads.length, 'it', 'each')} fits your own room`
-      : `${over} ${noun(over, 'does', 'do')} not fit your own room`
-  const text = `${plural(loads.length, 'week')}${room ? `; ${fit}` : ''}`
+    over === 0 ? wording.eachFitsYourOwnRoom({ loads: loads.length }) : wording.overDoNotFitYourOwn({ over })
+  const text = `${wording.weeks({ loads: loads.length })}${room ? `; ${fit}` : ''}`
   return (
     <svg
       viewBox={`0 0 ${width} ${HEIGHT}`}
@@ -42,7 +39,7 @@ export function LoadStrip({ loads, room = true }: { loads: Schemas['WeekLoad'][]
             strokeWidth={5}
             className={week.fits || !room ? 'stroke-pencil' : 'stroke-sanguine'}
           >
-            <title>{`${i + 1}: ${week.title}, ${week.minutes} min`}</title>
+            <title>{wording.iTitleMinutesMin({ i: i + 1, title: week.title, minutes: week.minutes })}</title>
           </line>
         )
       })}

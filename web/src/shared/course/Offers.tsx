@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { useFormats, type Formats } from '../../ui/locale'
-import { noun, plural } from '../../ui/plural'
 import { LoadStrip } from './LoadStrip'
+import { wording } from './wording'
 
 type Offer = Schemas['Offer']
 
@@ -12,7 +12,7 @@ export function OfferFacts({ offer, room = true }: { offer: Offer; room?: boolea
     <>
       <span className="text-faded">
         {' '}
-        · {plural(offer.weeks, 'week')} · {format.minutes(offer.minutes)} in all
+        {wording.weeksMinutesInAll({ weeks: offer.weeks, minutes: format.minutes(offer.minutes) })}
       </span>
       <span className="block">{offer.summary}</span>
       <LoadStrip loads={offer.weekLoads} room={room} />
@@ -28,24 +28,34 @@ export function ownRoom(offer: Offer, format: Formats): string {
   const begin = asks(offer, format)
   const even = fitsWith(offer, format)
   if (offer.load == null || offer.pace == null) {
-    return `${begin}; you have no room set. ${even}`
+    return wording.beginYouHaveNoRoomSet({ begin, even })
   }
   const load = Math.round(offer.load * 100)
   if (offer.pace < 1) {
-    return `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %. At your minutes every drawing would have to take ${Math.floor(offer.pace * 100)} % of its time. ${even}`
+    return wording.beginOfYourRoomMinutesLoadAt({
+      begin,
+      roomMinutes: format.minutes(offer.roomMinutes),
+      load,
+      pace: Math.floor(offer.pace * 100),
+      even,
+    })
   }
   const uneven = offer.weekLoads.filter((week) => !week.fits).length
-  const fits = `${begin} of your ${format.minutes(offer.roomMinutes)}: ${load} %.`
+  const fits = wording.beginOfYourRoomMinutesLoad({
+    begin,
+    roomMinutes: format.minutes(offer.roomMinutes),
+    load,
+  })
   return uneven === 0
     ? fits
-    : `${fits} ${uneven} of its ${plural(offer.weeks, 'week')} ${noun(uneven, 'does', 'do')} not fit all the same: a drawing is not split over two days. ${even}`
+    : `${fits} ${uneven} of its ${wording.weeks2({ weeks: offer.weeks })} ${wording.doWord({ uneven })} not fit all the same: a drawing is not split over two days. ${even}`
 }
 
 const asks = (offer: Offer, format: Formats) =>
-  `Its fullest week takes ${format.minutes(Math.max(...offer.weekLoads.map((w) => w.minutes)))}`
+  wording.itsFullestWeekTakesMax({ max: format.minutes(Math.max(...offer.weekLoads.map((w) => w.minutes))) })
 
 const fitsWith = (offer: Offer, format: Formats) =>
-  `It fits when every day has ${format.minutes(offer.minutesADay)}, with setting up and the free share.`
+  wording.itFitsWhenEveryDayHas({ minutesADay: format.minutes(offer.minutesADay) })
 
 /** Courses to choose from, each with what it asks. */
 export function Offers({
@@ -62,7 +72,7 @@ export function Offers({
 }) {
   return (
     <fieldset>
-      <legend className="sr-only">Course</legend>
+      <legend className="sr-only">{wording.course()}</legend>
       {courses.map((course) => (
         <label key={course.id} className="border-hairline flex gap-3 border-t py-3">
           <input
@@ -86,8 +96,8 @@ export function Offers({
 export function BrokenFiles({ files }: { files: Schemas['BrokenFile'][] }) {
   return files.map((file) => (
     <p key={file.file} className="border-hairline border-t py-2">
-      <span className="text-sanguine">{file.file} was refused</span>
-      {file.place && ` at ${file.place}`}: {file.reason}.
+      <span className="text-sanguine">{wording.fileWasRefused({ file: file.file })}</span>
+      {file.place && wording.atPlace({ place: file.place })}: {file.reason}.
     </p>
   ))
 }

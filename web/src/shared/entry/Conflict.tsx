@@ -1,6 +1,7 @@
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { FIELDS, NAMES_OF_FIELDS, shown, type Fields } from './fields'
+import { wording } from './wording'
 
 /** Both versions side by side, after somebody or another window changed the entry meanwhile. */
 export function Conflict({
@@ -22,21 +23,19 @@ export function Conflict({
   })).filter(({ yours, theirs }) => yours !== theirs)
   return (
     <>
-      <p className="mb-3">
-        This entry was changed elsewhere since you opened it. Nothing of yours is lost; these fields differ.
-      </p>
+      <p className="mb-3">{wording.thisEntryWasChangedElsewhereSince()}</p>
       <div className="overflow-x-auto">
         <table className="w-full text-left">
           <thead>
             <tr className="border-ink border-b">
               <th scope="col" className="py-1 pr-4 font-medium">
-                Field
+                {wording.field()}
               </th>
               <th scope="col" className="py-1 pr-4 font-medium">
-                Yours
+                {wording.yours()}
               </th>
               <th scope="col" className="py-1 font-medium">
-                Stored
+                {wording.stored()}
               </th>
             </tr>
           </thead>
@@ -52,7 +51,7 @@ export function Conflict({
             ))}
             {differing.length === 0 && (
               <tr>
-                <td colSpan={3}>None: both say the same.</td>
+                <td colSpan={3}>{wording.noneBothSayTheSame()}</td>
               </tr>
             )}
           </tbody>
@@ -60,9 +59,9 @@ export function Conflict({
       </div>
       <div className="mt-5 flex gap-6">
         <Button look="ink" onClick={onMine}>
-          Keep mine
+          {wording.keepMine()}
         </Button>
-        <Button onClick={onStored}>Keep the stored one</Button>
+        <Button onClick={onStored}>{wording.keepTheStoredOne()}</Button>
       </div>
     </>
   )

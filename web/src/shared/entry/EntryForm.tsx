@@ -29,6 +29,7 @@ import { OwnFigureField } from './OwnFigureField'
 import { StudyForm } from './StudyForm'
 import { ownFault } from './study'
 import { useEntryWrites } from './useEntryWrites'
+import { wording } from './wording'
 
 /** What is not asked in a book that is not judged; what was told before stays. */
 const JUDGING: (keyof Fields)[] = ['mark', 'wentWrong']
@@ -70,7 +71,7 @@ export default function EntryForm({
     const fields = toFields(draft, format)
     const done = {
       onSuccess: () => {
-        say(entry && version !== undefined ? 'Changed.' : 'Logged.')
+        say(entry && version !== undefined ? wording.changed() : wording.logged())
         onSaved?.()
         onClose()
       },
@@ -92,7 +93,7 @@ export default function EntryForm({
   if (write.error instanceof Problem && write.error.code === 'stale' && write.error.current) {
     const stored = write.error.current as Entry
     return (
-      <Sheet open onClose={onClose} title="Two versions of this entry" wide>
+      <Sheet open onClose={onClose} title={wording.twoVersionsOfThisEntry()} wide>
         <Conflict
           mine={toFields(draft, format)}
           stored={stored.fields}
@@ -103,7 +104,7 @@ export default function EntryForm({
     )
   }
   return (
-    <Sheet open onClose={onClose} title={entry ? 'Change an entry' : 'A new entry'}>
+    <Sheet open onClose={onClose} title={entry ? wording.changeAnEntry() : wording.aNewEntry()}>
       <form ref={form} onSubmit={submit} noValidate>
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
           {NAMES_OF_FIELDS.filter((field) => !unjudged || !JUDGING.includes(field)).map((field) => (
@@ -131,11 +132,7 @@ export default function EntryForm({
           unjudged={unjudged}
           onChange={(study) => setDraft({ ...draft, study })}
         />
-        {unjudged && (
-          <p className="text-faded mt-3">
-            {draft.book} is not judged: no mark is asked, nor what went wrong.
-          </p>
-        )}
+        {unjudged && <p className="text-faded mt-3">{wording.bookIsNotJudgedNoMark({ book: draft.book })}</p>}
         {entry?.fields.book && entry.fields.pageFrom != null && (
           <div className="mt-3">
             <PageLink book={entry.fields.book} number={entry.fields.pageFrom} onGo={onClose} />
@@ -143,15 +140,15 @@ export default function EntryForm({
         )}
         {gone ? (
           <p role="alert" className="mt-3">
-            This entry was removed elsewhere. What you see here can be logged anew.{' '}
-            <Button onClick={() => keep(undefined, crypto.randomUUID())}>Log it anew</Button>
+            {wording.thisEntryWasRemovedElsewhereWhat()}{' '}
+            <Button onClick={() => keep(undefined, crypto.randomUUID())}>{wording.logItAnew()}</Button>
           </p>
         ) : (
           <Refused error={write.error} fields={NAMES_OF_FIELDS} className="mt-3" />
         )}
         <div className="mt-5 flex flex-wrap items-center gap-5">
           <Button type="submit" look="ink" disabled={write.isPending}>
-            {entry ? 'Save the change' : 'Log it'}
+            {entry ? wording.saveTheChange() : wording.logIt()}
           </Button>
           <Cancel />
           {entry && (
@@ -162,7 +159,7 @@ export default function EntryForm({
                 onClose()
               }}
             >
-              Remove
+              {wording.remove()}
             </Button>
           )}
         </div>
@@ -203,7 +200,7 @@ function EntryField({
     case 'time':
       return <Field type="time" {...box} />
     case 'exercise':
-      return <ExerciseField {...box} none="None" known={entry} />
+      return <ExerciseField {...box} none={wording.none()} known={entry} />
     case 'number':
       return <NumberField bounds={bounds} {...box} />
     case 'text':

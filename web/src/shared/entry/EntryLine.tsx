@@ -1,6 +1,7 @@
 import { useFormats } from '../../ui/locale'
 import { pictureAt } from '../pictures'
 import { entryFacts, entryName, type Entry } from './fields'
+import { wording } from './wording'
 
 /** One entry in two lines, with its time, or its day where one is given. */
 export function EntryLine({
@@ -26,13 +27,17 @@ export function EntryLine({
       <span className="text-faded">{day ?? fields.time?.slice(0, 5)}</span>
       <span>
         <span className="font-medium">
-          <span className="sr-only">Change </span>
+          <span className="sr-only">{wording.change()} </span>
           {entryName(entry)}
         </span>
         <span className="text-faded">{entryFacts(entry, format)}</span>
         {(fields.wentWrong || fields.nextTime || fields.note) && (
           <span className="block font-serif italic">
-            {[fields.wentWrong, fields.nextTime && `Next time: ${fields.nextTime}`, fields.note]
+            {[
+              fields.wentWrong,
+              fields.nextTime && wording.nextTimeNextTime({ nextTime: fields.nextTime }),
+              fields.note,
+            ]
               .filter(Boolean)
               .join(' ')}
           </span>
@@ -47,7 +52,7 @@ export function EntryLine({
             className="plate border-hairline h-11 border object-contain"
           />
         )}
-        {fields.minutes == null && minutesOrEstimate > 0 && 'about '}
+        {fields.minutes == null && minutesOrEstimate > 0 && wording.about()}
         {minutesOrEstimate > 0 && format.minutes(minutesOrEstimate)}
       </span>
     </button>

@@ -4,6 +4,7 @@ import { queries } from '../../api/queries'
 import { NumberField } from '../../ui/NumberField'
 import { upperFirst } from '../../ui/text'
 import type { Wrong } from '../../ui/Field'
+import { wording } from './wording'
 
 /** What the learner counts beside the drawings: asked where the settings, or the entry itself, name it. */
 export function OwnFigureField({
@@ -23,7 +24,7 @@ export function OwnFigureField({
   const name = what || named
   return name ? (
     <NumberField
-      label={`${upperFirst(name)} in all`}
+      label={wording.nameInAll({ name: upperFirst(name) })}
       bounds={BOUNDS.StudyFields.ownCount}
       value={count}
       error={error}

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { queries } from '../../api/queries'
 import { PutIn } from '../picture/PutIn'
 import { pictureAt, placePicture } from '../pictures'
+import { wording } from './wording'
 
 /** From an entry to its page: the way there, and its picture where it has one. */
 export function PageLink({ book, number, onGo }: { book: string; number: number; onGo: () => void }) {
@@ -27,12 +28,12 @@ function Known({ id, book, number, onGo }: { id: string; book: string; number: n
             className="plate border-hairline h-16 border object-contain"
           />
         )}
-        See p {number} of {book}
+        {wording.seePNumberOfBook({ number, book })}
       </Link>
       {page && !own && (
         <PutIn
           folder={false}
-          label="Put in a picture of it"
+          label={wording.putInAPictureOfIt()}
           then={(picture) => placePicture(picture.id, id, number)}
         />
       )}

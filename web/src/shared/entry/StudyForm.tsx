@@ -4,6 +4,7 @@ import { SelectField } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
 import { NameField } from '../NameField'
 import { DEPTHS, HOW, LOOKED_FOR, UNITS, type StudyDraft } from './study'
+import { wording } from './wording'
 
 const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, [one]]) => [unit, one]))
 
@@ -28,49 +29,49 @@ export function StudyForm({
   return (
     <details className="mt-4" open={told || error !== undefined}>
       <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
-        What was learned from it
+        {wording.whatWasLearnedFromIt()}
       </summary>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-3">
-        <SelectField label="Counted in" value={draft.unit} onChange={set('unit')}>
-          <option value="">not counted</option>
+        <SelectField label={wording.countedIn()} value={draft.unit} onChange={set('unit')}>
+          <option value="">{wording.notCounted()}</option>
           <Options of={NAMES_OF_UNITS} />
         </SelectField>
         <NumberField
-          label="From number"
+          label={wording.fromNumber()}
           bounds={BOUNDS.StudyFields.unitFrom}
           value={draft.unitFrom}
           disabled={!draft.unit}
           onChange={set('unitFrom')}
         />
         <NumberField
-          label="To number"
+          label={wording.toNumber()}
           bounds={BOUNDS.StudyFields.unitTo}
           value={draft.unitTo}
           disabled={!draft.unit}
           onChange={set('unitTo')}
         />
-        <SelectField label="Resource used" value={draft.how} onChange={set('how')}>
-          <option value="">not said</option>
+        <SelectField label={wording.resourceUsed()} value={draft.how} onChange={set('how')}>
+          <option value="">{wording.notSaid()}</option>
           <Options of={HOW} />
         </SelectField>
         <NameField
           kind="FACET"
-          label="It shows, with commas"
-          hint="three-quarter view, moving"
+          label={wording.itShowsWithCommas()}
+          hint={wording.threeQuarterViewMoving()}
           value={draft.facets}
           onChange={set('facets')}
         />
-        <SelectField label="Depth" value={draft.depth} onChange={set('depth')}>
-          <option value="">not said</option>
+        <SelectField label={wording.depth()} value={draft.depth} onChange={set('depth')}>
+          <option value="">{wording.notSaid()}</option>
           <Options of={DEPTHS} />
         </SelectField>
-        <SelectField label="Shows what to look for" value={draft.lookedFor} onChange={set('lookedFor')}>
-          <option value="">not said</option>
+        <SelectField label={wording.showsWhatToLookFor()} value={draft.lookedFor} onChange={set('lookedFor')}>
+          <option value="">{wording.notSaid()}</option>
           <Options of={LOOKED_FOR} />
         </SelectField>
         {!unjudged && (
           <NumberField
-            label="Mark of the own try before"
+            label={wording.markOfTheOwnTryBefore()}
             bounds={BOUNDS.StudyFields.markBefore}
             value={draft.markBefore}
             onChange={set('markBefore')}

@@ -3,8 +3,8 @@ import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
 import { dayFault } from '../../ui/DateField'
 import { numberFault } from '../../ui/NumberField'
-import { noun } from '../../ui/plural'
 import { studyFacts, studyFault, toStudy, toStudyDraft, type StudyDraft } from './study'
+import { wording } from './wording'
 
 export type Entry = Schemas['EntryView']
 export type Fields = Schemas['EntryFields']
@@ -15,24 +15,24 @@ type Kind = 'day' | 'time' | 'exercise' | 'number' | 'text' | 'poses' | 'study' 
 
 /** Every field of an entry in the order of the form: its label, and how it is written. */
 export const FIELDS: { [F in Field]: { label: string; kind: Kind } } = {
-  day: { label: 'Day', kind: 'day' },
-  time: { label: 'Time', kind: 'time' },
-  exerciseId: { label: 'Exercise', kind: 'exercise' },
-  topic: { label: 'Topic, where no exercise fits', kind: 'TOPIC' },
-  drawings: { label: 'Drawings', kind: 'number' },
-  minutes: { label: 'Minutes', kind: 'number' },
-  medium: { label: 'Medium', kind: 'MEDIUM' },
-  source: { label: 'Source', kind: 'SOURCE' },
-  book: { label: 'Book', kind: 'BOOK' },
-  pageFrom: { label: 'First page', kind: 'number' },
-  pageTo: { label: 'Last page', kind: 'number' },
-  resource: { label: 'Resource', kind: 'RESOURCE' },
-  mark: { label: 'Mark, 1 to 5', kind: 'number' },
-  wentWrong: { label: 'Went wrong', kind: 'text' },
-  nextTime: { label: 'Next time', kind: 'text' },
-  note: { label: 'Note', kind: 'text' },
-  poses: { label: 'Poses', kind: 'poses' },
-  study: { label: 'What was learned', kind: 'study' },
+  day: { label: wording.day(), kind: 'day' },
+  time: { label: wording.time(), kind: 'time' },
+  exerciseId: { label: wording.exercise(), kind: 'exercise' },
+  topic: { label: wording.topicWhereNoExerciseFits(), kind: 'TOPIC' },
+  drawings: { label: wording.drawings(), kind: 'number' },
+  minutes: { label: wording.minutes(), kind: 'number' },
+  medium: { label: wording.medium(), kind: 'MEDIUM' },
+  source: { label: wording.source(), kind: 'SOURCE' },
+  book: { label: wording.book(), kind: 'BOOK' },
+  pageFrom: { label: wording.firstPage(), kind: 'number' },
+  pageTo: { label: wording.lastPage(), kind: 'number' },
+  resource: { label: wording.resource(), kind: 'RESOURCE' },
+  mark: { label: wording.mark1To5(), kind: 'number' },
+  wentWrong: { label: wording.wentWrong(), kind: 'text' },
+  nextTime: { label: wording.nextTime(), kind: 'text' },
+  note: { label: wording.note(), kind: 'text' },
+  poses: { label: wording.poses(), kind: 'poses' },
+  study: { label: wording.whatWasLearned(), kind: 'study' },
 }
 
 export const NAMES_OF_FIELDS = Object.keys(FIELDS) as Field[]
@@ -72,7 +72,7 @@ export function draftFaults(draft: Draft, format: Formats): Partial<Record<Field
           ? numberFault(typed, boundsOf(field), format)
           : kind === 'day'
             ? typed === ''
-              ? 'A day is needed.'
+              ? wording.aDayIsNeeded()
               : dayFault(typed, format)
             : undefined
     return fault ? [[field, fault]] : []
@@ -129,7 +129,9 @@ export function shown(fields: Fields, field: Field, format: Formats): string {
 }
 
 export const entryName = ({ exerciseTitle, fields }: Entry) =>
-  exerciseTitle ?? fields.topic ?? (fields.drawings ? 'Drawings' : fields.minutes ? 'Drawing' : 'A note')
+  exerciseTitle ??
+  fields.topic ??
+  (fields.drawings ? wording.drawings() : fields.minutes ? wording.drawing() : wording.aNote())
 
 /** "10 × 2 min, 5 × 30 s" */
 export const posesText = (poses: Fields['poses'], format: Formats) =>
@@ -141,7 +143,7 @@ export function pages({ pageFrom, pageTo }: Pick<Fields, 'pageFrom' | 'pageTo'>,
     return undefined
   }
   const last = pageTo ?? pageFrom
-  const name = long ? noun(last - pageFrom + 1, 'page') : 'p'
+  const name = long ? wording.pages({ last: last - pageFrom + 1 }) : 'p'
   return last === pageFrom ? `${name} ${pageFrom}` : `${name} ${pageFrom}–${last}`
 }
 

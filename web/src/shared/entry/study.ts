@@ -4,6 +4,7 @@ import { listed } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
 import { numberFault } from '../../ui/NumberField'
 import { noun } from '../../ui/plural'
+import { wording } from './wording'
 
 export type Study = Schemas['StudyFields']
 
@@ -32,26 +33,26 @@ export const UNITS: Record<NonNullable<Study['unit']>, [string, string]> = {
 
 /** How a resource was used. */
 export const HOW: Record<NonNullable<Study['how']>, string> = {
-  WATCHED: 'watched',
-  READ: 'read',
-  COPIED: 'copied',
-  ATTEMPTED_FIRST: 'attempted first',
-  FINISHED_PLATE: 'finished the plate',
-  FROM_MEMORY: 'recalled',
+  WATCHED: wording.watched(),
+  READ: wording.read(),
+  COPIED: wording.copied(),
+  ATTEMPTED_FIRST: wording.attemptedFirst(),
+  FINISHED_PLATE: wording.finishedThePlate(),
+  FROM_MEMORY: wording.recalled(),
 }
 
 /** Whether a drawing shows what was to be looked for. */
 export const LOOKED_FOR: Record<NonNullable<Study['lookedFor']>, string> = {
-  YES: 'yes',
-  PARTLY: 'partly',
-  NO: 'not yet',
+  YES: wording.yes(),
+  PARTLY: wording.partly(),
+  NO: wording.notYet(),
 }
 
 /** How deep a drawing goes. */
 export const DEPTHS: Record<NonNullable<Study['depth']>, string> = {
-  SIMPLE: 'simple',
-  GROUPED: 'grouped',
-  DETAILED: 'detailed',
+  SIMPLE: wording.simple(),
+  GROUPED: wording.grouped(),
+  DETAILED: wording.detailed(),
 }
 
 /** What an entry tells of learning, as it is typed. */
@@ -84,7 +85,7 @@ export function studyFault(draft: StudyDraft, format: Formats): string | undefin
   const faults = NUMBERS.map((field) => numberFault(draft[field], BOUNDS.StudyFields[field], format))
   faults.push(ownFault(draft, format))
   if (draft.unit && !draft.unitFrom.trim()) {
-    faults.push(`The first ${UNITS[draft.unit as keyof typeof UNITS][0]} is needed.`)
+    faults.push(wording.theFirstUnitIsNeeded({ unit: UNITS[draft.unit as keyof typeof UNITS][0] }))
   }
   return faults.find((fault) => fault)
 }
@@ -126,8 +127,8 @@ export function studyFacts(study: Study | null | undefined, resource: string | n
     from && study?.how ? `${from}, ${HOW[study.how]}` : (from ?? ''),
     ...(study?.facets ?? []),
     study?.depth ? DEPTHS[study.depth] : '',
-    study?.markBefore != null ? `own try ${study.markBefore}` : '',
-    study?.lookedFor ? `looked for: ${LOOKED_FOR[study.lookedFor]}` : '',
+    study?.markBefore != null ? wording.ownTryMarkBefore({ markBefore: study.markBefore }) : '',
+    study?.lookedFor ? wording.lookedForLookedFor({ lookedFor: LOOKED_FOR[study.lookedFor] }) : '',
     study?.ownFigure ? `${study.ownFigure} ${study.ownCount}` : '',
   ].filter(Boolean)
 }

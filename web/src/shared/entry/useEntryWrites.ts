@@ -3,6 +3,7 @@ import { answer, api } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
 import { entryName, type Entry, type Fields } from './fields'
+import { wording } from './wording'
 
 /** Creating, changing and removing entries; whatever is written, all pages are read anew. */
 export function useEntryWrites() {
@@ -29,16 +30,16 @@ export function useEntryWrites() {
       ),
     onSuccess: (_, { entry, silent }) => {
       if (silent) {
-        say('Taken back.')
+        say(wording.takenBack())
       } else {
-        say(`Removed: ${entryName(entry)}.`, {
-          label: 'Undo',
+        say(wording.removedEntry({ entry: entryName(entry) }), {
+          label: wording.undo(),
           run: () => create.mutate({ id: entry.id, fields: entry.fields }),
         })
       }
       return refresh()
     },
-    onError: (error) => say(`Not removed: ${error.message}`),
+    onError: (error) => say(wording.notRemovedMessage({ message: error.message })),
   })
   return { create, change, remove }
 }

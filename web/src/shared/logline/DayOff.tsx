@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
 import { useNotice } from '../../ui/Notices'
 import { AwaySheet } from '../away/AwaySheet'
+import { wording } from './wording'
 
 /** After a line that says that nothing was drawn: the day can be rest, or the first of a pause. */
 export default function DayOff({
@@ -32,11 +33,11 @@ export default function DayOff({
       return answer(api.PUT('/api/settings', { body: { ...now, time } }))
     },
     onSuccess: () => {
-      say('A rest day now; the run goes on.')
+      say(wording.aRestDayNowTheRun())
       onDone()
       return refreshAll(client)
     },
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
   if (!settings) {
     return null
@@ -44,16 +45,16 @@ export default function DayOff({
   const name = day === today ? 'today' : format.weekdayDate(day)
   return (
     <div role="status" className="mt-2">
-      <p>Kept as a note. Days you are ill or away need not break a run:</p>
+      <p>{wording.keptAsANoteDaysYou()}</p>
       <p className="flex flex-wrap gap-x-5">
         {day >= today && !settings.time.restDays.includes(day) && (
           <Button onClick={() => rest.mutate()} disabled={rest.isPending}>
-            Make {name} a rest day
+            {wording.makeNameARestDay({ name })}
           </Button>
         )}
-        <Button onClick={() => setAway(true)}>Pause from {name} on</Button>
+        <Button onClick={() => setAway(true)}>{wording.pauseFromNameOn({ name })}</Button>
         <Button look="quiet" onClick={onDone}>
-          Neither
+          {wording.neither()}
         </Button>
       </p>
       {away && <AwaySheet first={day} reason={reason.slice(0, 200)} onClose={onDone} />}

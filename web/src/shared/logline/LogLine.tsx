@@ -13,6 +13,7 @@ import { entryName } from '../entry/fields'
 import { useEntryWrites } from '../entry/useEntryWrites'
 import { Phrases } from './Phrases'
 import { MOST, useLogLine } from './useLogLine'
+import { wording } from './wording'
 
 const DayOff = lazy(() => import('./DayOff'))
 
@@ -43,7 +44,7 @@ export function LogLine({
     (entries, dayOff) => {
       setOff(dayOff ? entries[0]?.fields : undefined)
       say(logged(entries, dayOff, today, format), {
-        label: 'Undo',
+        label: wording.undo(),
         run: () => {
           setOff(undefined)
           entries.forEach((entry) => remove.mutate({ entry, silent: true }))
@@ -55,7 +56,7 @@ export function LogLine({
   // Enter on a line with a question leads to its first answer, once that very line was read.
   const [answering, setAnswering] = useState(false)
   useEffect(() => {
-    const answer = phrases.current?.querySelector<HTMLElement>('[data-open] button')
+    const answer = phrases.current?.querySelector<HTMLElement>(wording.dataOpenButton())
     if (answering && current && answer) {
       answer.focus()
     }
@@ -109,10 +110,10 @@ export function LogLine({
         onClick={() => input.current?.focus()}
         hidden={line !== ''}
       >
-        Write it down
+        {wording.writeItDown()}
       </Button>
       <label htmlFor="log-line" className="flex items-center gap-2 font-serif text-[1.35rem] font-medium">
-        Write it down <Key name="L" />
+        {wording.writeItDown()} <Key name="L" />
       </label>
       <input
         id="log-line"
@@ -131,18 +132,15 @@ export function LogLine({
       />
       <div id="log-line-says" ref={phrases} className="min-h-14 pt-1.5">
         {reading && <Phrases reading={reading} line={readFor} onChange={change} />}
-        {reading?.dayOff && (
-          <p className="text-faded">Nothing was drawn. It is kept as a note and counts for nothing.</p>
-        )}
+        {reading?.dayOff && <p className="text-faded">{wording.nothingWasDrawnItIsKept()}</p>}
         {tooLong && (
           <p role="alert" className="text-sanguine">
-            A line has at most {format.number(MOST)} characters; this one has {format.number(line.length)}.
-            The form takes a longer note.
+            {wording.aLineHasAtMostMost({ most: format.number(MOST), line: format.number(line.length) })}
           </p>
         )}
         {save.isError && !tooLong && (
           <p role="alert" className="text-sanguine">
-            Not saved: {save.error.message} Your line is still here; press Enter to try again.
+            {wording.notSavedMessageYourLineIs({ message: save.error.message })}
           </p>
         )}
       </div>
@@ -152,11 +150,11 @@ export function LogLine({
       <div className="flex flex-wrap gap-x-5">
         {line.trim() !== '' && (
           <Button type="submit" look="ink" disabled={save.isPending}>
-            Save
+            {wording.save()}
           </Button>
         )}
         <Button look="quiet" onClick={fillIn}>
-          Fill in the form instead
+          {wording.fillInTheFormInstead()}
         </Button>
       </div>
     </form>
@@ -168,6 +166,6 @@ function logged(entries: Schemas['EntryView'][], dayOff: boolean, today: string,
   const day = entries[0]?.fields.day ?? today
   const on = day === today ? '' : ` for ${format.weekdayDate(day)}`
   return dayOff
-    ? `Kept as a note${on}: nothing was drawn.`
-    : `Logged${on}: ${enumerated(entries.map(entryName))}.`
+    ? wording.keptAsANoteOnNothing({ on })
+    : wording.loggedOnEntryName({ on, entryName: enumerated(entries.map(entryName)) })
 }

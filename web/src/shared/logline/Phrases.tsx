@@ -4,6 +4,7 @@ import { useFormats } from '../../ui/locale'
 import { Button } from '../../ui/Button'
 import { choiceLabel, FIELD_NAMES, trouble } from './text'
 import { useOpening } from '../../ui/opening'
+import { wording } from './wording'
 
 const PutRight = lazy(() => import('./PutRight'))
 
@@ -58,7 +59,7 @@ function Several({ reading }: { reading: Schemas['LineReading'] }) {
           {entry.minutes != null && `, ${format.minutes(entry.minutes)}`}
         </span>
       ))}
-      {toldOnce && <span className="text-faded text-sm">The minutes are shared between them.</span>}
+      {toldOnce && <span className="text-faded text-sm">{wording.theMinutesAreSharedBetweenThem()}</span>}
     </li>
   )
 }
@@ -110,11 +111,11 @@ function Question({ phrase, line, onChange }: Piece) {
 
 function asked(phrase: Phrase, words: string): string {
   if (phrase.problem === 'UNUSUAL') {
-    return `“${words}” is far more than ever before. Is it right?`
+    return wording.wordsIsFarMoreThanEver({ words })
   }
   return phrase.field === 'UNKNOWN'
-    ? `What is “${words}”?`
-    : `Which ${FIELD_NAMES[phrase.field]} is “${words}”?`
+    ? wording.whatIsWords({ words })
+    : wording.whichFieldIsWords({ field: FIELD_NAMES[phrase.field], words })
 }
 
 function Trouble({ phrase, line, onChange }: Piece) {
@@ -123,7 +124,7 @@ function Trouble({ phrase, line, onChange }: Piece) {
     <p className="text-sanguine">
       {FIELD_NAMES[phrase.field]} “{phrase.value}” {trouble(phrase, format)}.{' '}
       <Button className="text-ink" onClick={() => onChange(without(line, phrase))}>
-        Leave it out
+        {wording.leaveItOut()}
       </Button>
     </p>
   )
@@ -153,11 +154,17 @@ function Understood({ phrase, line, onChange }: Piece) {
         onClick={() => setOpen(!open)}
         className="decoration-faded min-h-8 font-medium underline decoration-dotted underline-offset-4 pointer-coarse:min-h-11"
       >
-        {phrase.value === '' ? 'none' : <DayOrText day={phrase.field === 'DAY'} text={phrase.value} />}
+        {phrase.value === '' ? (
+          wording.none()
+        ) : (
+          <DayOrText day={phrase.field === 'DAY'} text={phrase.value} />
+        )}
       </button>
-      {phrase.state === 'ABOUT' && <span className="text-faded text-sm"> (the middle)</span>}
-      {phrase.state === 'AS_LAST_TIME' && <span className="text-faded text-sm"> (as last time)</span>}
-      {phrase.state === 'AS_PLANNED' && <span className="text-faded text-sm"> (as the course says)</span>}
+      {phrase.state === 'ABOUT' && <span className="text-faded text-sm"> {wording.theMiddle()}</span>}
+      {phrase.state === 'AS_LAST_TIME' && <span className="text-faded text-sm"> {wording.asLastTime()}</span>}
+      {phrase.state === 'AS_PLANNED' && (
+        <span className="text-faded text-sm"> {wording.asTheCourseSays()}</span>
+      )}
       <Suspense>
         {open && (
           <PutRight

@@ -3,6 +3,7 @@ import type { FormEvent, RefObject } from 'react'
 import type { Schemas } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { FIELD_NAMES } from './text'
+import { wording } from './wording'
 
 type Phrase = Schemas['Phrase']
 type Rewriting = { phrase: Phrase; line: string; onChange: (line: string) => void }
@@ -38,7 +39,7 @@ export default function PutRight({
               event.preventDefault()
             }
           }}
-          aria-label={`Put ${FIELD_NAMES[phrase.field]} right`}
+          aria-label={wording.putFieldRight({ field: FIELD_NAMES[phrase.field] })}
         >
           {phrase.start >= 0 && <Rewrite phrase={phrase} line={line} onChange={onChange} />}
           <ul>
@@ -56,7 +57,7 @@ export default function PutRight({
           </ul>
           {phrase.start >= 0 && phrase.field !== 'NOTE' && (
             <Button look="quiet" onClick={() => onChange(without)}>
-              Leave it out
+              {wording.leaveItOut()}
             </Button>
           )}
         </Popover.Content>
@@ -76,12 +77,12 @@ function Rewrite({ phrase, line, onChange }: Rewriting) {
     <form onSubmit={submit} className="mb-1 flex items-center gap-2">
       <input
         name="text"
-        aria-label={`${FIELD_NAMES[phrase.field]} as written`}
+        aria-label={wording.fieldAsWritten({ field: FIELD_NAMES[phrase.field] })}
         defaultValue={line.slice(phrase.start, phrase.end)}
         className="border-faded min-h-8 min-w-0 flex-1 border-b bg-transparent px-1 font-serif"
         autoComplete="off"
       />
-      <Button type="submit">Change</Button>
+      <Button type="submit">{wording.change()}</Button>
     </form>
   )
 }

@@ -1,39 +1,39 @@
 import type { Schemas } from '../../api/client'
 import { BOUNDS } from '../../api/generated/bounds'
 import type { Formats } from '../../ui/locale'
-import { noun } from '../../ui/plural'
+import { wording } from './wording'
 
 /** How a phrase of the log line is called. */
 export const FIELD_NAMES: Record<Schemas['Phrase']['field'], string> = {
-  EXERCISE: 'exercise',
-  TOPIC: 'topic',
-  DRAWINGS: 'drawings',
-  MINUTES: 'minutes',
-  MEDIUM: 'medium',
-  SOURCE: 'source',
-  RESOURCE: 'resource',
-  UNITS: 'units',
-  HOW: 'resource used',
-  FACET: 'shows',
-  BOOK: 'book',
-  PAGES: 'page',
-  POSES: 'poses',
-  MARK: 'mark',
-  OWN_FIGURE: 'counted',
-  DAY: 'day',
-  TIME: 'time',
-  WENT_WRONG: 'went wrong',
-  NEXT_TIME: 'next time',
-  NOTE: 'note',
-  UNKNOWN: 'not understood',
+  EXERCISE: wording.exercise(),
+  TOPIC: wording.topic(),
+  DRAWINGS: wording.drawings(),
+  MINUTES: wording.minutes(),
+  MEDIUM: wording.medium(),
+  SOURCE: wording.source(),
+  RESOURCE: wording.resource(),
+  UNITS: wording.units(),
+  HOW: wording.resourceUsed(),
+  FACET: wording.shows(),
+  BOOK: wording.book(),
+  PAGES: wording.page(),
+  POSES: wording.poses(),
+  MARK: wording.mark(),
+  OWN_FIGURE: wording.counted(),
+  DAY: wording.day(),
+  TIME: wording.time(),
+  WENT_WRONG: wording.wentWrong(),
+  NEXT_TIME: wording.nextTime(),
+  NOTE: wording.note(),
+  UNKNOWN: wording.notUnderstood(),
 }
 
 /** What a problem in the log line means. */
 const PROBLEMS: Record<Exclude<Schemas['Phrase']['problem'], 'NONE' | 'OUT_OF_RANGE'>, string> = {
-  AHEAD: 'lies ahead; an entry is for today or earlier',
-  NO_SUCH_DATE: 'is no date there is',
-  EACH_WITHOUT_COUNT: 'needs a number of drawings',
-  UNUSUAL: 'is far more than ever before',
+  AHEAD: wording.liesAheadAnEntryIsFor(),
+  NO_SUCH_DATE: wording.isNoDateThereIs(),
+  EACH_WITHOUT_COUNT: wording.needsANumberOfDrawings(),
+  UNUSUAL: wording.isFarMoreThanEverBefore(),
 }
 
 /** The bounds of what a field holds; poses have their own in each row. */
@@ -55,15 +55,15 @@ export function trouble({ problem, field }: Schemas['Phrase'], format: Formats):
   }
   const bounds = WITHIN[field]
   return bounds
-    ? `is not from ${format.number(bounds.min)} to ${format.number(bounds.max)}`
-    : 'is outside what can be kept'
+    ? wording.isNotFromMinToMax({ min: format.number(bounds.min), max: format.number(bounds.max) })
+    : wording.isOutsideWhatCanBeKept()
 }
 
 /** What a choice makes of the words or figures in question. */
 export function choiceLabel({ label, as }: Schemas['Choice'], words: string): string {
   switch (as) {
     case 'DRAWINGS':
-      return `${label} ${noun(Number(label), 'drawing')}`
+      return `${label} ${wording.drawings2({ label: Number(label) })}`
     case 'MINUTES':
       return `${label} min`
     case 'PAGES':
@@ -73,14 +73,14 @@ export function choiceLabel({ label, as }: Schemas['Choice'], words: string): st
     case 'TIME':
       return `at ${label}`
     case 'NOTE':
-      return 'a remark'
+      return wording.aRemark()
     case 'TOPIC':
-      return `a new topic, “${words}”`
+      return wording.aNewTopicWords({ words })
     case 'MEDIUM':
     case 'SOURCE':
     case 'BOOK':
     case 'RESOURCE':
-      return label === words ? `a new ${FIELD_NAMES[as]}` : label
+      return label === words ? wording.aNewAs({ as: FIELD_NAMES[as] }) : label
     case 'EXERCISE':
     case 'UNITS':
     case 'HOW':

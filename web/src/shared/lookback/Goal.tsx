@@ -6,9 +6,9 @@ import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { Refused } from '../../ui/Refused'
 import { pictureAt } from '../pictures'
+import { wording } from './wording'
 
 type View = Schemas['GoalView']
 
@@ -49,12 +49,12 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
         )}
         <Button look="quiet" className="no-print" onClick={() => setOpen(true)}>
           {goal.said === ''
-            ? 'Say what should come of it'
+            ? wording.sayWhatShouldComeOfIt()
             : goal.over
               ? goal.became
-                ? 'Say it anew'
-                : 'Say what became of it'
-              : 'Change'}
+                ? wording.sayItAnew()
+                : wording.sayWhatBecameOfIt()
+              : wording.change()}
         </Button>
       </p>
     )
@@ -69,8 +69,13 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
     >
       {goal.over && goal.days > 0 && (
         <p className="text-faded">
-          {format.minutes(goal.minutes)}, {plural(goal.drawings, 'drawing')} on {plural(goal.days, 'day')}
-          {goal.meanMark != null && `, mean mark ${format.number(Math.round(goal.meanMark * 10) / 10)}`}
+          {wording.minutesDrawingsOnDays({
+            minutes: format.minutes(goal.minutes),
+            drawings: goal.drawings,
+            days: goal.days,
+          })}
+          {goal.meanMark != null &&
+            wording.meanMarkMeanMark({ meanMark: format.number(Math.round(goal.meanMark * 10) / 10) })}
         </p>
       )}
       {goal.pictures.length > 0 && (
@@ -79,7 +84,7 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
             <img
               key={picture}
               src={pictureAt(picture, 'SMALL')}
-              alt="A page of it"
+              alt={wording.aPageOfIt()}
               loading="lazy"
               className="plate border-hairline h-20 w-15 border object-contain"
             />
@@ -90,7 +95,7 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
         <p className="font-serif italic">“{goal.said}”</p>
       ) : (
         <TextField
-          label="What should come of it"
+          label={wording.whatShouldComeOfIt()}
           value={said}
           maxLength={BOUNDS.GoalInWords.said.maxLength}
           onChange={(e) => setSaid(e.target.value)}
@@ -98,7 +103,7 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
       )}
       {goal.over && (
         <TextField
-          label="It is over. What became of it?"
+          label={wording.itIsOverWhatBecameOf()}
           value={became}
           maxLength={BOUNDS.GoalInWords.became.maxLength}
           onChange={(e) => setBecame(e.target.value)}
@@ -107,11 +112,11 @@ function Told({ goal, ask }: { goal: View; ask: boolean }) {
       <Refused error={keep.error} />
       <p className="flex gap-5">
         <Button type="submit" disabled={keep.isPending || (said === goal.said && became === goal.became)}>
-          Keep it
+          {wording.keepIt()}
         </Button>
         {!asks && (
           <Button look="quiet" onClick={() => setOpen(false)}>
-            Not now
+            {wording.notNow()}
           </Button>
         )}
       </p>

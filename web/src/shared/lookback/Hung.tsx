@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { pictureAt } from '../pictures'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 type Hung = Schemas['SeenPicture']
 
@@ -20,7 +20,7 @@ export function HungBoard() {
   return pictures.length === 0 ? null : (
     <div
       role="img"
-      aria-label={`What all this is for, ${plural(pictures.length, 'picture')}`}
+      aria-label={wording.whatAllThisIsForPictures({ pictures: pictures.length })}
       className="relative w-full overflow-hidden"
       style={{ aspectRatio: `1 / ${boardHeight(pictures)}` }}
     >

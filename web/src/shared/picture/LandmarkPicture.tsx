@@ -2,6 +2,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { Glass } from '../../ui/Glass'
 import { useFormats } from '../../ui/locale'
 import type { Schemas } from '../../api/client'
+import { wording } from './wording'
 
 type Place = Schemas['LandmarkPlace']
 type Landmark = Schemas['ComparisonView']['landmarks'][number]
@@ -119,13 +120,13 @@ export function LandmarkPicture({
       {src ? (
         <img src={src} alt={name} className="plate size-full object-fill" draggable={false} />
       ) : (
-        <p className="text-faded p-4">The picture is gone; what was set on it stays.</p>
+        <p className="text-faded p-4">{wording.thePictureIsGoneWhatWas()}</p>
       )}
       <Axes axes={axes} />
       {next && onSet && src && (
         <button
           type="button"
-          aria-label={`Set ${next}: with the keyboard it comes to the middle, and the arrow keys move it`}
+          aria-label={wording.setNextWithTheKeyboardIt({ next })}
           className="absolute inset-0 cursor-crosshair"
           onClick={(event) => {
             const spot = event.detail === 0 ? { x: 0.5, y: 0.5 } : at(event)
@@ -140,7 +141,7 @@ export function LandmarkPicture({
         <Ring
           key={place.name}
           place={place}
-          says={sure ? place.name : `${place.name}, proposed`}
+          says={sure ? place.name : wording.nameProposed({ name: place.name })}
           look={ringLook(landmarks.find((l) => l.name === place.name)?.foundation ?? false, sure)}
           fixed={!onSet}
           focus={fresh === place.name}
@@ -268,7 +269,7 @@ function Ring({
     <button
       ref={button}
       type="button"
-      aria-label={`${says}, ${percent(place.x)} % from the left, ${percent(place.y)} % from above`}
+      aria-label={wording.saysXFromTheLeftY({ says, x: percent(place.x), y: percent(place.y) })}
       title={says}
       style={style}
       onPointerDown={(event) => {

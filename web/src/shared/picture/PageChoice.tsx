@@ -4,10 +4,11 @@ import { BOUNDS } from '../../api/generated/bounds'
 import { queries } from '../../api/queries'
 import { SelectField } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
+import { wording } from './wording'
 
 /** A page, by its book and number as they are typed. */
 export function PageChoice({
-  label = 'Book',
+  label = wording.book(),
   book,
   number,
   onChange,
@@ -41,7 +42,7 @@ export function PageChoice({
           ))}
       </SelectField>
       <NumberField
-        label="Page"
+        label={wording.page()}
         bounds={BOUNDS.PlaceOnPage.number}
         value={number}
         ref={field}

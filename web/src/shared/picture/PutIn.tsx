@@ -1,14 +1,14 @@
 import { useEffect, useRef, useState, type DragEvent, type ReactNode } from 'react'
 import type { Picture } from '../pictures'
 import { Button } from '../../ui/Button'
-import { plural } from '../../ui/plural'
 import { useSending, type Sending } from './useSending'
+import { wording } from './wording'
 
 const PICTURES = 'image/*,.heic,.heif,.avif'
 
 /** Takes pictures in: dropped here, chosen, pasted, or a whole folder at once. */
 export function PutIn({
-  label = 'Put pictures in',
+  label = wording.putPicturesIn(),
   folder = true,
   then,
   children,
@@ -70,8 +70,8 @@ export function PutIn({
       {children}
       <div className="flex flex-wrap items-baseline gap-x-5">
         <Button onClick={() => files.current?.click()}>{label}</Button>
-        {folder && <Button onClick={() => whole.current?.click()}>A whole folder</Button>}
-        <span className="text-faded text-sm">or drop them here, or paste one</span>
+        {folder && <Button onClick={() => whole.current?.click()}>{wording.aWholeFolder()}</Button>}
+        <span className="text-faded text-sm">{wording.orDropThemHereOrPaste()}</span>
       </div>
       <input
         ref={files}
@@ -90,7 +90,7 @@ export function PutIn({
           {...{ webkitdirectory: '' }}
           className="sr-only"
           tabIndex={-1}
-          aria-label="A whole folder of pictures"
+          aria-label={wording.aWholeFolderOfPictures()}
           onChange={(event) => chosen(event.target)}
         />
       )}
@@ -116,17 +116,23 @@ function Progress({
       <p className="flex flex-wrap items-baseline gap-x-4">
         <span>
           {sending.running
-            ? `${sending.done} of ${plural(sending.of, 'picture')} taken in…`
-            : `${plural(sending.arrived.length, 'picture')} taken in${
-                sending.done < sending.of ? `; stopped after ${sending.done} of ${sending.of}` : ''
-              }.`}
+            ? wording.doneOfPicturesTakenIn({ done: sending.done, of: sending.of })
+            : wording.picturesTakenInDone({
+                arrived: sending.arrived.length,
+                done:
+                  sending.done < sending.of
+                    ? wording.stoppedAfterDoneOfOf({ done: sending.done, of: sending.of })
+                    : '',
+              })}
         </span>
         <Button look="quiet" onClick={sending.running ? onStop : onClear}>
-          {sending.running ? 'Stop' : 'Put this away'}
+          {sending.running ? wording.stop() : wording.putThisAway()}
         </Button>
       </p>
       {sending.known.length > 0 && (
-        <p className="text-faded">There already, and not taken twice: {sending.known.join(', ')}.</p>
+        <p className="text-faded">
+          {wording.thereAlreadyAndNotTakenTwice({ join: sending.known.join(', ') })}
+        </p>
       )}
       {sending.refused.length > 0 && (
         <ul className="text-sanguine">

@@ -1,3 +1,4 @@
+import { wording } from './wording'
 /**
  * The room a picture takes once it has come, so that nothing beside or below it moves then. It wants `max-w-full`.
  *
@@ -5,5 +6,5 @@
  */
 export const roomFor = ({ width, height }: { width: number; height: number }, tallest: string) => ({
   aspectRatio: `${width} / ${height}`,
-  width: `min(${width}px, ${tallest} * ${width / height})`,
+  width: wording.minWidthPxTallestWidth2({ width, tallest, width2: width / height }),
 })

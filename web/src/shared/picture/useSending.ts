@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { refreshAll } from '../../api/queries'
 import { sendPicture, type Picture } from '../pictures'
+import { wording } from './wording'
 
 /** How far a bundle of pictures is. */
 export type Sending = {
@@ -45,7 +46,7 @@ export function useSending() {
           const { message } = error as Error
           const sentence = message.includes(file.name)
             ? message
-            : `"${file.name}" was not taken in. ${message}`
+            : wording.nameWasNotTakenInMessage({ name: file.name, message })
           state.refused = [...state.refused, sentence]
         }
       }

@@ -4,6 +4,7 @@ import { Cancel, Sheet } from '../../ui/Sheet'
 import { Effect } from './Effect'
 import { Reason } from './Reason'
 import { usePlanChanges, type Change } from './usePlanChanges'
+import { wording } from './wording'
 
 /** A sheet that asks for one change, shows what it does, and makes it only then. */
 export function ChangeSheet({
@@ -49,17 +50,17 @@ export function ChangeSheet({
         }}
       >
         <div className="mb-4 grid gap-3">{children}</div>
-        <section aria-label="What it does" className="border-hairline min-h-28 border-t pt-3">
+        <section aria-label={wording.whatItDoes()} className="border-hairline min-h-28 border-t pt-3">
           {changes ? (
             <Effect placement={placement} week={week} changes={changes} />
           ) : (
-            <p className="text-faded">What it does is shown here before anything is changed.</p>
+            <p className="text-faded">{wording.whatItDoesIsShownHere()}</p>
           )}
         </section>
         <Reason value={reason} onChange={setReason} error={change.error} />
         <div className="mt-5 flex gap-6">
           <Button type="submit" look="ink" disabled={!changes || change.isPending}>
-            Change the plan
+            {wording.changeThePlan()}
           </Button>
           <Cancel />
         </div>

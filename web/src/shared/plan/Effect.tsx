@@ -4,9 +4,9 @@ import { queries } from '../../api/queries'
 import { useFormats } from '../../ui/locale'
 import { Refused } from '../../ui/Refused'
 import { daysBetween } from '../../ui/days'
-import { plural } from '../../ui/plural'
 import { shortfall } from './words'
 import type { Change } from './usePlanChanges'
+import { wording } from './wording'
 
 type Figures = Schemas['Figures']
 
@@ -22,7 +22,7 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
   if (!query.data) {
     return (
       <p className="text-faded" role="status">
-        Working it out…
+        {wording.workingItOut()}
       </p>
     )
   }
@@ -30,7 +30,7 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
   if (refused != null) {
     return (
       <p role="status" className="text-sanguine">
-        This cannot be done: {refused}.
+        {wording.thisCannotBeDoneRefused({ refused })}
       </p>
     )
   }
@@ -48,14 +48,18 @@ export function EndLine({ before, after }: { before: Figures; after: Figures }) 
   const moved = daysBetween(before.end, after.end)
   return (
     <p>
-      The course ends on <b>{format.dayMonthYear(after.end)}</b>
+      {wording.theCourseEndsOn()} <b>{format.dayMonthYear(after.end)}</b>
       {moved === 0
-        ? ', as before.'
-        : `, ${plural(Math.abs(moved), 'day')} ${moved > 0 ? 'later' : 'earlier'} than ${format.dayMonthYear(before.end)}.`}
+        ? wording.asBefore()
+        : wording.daysMoved2({
+            moved: Math.abs(moved),
+            moved2: moved > 0,
+            end: format.dayMonthYear(before.end),
+          })}
       {(after.droppedDrawings > 0 || after.droppedMinutes > 0) && (
         <>
           {' '}
-          <b>{dropped(after)}</b> would never be asked for.
+          <b>{dropped(after)}</b> {wording.wouldNeverBeAskedFor()}
         </>
       )}
     </p>
@@ -64,7 +68,7 @@ export function EndLine({ before, after }: { before: Figures; after: Figures }) 
 
 export function dropped(figures: Figures): string {
   const said = [
-    figures.droppedDrawings > 0 && plural(figures.droppedDrawings, 'drawing'),
+    figures.droppedDrawings > 0 && wording.drawings({ droppedDrawings: figures.droppedDrawings }),
     figures.droppedMinutes > 0 && `${figures.droppedMinutes} min`,
   ].filter(Boolean)
   return said.join(' and ') || 'nothing'
@@ -75,13 +79,13 @@ function DayMinutes({ before, after }: { before: Figures; after: Figures }) {
   const format = useFormats()
   const dates = [...new Set([...before.days, ...after.days].map((d) => d.date))].sort()
   if (dates.length === 0) {
-    return <p className="text-faded">Nothing of this week is planned any more.</p>
+    return <p className="text-faded">{wording.nothingOfThisWeekIsPlanned()}</p>
   }
   const minutes = (figures: Figures, date: string) => figures.days.find((d) => d.date === date)?.minutes
   return (
     <div className="my-3 overflow-x-auto">
       <table className="text-center">
-        <caption className="text-faded text-left text-sm">Minutes a day of this week</caption>
+        <caption className="text-faded text-left text-sm">{wording.minutesADayOfThisWeek()}</caption>
         <thead>
           <tr>
             <td />
@@ -96,7 +100,7 @@ function DayMinutes({ before, after }: { before: Figures; after: Figures }) {
           {(['before', 'after'] as const).map((name) => (
             <tr key={name} className="border-hairline border-t">
               <th scope="row" className="pr-3 text-left font-normal">
-                {name === 'before' ? 'now' : 'then'}
+                {name === 'before' ? wording.now() : wording.thenWord()}
               </th>
               {dates.map((date) => {
                 const value = minutes(name === 'before' ? before : after, date)
@@ -123,17 +127,18 @@ export function Fit({ figures }: { figures: Figures }) {
   if (figures.shortfalls.length > 0) {
     return (
       <p className="text-sanguine">
-        Does not fit: {figures.shortfalls.map((s) => shortfall(s, format)).join('; ')}.
+        {wording.doesNotFitJoin({ join: figures.shortfalls.map((s) => shortfall(s, format)).join('; ') })}
         {figures.load != null &&
           figures.load > 1 &&
-          ` The load is ${format.percent(figures.load)} of the room.`}
+          wording.theLoadIsLoadOfThe({ load: format.percent(figures.load) })}
       </p>
     )
   }
   return (
     <p className="text-verdigris">
-      Everything fits{figures.load == null ? '' : `; the load is ${format.percent(figures.load)} of the room`}
-      .
+      {wording.everythingFitsLoad({
+        load: figures.load == null ? '' : wording.theLoadIsLoadOfThe2({ load: format.percent(figures.load) }),
+      })}
     </p>
   )
 }

@@ -1,6 +1,7 @@
 import { BOUNDS } from '../../api/generated/bounds'
 import { Refused } from '../../ui/Refused'
 import { Field } from '../../ui/Field'
+import { wording } from './wording'
 
 /** Why the plan is changed, and what was refused. */
 export function Reason({
@@ -15,7 +16,7 @@ export function Reason({
   return (
     <div className="mt-4">
       <Field
-        label="Reason, kept in the history"
+        label={wording.reasonKeptInTheHistory()}
         maxLength={BOUNDS.ToMake.reason.maxLength}
         value={value}
         onChange={(event) => onChange(event.target.value)}

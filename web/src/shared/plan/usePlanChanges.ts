@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
+import { wording } from './wording'
 
 /** A change as it is asked for; fields that its kind does not need are left out. */
 export type Change = Schemas['ChangeToMake']
@@ -17,7 +18,7 @@ export function usePlanChanges(placement: string) {
     mutationFn: (change: string) =>
       answer(api.DELETE('/api/course/changes/{id}', { params: { path: { id: change } } })),
     onSuccess: () => {
-      say('Taken back. The plan is as it was before that change.')
+      say(wording.takenBackThePlanIsAs())
       return refreshAll(client)
     },
     onError: (error) => say(error.message),
@@ -34,7 +35,7 @@ export function usePlanChanges(placement: string) {
     onSuccess: () => {
       const made = id
       setId(crypto.randomUUID())
-      say('The plan is changed.', { label: 'Undo', run: () => undo.mutate(made) })
+      say(wording.thePlanIsChanged(), { label: wording.undo(), run: () => undo.mutate(made) })
       return refreshAll(client)
     },
   })

@@ -1,16 +1,17 @@
 import type { Schemas } from '../../api/client'
 import { enumerated } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { wording } from './wording'
 
 /** What does not fit, and what would help; shared by Today and Course. */
 export function shortfall(s: Schemas['ShortfallView'], format: Formats): string {
-  const amount = s.unit === 'MINUTES' ? `${format.number(s.count)} min of` : format.number(s.count)
+  const amount =
+    s.unit === 'MINUTES' ? wording.countMinOf({ count: format.number(s.count) }) : format.number(s.count)
   const time = s.unit === 'MINUTES' ? '' : `, ${format.minutes(Math.round(s.seconds / 60))}`
   const reason = {
     NO_ROOM: '',
-    UNIT_TOO_LONG: '; one alone is longer than any day’s room',
-    WAITS_FOR_ANOTHER: '; it waits for work that does not fit',
+    UNIT_TOO_LONG: wording.oneAloneIsLongerThanAny(),
+    WAITS_FOR_ANOTHER: wording.itWaitsForWorkThatDoes(),
   }[s.reason]
   return `${amount} ${s.title}${time}${reason}`
 }
@@ -30,28 +31,32 @@ export function remediesInWords(r: Remedies, format: Formats): RemedyInWords[] {
   const told: RemedyInWords[] = []
   if (r.minutesADay != null) {
     told.push({
-      label: `${format.minutes(r.minutesADay)} on each day that has any`,
+      label: wording.minutesADayOnEachDayThatHas({ minutesADay: format.minutes(r.minutesADay) }),
       kind: 'MINUTES_A_DAY',
       minutes: r.minutesADay,
     })
   }
   if (r.extraDays != null && r.until != null) {
     told.push({
-      label: `${plural(r.extraDays, 'more drawing day')}, until ${format.dayMonth(r.until)}`,
+      label: wording.moreDrawingDaysUntilUntil({ extraDays: r.extraDays, until: format.dayMonth(r.until) }),
       kind: 'STRETCH',
       until: r.until,
     })
   }
   if (r.drops.length > 0) {
     const drops = r.drops.map(
-      (d) => `${format.number(d.count)}${d.unit === 'MINUTES' ? ' min of' : ''} ${d.title}`,
+      (d) => `${format.number(d.count)}${d.unit === 'MINUTES' ? wording.minOf() : ''} ${d.title}`,
     )
-    told.push({ label: `${enumerated(drops)} left out`, kind: 'DROP', drops: r.drops })
+    told.push({ label: wording.dropsLeftOut({ drops: enumerated(drops) }), kind: 'DROP', drops: r.drops })
   }
   for (const pace of r.paces) {
     const planned = format.each(pace.plannedSecondsEach)
     told.push({
-      label: `${format.each(pace.secondsEach)} each for ${pace.title} instead of ${planned}`,
+      label: wording.secondsEachEachForTitleInsteadOf({
+        secondsEach: format.each(pace.secondsEach),
+        title: pace.title,
+        planned,
+      }),
       kind: 'PACE',
       pace,
     })
@@ -64,12 +69,17 @@ export function clash(c: Schemas['Clash'], format: Formats): string {
   const when = format.weekdayDate(c.date)
   switch (c.obstacle) {
     case 'OVER_THE_DAY':
-      return `${c.title} on ${when} takes ${format.minutes(c.minutes)} of your ${format.minutes(c.available)}; nothing else has room.`
+      return wording.titleOnWhenTakesMinutesOf({
+        title: c.title,
+        when,
+        minutes: format.minutes(c.minutes),
+        available: format.minutes(c.available),
+      })
     case 'REST':
-      return `${c.title} on ${when} falls on a rest day.`
+      return wording.titleOnWhenFallsOnA({ title: c.title, when })
     case 'PAUSE':
-      return `${c.title} on ${when} falls into a pause.`
+      return wording.titleOnWhenFallsIntoA({ title: c.title, when })
     case 'OVERLAP':
-      return `${c.title} on ${when} begins before ${c.other} is over.`
+      return wording.titleOnWhenBeginsBeforeOther({ title: c.title, when, other: c.other })
   }
 }

@@ -1,24 +1,25 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
 import { noun } from '../../ui/plural'
+import { wording } from './wording'
 
 type Terms = Schemas['QuotaTerms']
 
 /** What is counted, as a noun. */
 export const UNITS: Record<Terms['unit'], string> = {
-  DRAWINGS: 'drawing',
-  PAGES: 'page',
-  MINUTES: 'minute',
-  PROMPTS: 'prompt',
+  DRAWINGS: wording.drawing(),
+  PAGES: wording.page(),
+  MINUTES: wording.minute(),
+  PROMPTS: wording.prompt(),
 }
 
 /** Rules that a quota may be kept to, and how an entry is asked about them. */
 export const RULES: Record<Terms['rules'][number], { name: string; ask: string }> = {
-  PEN_ONLY: { name: 'pen only', ask: 'Pen only?' },
-  NO_ERASER: { name: 'no eraser', ask: 'Without the eraser?' },
-  FROM_LIFE: { name: 'from life only', ask: 'From life?' },
-  ONE_SUBJECT: { name: 'one subject', ask: 'Of the one subject?' },
-  FINISH_EVERY_PAGE: { name: 'finish every page', ask: 'Finished the page?' },
+  PEN_ONLY: { name: wording.penOnly(), ask: wording.penOnly2() },
+  NO_ERASER: { name: wording.noEraser(), ask: wording.withoutTheEraser() },
+  FROM_LIFE: { name: wording.fromLifeOnly(), ask: wording.fromLife() },
+  ONE_SUBJECT: { name: wording.oneSubject(), ask: wording.ofTheOneSubject() },
+  FINISH_EVERY_PAGE: { name: wording.finishEveryPage(), ask: wording.finishedThePage() },
 }
 
 /** "9 drawings", "1 page". */

@@ -1,18 +1,19 @@
 import type { Schemas } from '../../api/client'
+import { wording } from './wording'
 
 /** What a resource is. */
 export const RESOURCE_KINDS: Record<Schemas['ResourceFields']['kind'], string> = {
-  BOOK: 'book',
-  COURSE: 'course',
-  VIDEO_SERIES: 'video series',
-  MODEL_3D: 'model to turn on the screen',
-  CAST: 'cast or object',
-  PHOTO_SET: 'set of photos',
-  LIVE_MODEL_GROUP: 'life-drawing group',
-  MUSEUM: 'museum',
-  MEDICAL_TEXT: 'anatomy text',
-  OWN_NOTES: 'own notes',
-  OTHER: 'something else',
+  BOOK: wording.book(),
+  COURSE: wording.course(),
+  VIDEO_SERIES: wording.videoSeries(),
+  MODEL_3D: wording.modelToTurnOnTheScreen(),
+  CAST: wording.castOrObject(),
+  PHOTO_SET: wording.setOfPhotos(),
+  LIVE_MODEL_GROUP: wording.lifeDrawingGroup(),
+  MUSEUM: wording.museum(),
+  MEDICAL_TEXT: wording.anatomyText(),
+  OWN_NOTES: wording.ownNotes(),
+  OTHER: wording.somethingElse(),
 }
 
 /** The same by its name in an answer; what is none of them stays as it is. */

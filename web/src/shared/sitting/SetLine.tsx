@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { LINE_LINK } from '../../ui/Button'
+import { wording } from './wording'
 
 /** A set of references: how many are needed, there and not used yet, and the way to draw from it. */
 export function SetLine({ set }: { set: Schemas['SetOfReferences'] }) {
@@ -19,16 +20,18 @@ export function SetLine({ set }: { set: Schemas['SetOfReferences'] }) {
     <>
       <span className="font-serif text-lg">{fields.name}</span>
       <span className="text-faded">
-        {fields.needed} needed, {!fields.cabinet && `${set.there} there, `}
-        {set.unused} not used yet{set.missing > 0 && `, ${set.missing} to gather`}
+        {wording.neededNeeded({ needed: fields.needed })}{' '}
+        {!fields.cabinet && wording.thereThere({ there: set.there })}
+        {wording.unusedNotUsedYet({ unused: set.unused })}
+        {set.missing > 0 && wording.missingToGather({ missing: set.missing })}
       </span>
       {set.there > 0 && (
         <Link
           to={`/sitting?${params.toString()}`}
           className={LINE_LINK}
-          aria-label={`Draw from it: ${fields.name}`}
+          aria-label={wording.drawFromItName({ name: fields.name })}
         >
-          Draw from it
+          {wording.drawFromIt()}
         </Link>
       )}
     </>

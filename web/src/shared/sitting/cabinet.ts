@@ -2,44 +2,45 @@ import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { amendKept } from '../../ui/useKept'
+import { wording } from './wording'
 
 type Begun = Schemas['BegunSitting']
 
 /** What the cabinet shows, by name. */
 export const CABINET: Record<NonNullable<Begun['cabinet']>, string> = {
-  STANDING: 'figures, standing',
-  SITTING: 'figures, sitting',
-  LYING: 'figures, lying',
-  ACTION: 'figures in action',
-  BOX: 'boxes',
-  CYLINDER: 'cylinders',
-  CONE: 'cones',
-  HEAD: 'heads in planes',
-  HULL: 'hulls',
-  TORSO: 'torsos',
-  HAND: 'hands',
-  FOOT: 'feet',
+  STANDING: wording.figuresStanding(),
+  SITTING: wording.figuresSitting(),
+  LYING: wording.figuresLying(),
+  ACTION: wording.figuresInAction(),
+  BOX: wording.boxes(),
+  CYLINDER: wording.cylinders(),
+  CONE: wording.cones(),
+  HEAD: wording.headsInPlanes(),
+  HULL: wording.hulls(),
+  TORSO: wording.torsos(),
+  HAND: wording.hands(),
+  FOOT: wording.feet(),
 }
 
 /** What is asked of a picture. */
 export const EMPHASES: Record<NonNullable<Begun['emphasis']>, string> = {
-  ANY: 'as it comes',
-  LITTLE: 'little foreshortening',
-  MUCH: 'much foreshortening',
-  LEGS: 'legs toward you',
-  ARMS: 'arms toward you',
-  TILT: 'shoulders and hips that tilt',
+  ANY: wording.asItComes(),
+  LITTLE: wording.littleForeshortening(),
+  MUCH: wording.muchForeshortening(),
+  LEGS: wording.legsTowardYou(),
+  ARMS: wording.armsTowardYou(),
+  TILT: wording.shouldersAndHipsThatTilt(),
 }
 
 /** From where it is seen. */
 export const VIEWS: Record<NonNullable<Begun['view']>, string> = {
-  ANY: 'as it comes',
-  FRONT: 'from the front',
-  THREE_QUARTER: 'three-quarter',
-  SIDE: 'from the side',
-  BACK: 'from behind',
-  ABOVE: 'from above',
-  BELOW: 'from below',
+  ANY: wording.asItComes(),
+  FRONT: wording.fromTheFront(),
+  THREE_QUARTER: wording.threeQuarter(),
+  SIDE: wording.fromTheSide(),
+  BACK: wording.fromBehind(),
+  ABOVE: wording.fromAbove(),
+  BELOW: wording.fromBelow(),
 }
 
 const SIDES: NonNullable<Begun['view']>[] = ['FRONT', 'THREE_QUARTER', 'SIDE', 'BACK']

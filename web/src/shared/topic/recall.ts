@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { wording } from './wording'
 
 type Due = Pick<Schemas['DueRecall'], 'kind' | 'id'>
 
@@ -7,8 +8,8 @@ export const recallAt = ({ kind, id }: Due) => `/recall/${kind === 'PLATE' ? 'pl
 
 /** How something is asked for, in words. */
 export const WAYS: Record<Schemas['DueRecall']['way'], string> = {
-  DRAW: 'drawn from memory',
-  PLACE: 'pins placed',
-  NAME: 'names written',
-  ORDER: 'put in order',
+  DRAW: wording.drawnFromMemory(),
+  PLACE: wording.pinsPlaced(),
+  NAME: wording.namesWritten(),
+  ORDER: wording.putInOrder(),
 }

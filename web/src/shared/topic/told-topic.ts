@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
 import { useNotice } from '../../ui/Notices'
+import { wording } from './wording'
 
 /** Tells how deep a topic is reached. */
 export function useDepth(topic: string) {
@@ -11,7 +12,7 @@ export function useDepth(topic: string) {
     mutationFn: (depth: Schemas['ReachedDepth']['depth']) =>
       answer(api.PUT('/api/coverage/{topic}/depth', { params: { path: { topic } }, body: { depth } })),
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
 }
 
@@ -29,6 +30,6 @@ export function useWeak(topic: string) {
       )
     },
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(`Not kept: ${error.message}`),
+    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
   })
 }

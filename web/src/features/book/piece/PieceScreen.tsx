@@ -15,6 +15,7 @@ import { PieceSheet } from './PieceSheet'
 import { drawnFor, standing, type Piece, type Stage } from './text'
 import { usePiece } from './usePiece'
 import { Variants } from './Variants'
+import { wording } from '../wording'
 
 /** A staged piece: the stage under way on the left, all stages with their pictures on the right. */
 export default function PieceScreen() {
@@ -35,7 +36,7 @@ function Known({ piece }: { piece: Piece }) {
         <div className="flex flex-wrap items-baseline justify-between gap-x-5">
           <h1 id="piece">{fields.title}</h1>
           <Link to="/pieces" className={LINE_LINK}>
-            All pieces
+            {wording.allPieces()}
           </Link>
         </div>
         <p className="text-faded">{standing(piece, format)}</p>
@@ -43,27 +44,27 @@ function Known({ piece }: { piece: Piece }) {
         {!fields.ended && current && <UnderWay key={current.id} piece={piece} stage={current} />}
         <div className="mt-6 flex flex-wrap gap-x-6 gap-y-1">
           {!current && !fields.ended && (
-            <Button look="ink" onClick={() => end(true, 'It is done.')}>
-              It is done
+            <Button look="ink" onClick={() => end(true, wording.itIsDone())}>
+              {wording.itIsDone2()}
             </Button>
           )}
-          <Button onClick={() => setChanging(true)}>Change stages and words</Button>
+          <Button onClick={() => setChanging(true)}>{wording.changeStagesAndWords()}</Button>
           {current && (
             <Button
               onClick={() =>
-                end(!fields.ended, fields.ended ? 'Under way again.' : 'Let go; it can be taken up again.')
+                end(!fields.ended, fields.ended ? wording.underWayAgain() : wording.letGoItCanBeTaken())
               }
             >
-              {fields.ended ? 'Take it up again' : 'Let it go'}
+              {fields.ended ? wording.takeItUpAgain() : wording.letItGo()}
             </Button>
           )}
           <Button look="quiet" onClick={() => remove()}>
-            Remove
+            {wording.remove()}
           </Button>
         </div>
         {changing && <PieceSheet piece={piece} onClose={() => setChanging(false)} />}
       </Leaf>
-      <Leaf second aria-label="Stages">
+      <Leaf second aria-label={wording.stages()}>
         <ol>
           {fields.stages.map((stage, i) => (
             <OneStage key={stage.id} piece={piece} stage={stage} number={i + 1} />
@@ -114,7 +115,7 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
     )
   return (
     <>
-      <section aria-label={`Log for ${stage.name}`} className="mt-5">
+      <section aria-label={wording.logForName({ name: stage.name })} className="mt-5">
         <h2>{stage.name}</h2>
         <form
           className="mt-2 grid grid-cols-2 items-end gap-x-4 sm:grid-cols-[7rem_7rem_1fr]"
@@ -124,34 +125,34 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
           }}
         >
           <NumberField
-            label="Minutes"
+            label={wording.minutes2()}
             bounds={BOUNDS.EntryFields.minutes}
             value={minutes}
             onChange={(e) => setMinutes(e.target.value)}
           />
           <NumberField
-            label="Page, or empty"
+            label={wording.pageOrEmpty()}
             bounds={BOUNDS.EntryFields.pageFrom}
             value={page}
             onChange={(e) => setPage(e.target.value)}
           />
           <div className="max-sm:col-span-2">
             <Field
-              label="Note, or empty"
+              label={wording.noteOrEmpty()}
               maxLength={500}
               value={note}
               onChange={(e) => setNote(e.target.value)}
             />
           </div>
           <Button type="submit" className="justify-self-start" disabled={!ready || log.isPending}>
-            Log it today
+            {wording.logItToday()}
           </Button>
         </form>
       </section>
-      <section aria-label="Gate" className="mt-5">
-        <p className="font-serif text-xl">{stage.gate || 'This stage has no question at its end.'}</p>
+      <section aria-label={wording.gate()} className="mt-5">
+        <p className="font-serif text-xl">{stage.gate || wording.thisStageHasNoQuestionAt()}</p>
         <Field
-          label="Your answer, or empty"
+          label={wording.yourAnswerOrEmpty()}
           maxLength={BOUNDS.StageFields.answer.maxLength}
           value={words}
           onChange={(e) => setWords(e.target.value)}
@@ -163,7 +164,9 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
               changeStage(
                 stage.id,
                 { passed: true, answer: words },
-                last ? `${stage.name} is passed; it was the last.` : `${stage.name}: on to the next.`,
+                last
+                  ? wording.nameIsPassedItWasThe({ name: stage.name })
+                  : wording.nameOnToTheNext({ name: stage.name }),
               )
             }
           >
@@ -172,10 +175,10 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
           {stage.gate && (
             <Button
               onClick={() =>
-                changeStage(stage.id, { answer: words }, `${stage.name} goes on; your answer is kept.`)
+                changeStage(stage.id, { answer: words }, wording.nameGoesOnYourAnswerIs({ name: stage.name }))
               }
             >
-              Not yet
+              {wording.notYet()}
             </Button>
           )}
         </div>
@@ -186,9 +189,9 @@ function UnderWay({ piece, stage }: { piece: Piece; stage: Stage }) {
 
 function forward(stage: Stage, last: boolean) {
   if (last) {
-    return stage.gate ? 'Yes' : 'This stage is done'
+    return stage.gate ? wording.yes() : wording.thisStageIsDone()
   }
-  return stage.gate ? 'Yes, go on' : 'Go on'
+  return stage.gate ? wording.yesGoOn() : wording.goOn()
 }
 
 function OneStage({ piece, stage, number }: { piece: Piece; stage: Stage; number: number }) {
@@ -196,7 +199,7 @@ function OneStage({ piece, stage, number }: { piece: Piece; stage: Stage; number
   const { changeStage } = usePiece(piece)
   const drawn = piece.stages.find((s) => s.id === stage.id)
   const later = piece.fields.stages.slice(number).some((s) => s.passed)
-  const state = stage.passed ? 'passed' : stage.id === piece.current ? 'under way' : 'to come'
+  const state = stage.passed ? 'passed' : stage.id === piece.current ? wording.underWay2() : wording.toCome()
   return (
     <li className="border-hairline border-b py-3">
       <h2>
@@ -212,9 +215,9 @@ function OneStage({ piece, stage, number }: { piece: Piece; stage: Stage; number
       {stage.passed && !later && !piece.fields.ended && (
         <Button
           look="quiet"
-          onClick={() => changeStage(stage.id, { passed: false }, `Back to ${stage.name}.`)}
+          onClick={() => changeStage(stage.id, { passed: false }, wording.backToName({ name: stage.name }))}
         >
-          Back to this stage
+          {wording.backToThisStage()}
         </Button>
       )}
     </li>
@@ -226,7 +229,7 @@ function useRemoving(piece: Piece) {
   const navigate = useNavigate()
   const say = useNotice()
   const path = { params: { path: { id: piece.id } } }
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const back = useMutation({
     mutationFn: () => answer(api.POST('/api/pieces/{id}/back', path)),
     onSuccess: () => refreshAll(client),
@@ -235,8 +238,8 @@ function useRemoving(piece: Piece) {
   const remove = useMutation({
     mutationFn: () => answer(api.DELETE('/api/pieces/{id}', path)),
     onSuccess: () => {
-      say(`${piece.fields.title} is removed; what was logged for it stays.`, {
-        label: 'Undo',
+      say(wording.titleIsRemovedWhatWasLogged({ title: piece.fields.title }), {
+        label: wording.undo(),
         run: () => back.mutate(),
       })
       void navigate('/pieces')

@@ -13,6 +13,7 @@ import { SheetEnd } from '../../../ui/SheetEnd'
 import { StageList, type Planned } from './StageList'
 import { TemplateFiles } from './TemplateFiles'
 import type { Piece, Stage } from './text'
+import { wording } from '../wording'
 
 const begun = (planned: Planned): Stage => ({
   ...planned,
@@ -58,7 +59,7 @@ export function PieceSheet({ piece, onClose }: { piece?: Piece; onClose: () => v
     },
   })
   return (
-    <Sheet open onClose={onClose} title={piece ? piece.fields.title : 'A new piece'} wide>
+    <Sheet open onClose={onClose} title={piece ? piece.fields.title : wording.aNewPiece()} wide>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -68,7 +69,7 @@ export function PieceSheet({ piece, onClose }: { piece?: Piece; onClose: () => v
       >
         <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
           <Field
-            label="Title"
+            label={wording.title()}
             required
             maxLength={BOUNDS.PieceFields.title.maxLength}
             value={fields.title}
@@ -76,14 +77,14 @@ export function PieceSheet({ piece, onClose }: { piece?: Piece; onClose: () => v
           />
           {!piece && (
             <SelectField
-              label="Stages from"
+              label={wording.stagesFrom()}
               defaultValue=""
               onChange={(e) => {
                 const chosen = templates[Number(e.target.value)]
                 set({ stages: e.target.value && chosen ? chosen.stages.map(begun) : [blank()] })
               }}
             >
-              <option value="">stages of my own</option>
+              <option value="">{wording.stagesOfMyOwn()}</option>
               {templates.map((t, i) => (
                 <option key={t.id ?? t.name} value={i}>
                   {t.name}
@@ -93,25 +94,25 @@ export function PieceSheet({ piece, onClose }: { piece?: Piece; onClose: () => v
           )}
           <NameField
             kind="TOPIC"
-            label="Topic of its entries, or empty"
+            label={wording.topicOfItsEntriesOrEmpty()}
             value={fields.topic ?? ''}
             onChange={(e) => set({ topic: e.target.value })}
           />
           <NameField
             kind="MEDIUM"
-            label="Medium, or empty"
+            label={wording.mediumOrEmpty()}
             value={fields.medium ?? ''}
             onChange={(e) => set({ medium: e.target.value })}
           />
           <NameField
             kind="BOOK"
-            label="Book, or empty"
+            label={wording.bookOrEmpty()}
             value={fields.book ?? ''}
             onChange={(e) => set({ book: e.target.value })}
           />
         </div>
         <TextField
-          label="What it is of, and from what"
+          label={wording.whatItIsOfAndFrom()}
           maxLength={BOUNDS.PieceFields.about.maxLength}
           value={fields.about}
           onChange={(e) => set({ about: e.target.value })}
@@ -122,7 +123,7 @@ export function PieceSheet({ piece, onClose }: { piece?: Piece; onClose: () => v
         <SheetEnd
           error={keep.error}
           fields={['title', 'stages']}
-          keep={piece ? 'Keep it' : 'Begin it'}
+          keep={piece ? wording.keepIt() : wording.beginIt()}
           disabled={!fields.title.trim() || fields.stages.some((s) => !s.name.trim()) || keep.isPending}
         />
       </form>
@@ -149,10 +150,10 @@ function AsTemplate({ title, stages }: { title: string; stages: Planned[] }) {
         }),
       ),
     onSuccess: (kept) => {
-      say(`${kept.name} is kept among the templates.`)
+      say(wording.nameIsKeptAmongTheTemplates({ name: kept.name }))
       return client.invalidateQueries(queries.pieceTemplates())
     },
-    onError: (error: Error) => say(`Not kept: ${error.message}`),
+    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
   })
   return (
     <p>
@@ -161,7 +162,7 @@ function AsTemplate({ title, stages }: { title: string; stages: Planned[] }) {
         disabled={!title.trim() || stages.some((s) => !s.name.trim()) || keep.isPending}
         onClick={() => keep.mutate()}
       >
-        Keep these stages as a template under this title
+        {wording.keepTheseStagesAsATemplate()}
       </Button>
     </p>
   )

@@ -8,6 +8,7 @@ import { Leaf } from '../../../ui/TwoLeaves'
 import { Waiting } from '../../../ui/Waiting'
 import { PieceSheet } from './PieceSheet'
 import { standing, type Piece } from './text'
+import { wording } from '../wording'
 
 /** All staged pieces: those under way, and those that ended. */
 export default function PiecesScreen() {
@@ -15,23 +16,20 @@ export default function PiecesScreen() {
   return (
     <Leaf>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h1>Staged pieces</h1>
+        <h1>{wording.stagedPieces()}</h1>
         <span className="flex flex-wrap gap-x-6">
-          <Button onClick={() => setAdding(true)}>New piece</Button>
+          <Button onClick={() => setAdding(true)}>{wording.newPiece()}</Button>
           <Link to="/books" className={LINE_LINK}>
-            To the books
+            {wording.toTheBooks()}
           </Link>
         </span>
       </div>
-      <p className="text-faded">
-        One drawing over several days. Each stage ends with a question; the next one is offered when it was
-        answered, so that the foundation is right before any detail.
-      </p>
+      <p className="text-faded">{wording.oneDrawingOverSeveralDaysEach()}</p>
       <Waiting query={useQuery(queries.pieces())}>
         {(pieces) => (
           <>
-            <Lines title="Under way" pieces={pieces.filter((p) => !p.fields.ended)} />
-            <Lines title="Ended" pieces={pieces.filter((p) => p.fields.ended)} />
+            <Lines title={wording.underWay()} pieces={pieces.filter((p) => !p.fields.ended)} />
+            <Lines title={wording.ended()} pieces={pieces.filter((p) => p.fields.ended)} />
           </>
         )}
       </Waiting>
@@ -43,7 +41,7 @@ export default function PiecesScreen() {
 function Lines({ title, pieces }: { title: string; pieces: Piece[] }) {
   const format = useFormats()
   if (pieces.length === 0) {
-    return title === 'Ended' ? null : <p className="py-4">No piece is under way.</p>
+    return title === 'Ended' ? null : <p className="py-4">{wording.noPieceIsUnderWay()}</p>
   }
   return (
     <section aria-label={title} className="mt-4">

@@ -1,6 +1,7 @@
 import { BOUNDS } from '../../../api/generated/bounds'
 import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
+import { wording } from '../wording'
 
 /** A stage to come, as it is composed. */
 export type Planned = { name: string; gate: string }
@@ -27,43 +28,43 @@ export function StageList<S extends Planned>({
   }
   return (
     <fieldset>
-      <legend className="font-medium">Stages, and the question that each ends with</legend>
+      <legend className="font-medium">{wording.stagesAndTheQuestionThatEach()}</legend>
       <ol>
         {stages.map((stage, i) => (
           <li key={i} className="border-hairline grid gap-x-4 border-b py-2 sm:grid-cols-[1fr_1.6fr_auto]">
             <Field
-              label={`Stage ${i + 1}`}
+              label={wording.stageI({ i: i + 1 })}
               required
               maxLength={BOUNDS.StageFields.name.maxLength}
               value={stage.name}
               onChange={(e) => put(i, { name: e.target.value })}
             />
             <Field
-              label="Its gate"
+              label={wording.itsGate()}
               maxLength={BOUNDS.StageFields.gate.maxLength}
               value={stage.gate}
               onChange={(e) => put(i, { gate: e.target.value })}
             />
             <span className="flex items-end gap-2">
               <Button look="quiet" disabled={i === 0} onClick={() => move(i, -1)}>
-                Up
+                {wording.up()}
               </Button>
               <Button look="quiet" disabled={i === stages.length - 1} onClick={() => move(i, 1)}>
-                Down
+                {wording.down()}
               </Button>
               <Button
                 look="quiet"
                 disabled={stages.length === 1}
                 onClick={() => onChange(stages.filter((_, at) => at !== i))}
               >
-                Remove
+                {wording.remove()}
               </Button>
             </span>
           </li>
         ))}
       </ol>
       <Button look="quiet" onClick={() => onChange([...stages, blank()])}>
-        Add a stage
+        {wording.addAStage()}
       </Button>
     </fieldset>
   )

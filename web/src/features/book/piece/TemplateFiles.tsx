@@ -5,6 +5,7 @@ import { Button } from '../../../ui/Button'
 import { FileButton } from '../../../ui/FileButton'
 import { textOf } from '../../../ui/text-of'
 import { useNotice } from '../../../ui/Notices'
+import { wording } from '../wording'
 
 /** Templates of one's own as files: brought in, taken out, removed. */
 export function TemplateFiles() {
@@ -13,7 +14,7 @@ export function TemplateFiles() {
   const own = (useQuery(queries.pieceTemplates()).data ?? []).flatMap((t) =>
     t.id ? [{ id: t.id, name: t.name }] : [],
   )
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const refresh = () => client.invalidateQueries(queries.pieceTemplates())
   const keep = useMutation({
     mutationFn: async ({ id, file }: { id: string; file: string | File }) =>
@@ -24,7 +25,7 @@ export function TemplateFiles() {
         }),
       ),
     onSuccess: (kept) => {
-      say(`${kept.name} is among the templates.`)
+      say(wording.nameIsAmongTheTemplates({ name: kept.name }))
       return refresh()
     },
     onError,
@@ -36,8 +37,8 @@ export function TemplateFiles() {
       return file
     },
     onSuccess: (file, { id, name }) => {
-      say(`${name} is no template any more; pieces begun from it stay.`, {
-        label: 'Undo',
+      say(wording.nameIsNoTemplateAnyMore({ name }), {
+        label: wording.undo(),
         run: () => keep.mutate({ id, file }),
       })
       return refresh()
@@ -46,26 +47,26 @@ export function TemplateFiles() {
   })
   return (
     <details>
-      <summary className="min-h-8 pointer-coarse:min-h-11">Templates as files</summary>
+      <summary className="min-h-8 pointer-coarse:min-h-11">{wording.templatesAsFiles()}</summary>
       <ul>
         {own.map((t) => (
           <li key={t.id} className="flex flex-wrap gap-x-4">
             {t.name}
             <a href={`/api/piece-templates/${t.id}`} className="underline underline-offset-4" download>
-              Take it out
+              {wording.takeItOut()}
             </a>
             <Button look="quiet" onClick={() => remove.mutate(t)}>
-              Remove
+              {wording.remove()}
             </Button>
           </li>
         ))}
       </ul>
       <FileButton
         accept=".yaml,.yml,.json"
-        label="A template’s file"
+        label={wording.aTemplatesFile()}
         onFiles={([file]) => keep.mutate({ id: crypto.randomUUID(), file })}
       >
-        Bring a template in
+        {wording.bringATemplateIn()}
       </FileButton>
     </details>
   )

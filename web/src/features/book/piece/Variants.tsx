@@ -6,6 +6,7 @@ import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import type { Piece, Stage } from './text'
 import { usePiece } from './usePiece'
+import { wording } from '../wording'
 
 /** Pictures of a stage side by side; of several one can be chosen, with its reason. */
 export function Variants({ piece, stage }: { piece: Piece; stage: Stage }) {
@@ -20,7 +21,7 @@ export function Variants({ piece, stage }: { piece: Piece; stage: Stage }) {
             <li key={id} className={`border-2 p-1 ${stage.chosen === id ? 'border-ink' : 'border-hairline'}`}>
               <img
                 src={pictureAt(id, 'SMALL')}
-                alt={`${stage.name}, ${stage.chosen === id ? 'chosen: ' : ''}number ${i + 1}`}
+                alt={wording.nameChosen({ name: stage.name, chosen: stage.chosen === id, i: i + 1 })}
                 loading="lazy"
                 className="plate h-36 w-full object-contain"
               />
@@ -33,11 +34,11 @@ export function Variants({ piece, stage }: { piece: Piece; stage: Stage }) {
                       changeStage(
                         stage.id,
                         { chosen: stage.chosen === id ? null : id },
-                        stage.chosen === id ? 'None is chosen.' : `Number ${i + 1} is chosen.`,
+                        stage.chosen === id ? wording.noneIsChosen() : wording.numberIIsChosen({ i: i + 1 }),
                       )
                     }
                   >
-                    {stage.chosen === id ? 'Chosen' : 'Choose'}
+                    {stage.chosen === id ? wording.chosen() : wording.choose()}
                   </Button>
                 )}
                 <Button
@@ -49,11 +50,11 @@ export function Variants({ piece, stage }: { piece: Piece; stage: Stage }) {
                         variants: stage.variants.filter((v) => v !== id),
                         chosen: stage.chosen === id ? null : (stage.chosen ?? null),
                       },
-                      'Off this stage; the picture itself stays.',
+                      wording.offThisStageThePictureItself(),
                     )
                   }
                 >
-                  Take off
+                  {wording.takeOff()}
                 </Button>
               </span>
             </li>
@@ -64,7 +65,7 @@ export function Variants({ piece, stage }: { piece: Piece; stage: Stage }) {
       {adding ? (
         <div className="mt-2">
           <PutIn
-            label="Choose pictures of this stage"
+            label={wording.choosePicturesOfThisStage()}
             folder={false}
             then={(picture) => Promise.resolve(setArrived((ids) => [...ids, picture.id]))}
           />
@@ -74,18 +75,18 @@ export function Variants({ piece, stage }: { piece: Piece; stage: Stage }) {
               changeStage(
                 stage.id,
                 { variants: [...new Set([...stage.variants, ...arrived])] },
-                'They lie with this stage, and wait in the tray for their page.',
+                wording.theyLieWithThisStageAnd(),
               )
               setArrived([])
               setAdding(false)
             }}
           >
-            Lay them here
+            {wording.layThemHere()}
           </Button>
         </div>
       ) : (
         <Button look="quiet" onClick={() => setAdding(true)}>
-          {stage.variants.length > 0 ? 'Add pictures' : 'Add pictures: one, or several to choose from'}
+          {stage.variants.length > 0 ? wording.addPictures() : wording.addPicturesOneOrSeveralTo()}
         </Button>
       )}
     </>
@@ -100,19 +101,19 @@ function Reason({ piece, stage }: { piece: Piece; stage: Stage }) {
       className="mt-2 flex items-end gap-4"
       onSubmit={(event) => {
         event.preventDefault()
-        changeStage(stage.id, { reason }, 'Your reason is kept.')
+        changeStage(stage.id, { reason }, wording.yourReasonIsKept())
       }}
     >
       <div className="flex-1">
         <Field
-          label="Why this one"
+          label={wording.whyThisOne()}
           maxLength={BOUNDS.StageFields.reason.maxLength}
           value={reason}
           onChange={(e) => setReason(e.target.value)}
         />
       </div>
       <Button type="submit" disabled={reason === stage.reason}>
-        Keep
+        {wording.keep()}
       </Button>
     </form>
   )

@@ -3,6 +3,7 @@ import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
 import { useNotice } from '../../../ui/Notices'
 import type { Piece, Stage } from './text'
+import { wording } from '../wording'
 
 type Told = Schemas['PieceFields']
 
@@ -12,7 +13,7 @@ export function usePiece(piece: Piece) {
   const say = useNotice()
   const path = { params: { path: { id: piece.id } } }
   const key = queries.piece(piece.id).queryKey
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const put = async (version: number, fields: Told) => {
     const kept = await answer(api.PUT('/api/pieces/{id}', { ...path, body: { version, fields } }))
     client.setQueryData(key, kept)
@@ -26,7 +27,7 @@ export function usePiece(piece: Piece) {
     },
     onSuccess: ({ before, kept }, { words }) => {
       say(words, {
-        label: 'Undo',
+        label: wording.undo(),
         run: () => void put(kept.version, before.fields).then(() => refreshAll(client), onError),
       })
       void refreshAll(client)
@@ -53,7 +54,7 @@ export function usePiece(piece: Piece) {
       ),
     onSuccess: (kept) => {
       client.setQueryData(key, kept)
-      say('Logged.')
+      say(wording.logged())
       return refreshAll(client)
     },
     onError,

@@ -12,10 +12,10 @@ import { Field, SelectField } from '../../../ui/Field'
 import { useFormats, type Formats } from '../../../ui/locale'
 import { useNotice } from '../../../ui/Notices'
 import { NumberField, readWithin } from '../../../ui/NumberField'
-import { plural } from '../../../ui/plural'
 import { Sheet } from '../../../ui/Sheet'
 import { SheetEnd } from '../../../ui/SheetEnd'
 import { Waiting } from '../../../ui/Waiting'
+import { wording } from '../wording'
 
 type Appointment = Schemas['AppointmentView']
 
@@ -30,7 +30,7 @@ export function AppointmentsSection() {
     mutationFn: (appointments: Appointment[]) =>
       answer(api.PUT('/api/appointments', { body: { appointments } })),
     onSuccess: () => {
-      say('Appointments kept. The plan has moved around them.')
+      say(wording.appointmentsKeptThePlanHasMoved())
       setOpen(undefined)
       return refreshAll(client)
     },
@@ -38,26 +38,27 @@ export function AppointmentsSection() {
   return (
     <section aria-labelledby="appointments">
       <h2 id="appointments" className="border-ink mt-8 border-t pt-4">
-        Fixed appointments
+        {wording.fixedAppointments()}
       </h2>
-      <p className="text-faded mb-2">
-        A life group on Thursdays, a class. They take their minutes from the day, and the poses usually given
-        there count towards exercises of about that length.
-      </p>
+      <p className="text-faded mb-2">{wording.aLifeGroupOnThursdaysA()}</p>
       <Waiting query={query}>
         {({ appointments }) => (
           <>
             {appointments.map((a) => (
               <p key={a.id} className="border-hairline flex flex-wrap items-baseline gap-x-5 border-t py-1">
                 <AppointmentLine appointment={a} />
-                <Button look="quiet" onClick={() => setOpen(a)} aria-label={`Change ${a.title}`}>
-                  Change
+                <Button
+                  look="quiet"
+                  onClick={() => setOpen(a)}
+                  aria-label={wording.changeTitle({ title: a.title })}
+                >
+                  {wording.change()}
                 </Button>
               </p>
             ))}
             {appointments.length > 0 && <ClashList appointments={appointments} />}
             <Button disabled={!today} onClick={() => today && setOpen(newAppointment(today))}>
-              Add an appointment
+              {wording.addAnAppointment()}
             </Button>
             {open && (
               <AppointmentSheet
@@ -89,11 +90,11 @@ function ClashList({ appointments, of }: { appointments: Appointment[]; of?: str
   const found = useQuery(queries.appointmentClashes(appointments)).data?.clashes ?? []
   const shown = found.filter((c) => of === undefined || c.first.title === of || c.first.other === of)
   return (
-    <ul aria-label="Clashes" className="text-sanguine col-span-full">
+    <ul aria-label={wording.clashes()} className="text-sanguine col-span-full">
       {shown.map((c) => (
         <li key={`${c.first.title} ${c.first.obstacle} ${c.first.other}`}>
           {clash(c.first, format)}
-          {c.times > 1 && ` The same on ${plural(c.times - 1, 'later day')} of eight weeks.`}
+          {c.times > 1 && wording.theSameOnLaterDaysOf({ times: c.times - 1 })}
         </li>
       ))}
     </ul>
@@ -107,8 +108,12 @@ function AppointmentLine({ appointment: a }: { appointment: Appointment }) {
     <span>
       <b>{a.title}</b>{' '}
       <span className="text-faded">
-        · {a.weekday ? `${WEEKDAYS[a.weekday]}s from ${format.dayMonth(a.from)}` : format.fullDay(a.from)}
-        {a.to && ` to ${format.dayMonth(a.to)}`} · {a.start.slice(0, 5)} · {format.minutes(a.minutes)}
+        ·{' '}
+        {a.weekday
+          ? wording.weekdaySFromFrom({ weekday: WEEKDAYS[a.weekday], from: format.dayMonth(a.from) })
+          : format.fullDay(a.from)}
+        {a.to && wording.toTo({ to: format.dayMonth(a.to) })} · {a.start.slice(0, 5)} ·{' '}
+        {format.minutes(a.minutes)}
         {poses && ` · ${poses}`}
       </span>
     </span>
@@ -176,7 +181,7 @@ function AppointmentSheet({
       ? { ...a, minutes: length, poses: read }
       : undefined
   return (
-    <Sheet open onClose={onClose} title={begin.title || 'A fixed appointment'}>
+    <Sheet open onClose={onClose} title={begin.title || wording.aFixedAppointment()}>
       <form
         className="grid grid-cols-2 gap-x-6 gap-y-3"
         onSubmit={(event) => {
@@ -188,7 +193,7 @@ function AppointmentSheet({
       >
         <div className="col-span-2">
           <Field
-            label="Title"
+            label={wording.title()}
             required
             maxLength={BOUNDS.AppointmentView.title.maxLength}
             value={a.title}
@@ -196,50 +201,50 @@ function AppointmentSheet({
           />
         </div>
         <SelectField
-          label="When"
+          label={wording.when()}
           value={a.weekday ?? ''}
           onChange={(e) => setA({ ...a, weekday: (e.target.value || null) as Appointment['weekday'] })}
         >
-          <option value="">once</option>
+          <option value="">{wording.once()}</option>
           {Object.entries(WEEKDAYS).map(([day, name]) => (
             <option key={day} value={day}>
-              every {name}
+              {wording.everyName({ name })}
             </option>
           ))}
         </SelectField>
         <Field
-          label="Begins at"
+          label={wording.beginsAt()}
           type="time"
           required
           value={a.start.slice(0, 5)}
           onChange={(e) => setA({ ...a, start: e.target.value })}
         />
         <DateField
-          label={a.weekday ? 'From' : 'Date'}
+          label={a.weekday ? wording.from() : wording.date()}
           required
           value={a.from}
           onChange={(from) => setA({ ...a, from })}
         />
         {a.weekday && (
           <DateField
-            label="Until, or empty"
+            label={wording.untilOrEmpty()}
             value={a.to ?? ''}
             onChange={(to) => setA({ ...a, to: to || null })}
           />
         )}
         <NumberField
           needed
-          label="Minutes"
+          label={wording.minutes2()}
           bounds={BOUNDS.AppointmentView.minutes}
           value={minutes}
           onChange={(e) => setMinutes(e.target.value)}
         />
         <Field
-          label="Poses usually given, count x minutes"
-          hint="10 x 2, 2 x 20"
+          label={wording.posesUsuallyGivenCountXMinutes()}
+          hint={wording.n10X22X20()}
           value={poses}
           onChange={(e) => setPoses(e.target.value)}
-          error={read ? undefined : `“${poses}” is not a list such as 10 x 2, 2 x 20.`}
+          error={read ? undefined : wording.posesIsNotAListSuch({ poses })}
         />
         {typed && <ClashList appointments={[...others, typed]} of={typed.title} />}
         <SheetEnd error={error} onRemove={onRemove} />

@@ -4,6 +4,7 @@ import { queries } from '../../../api/queries'
 import { Button, LINE_LINK } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import { useNotice } from '../../../ui/Notices'
+import { wording } from '../wording'
 
 /** The address at which a calendar program on this machine finds the plan. */
 export function FeedSection() {
@@ -14,27 +15,29 @@ export function FeedSection() {
     mutationFn: () => answer(api.POST('/api/feed')),
     onSuccess: (renewed) => {
       client.setQueryData(queries.feed().queryKey, renewed)
-      say('The old address answers no more.')
+      say(wording.theOldAddressAnswersNoMore())
     },
   })
   return (
     <section aria-labelledby="feed">
       <h2 id="feed" className="border-ink mt-8 border-t pt-4">
-        Calendar
+        {wording.calendar()}
       </h2>
-      <p className="text-faded">
-        A calendar program on this machine can subscribe to the plan at this address while Humble Quill runs.
-        Whoever knows the address can read the plan.
-      </p>
+      <p className="text-faded">{wording.aCalendarProgramOnThisMachine()}</p>
       <div className="max-w-2xl">
-        <Field label="Address" readOnly value={feed?.address ?? ''} onFocus={(e) => e.target.select()} />
+        <Field
+          label={wording.address()}
+          readOnly
+          value={feed?.address ?? ''}
+          onFocus={(e) => e.target.select()}
+        />
       </div>
       <p className="mt-2 flex flex-wrap gap-x-6">
         <a href="/api/plan.ics" className={LINE_LINK}>
-          Download plan.ics
+          {wording.downloadPlanIcs()}
         </a>
         <Button disabled={renew.isPending} onClick={() => renew.mutate()}>
-          Make a new address
+          {wording.makeANewAddress()}
         </Button>
       </p>
     </section>

@@ -3,6 +3,7 @@ import { listed } from '../../../ui/lists'
 import { useState } from 'react'
 import { Field } from '../../../ui/Field'
 import type { BaselineDocument } from './document'
+import { wording } from '../wording'
 
 /** What a course asks to be drawn unaided at its start, and when the same is drawn again. */
 export function BaselineEditor({
@@ -28,20 +29,20 @@ export function BaselineEditor({
   return (
     <div className="mb-4 grid gap-x-6 gap-y-2 sm:grid-cols-[2fr_1fr_1fr]">
       <Field
-        label="Unaided drawings on the first day, subjects with commas"
+        label={wording.unaidedDrawingsOnTheFirstDay()}
         value={text}
         error={error}
         onChange={(e) => change({}, e.target.value)}
       />
       <Field
-        label="Minutes for each"
+        label={wording.minutesForEach()}
         inputMode="numeric"
         disabled={!baseline}
         value={baseline ? String(baseline.minutesEach) : ''}
         onChange={(e) => change({ minutesEach: Number(e.target.value) || 0 })}
       />
       <fieldset disabled={!baseline}>
-        <legend className="text-faded text-sm">The same again</legend>
+        <legend className="text-faded text-sm">{wording.theSameAgain()}</legend>
         {(['middle', 'end'] as const).map((moment) => (
           <Check
             key={moment}
@@ -50,7 +51,7 @@ export function BaselineEditor({
               change({ again: e.target.checked ? [...again, moment] : again.filter((m) => m !== moment) })
             }
           >
-            {moment === 'middle' ? 'half-way' : 'at the end'}
+            {moment === 'middle' ? wording.halfWay() : wording.atTheEnd()}
           </Check>
         ))}
       </fieldset>

@@ -15,6 +15,7 @@ import { moved, newCourse, newWeek, type CourseDocument } from './document'
 import { BaselineEditor } from './BaselineEditor'
 import { PlainLines } from './PlainLines'
 import { WeekEditor } from './WeekEditor'
+import { wording } from '../wording'
 
 const PAUSE_MS = 250
 
@@ -34,7 +35,7 @@ export default function EditScreen() {
         const copy = params.get('as')
         return (
           <Editor
-            begin={copy ? { ...course, id: copy, title: `${course.title}, copy` } : course}
+            begin={copy ? { ...course, id: copy, title: wording.titleCopy({ title: course.title }) } : course}
             own={id !== 'new'}
           />
         )
@@ -86,7 +87,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
       ),
     onSuccess: async () => {
       kept.forget()
-      say(`Saved: ${course.title}. What you follow already stays as it was placed.`)
+      say(wording.savedTitleWhatYouFollowAlready({ title: course.title }))
       await refreshAll(client)
       navigate('/course/library')
     },
@@ -96,11 +97,11 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
   const errorAt = (path: string) => (checked?.path === path ? reason : undefined)
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>{own ? 'Change a course' : 'Write a course'}</h1>
+      <h1>{own ? wording.changeACourse() : wording.writeACourse()}</h1>
       <CameBack kept={kept} />
       <div className="my-4 grid gap-x-6 gap-y-3 sm:grid-cols-2">
         <Field
-          label="Title"
+          label={wording.title()}
           maxLength={120}
           value={course.title}
           error={errorAt('title')}
@@ -111,7 +112,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           }}
         />
         <Field
-          label="Id, lower-case words joined by hyphens"
+          label={wording.idLowerCaseWordsJoinedBy()}
           value={course.id}
           readOnly={own}
           error={errorAt('id')}
@@ -119,7 +120,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
         />
         <div className="sm:col-span-2">
           <TextField
-            label="What it is for"
+            label={wording.whatItIsFor()}
             value={course.summary ?? ''}
             error={errorAt('summary')}
             onChange={(e) => setCourse({ ...course, summary: e.target.value })}
@@ -138,7 +139,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
       <PlainLines course={course} onWeeks={setWeeks} onUnread={setUnread} />
       <details open={openForm} onToggle={(e) => setOpenForm(e.currentTarget.open)}>
         <summary className="min-h-8 cursor-pointer font-medium pointer-coarse:min-h-11">
-          The same as a form, week by week
+          {wording.theSameAsAFormWeek()}
         </summary>
         {course.weeks.map((week, i) => (
           <WeekEditor
@@ -164,7 +165,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
       </details>
       <div className="border-ink border-t py-3">
         <Button onClick={() => setWeeks([...course.weeks, newWeek(course.weeks.length + 1)])}>
-          Add a week
+          {wording.addAWeek()}
         </Button>
         {checked?.loads.some((week) => week.minutes > 0) && (
           <>
@@ -174,7 +175,10 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
         )}
         {checked?.reason != null && (
           <p role="alert" className="text-sanguine">
-            Not complete yet{checked.place ? `, at ${checked.place}` : ''}: {checked.reason}.
+            {wording.notCompleteYetPlaceReason({
+              place: checked.place ? wording.atPlace({ place: checked.place }) : '',
+              reason: checked.reason,
+            })}
           </p>
         )}
         {save.isError && (
@@ -188,7 +192,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
             disabled={save.isPending || unread || checked?.reason != null}
             onClick={() => save.mutate()}
           >
-            Save the course
+            {wording.saveTheCourse()}
           </Button>
           <Button
             onClick={() => {
@@ -196,7 +200,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
               navigate('/course/library')
             }}
           >
-            Cancel
+            {wording.cancel()}
           </Button>
         </div>
       </div>

@@ -3,6 +3,7 @@ import { Button } from '../../../ui/Button'
 import { Field, SelectField, TextField } from '../../../ui/Field'
 import { startDrag } from './drag'
 import { KINDS, SOURCES, type ExerciseDocument } from './document'
+import { wording } from '../wording'
 
 /** The number that was typed, or what was typed where it is none, so that the check can name it. */
 const typed = (text: string): number | undefined =>
@@ -71,42 +72,46 @@ export function ExerciseEditor({
           onDrag()
         }}
       >
-        ⋮ move
+        {wording.move()}
       </p>
       <div className="grid grid-cols-2 gap-x-5 gap-y-2 sm:grid-cols-4">
         <div className="col-span-2">
           <Field
-            label="Exercise"
+            label={wording.exercise()}
             maxLength={120}
             value={exercise.title}
             error={error('title')}
             onChange={(e) => set({ title: e.target.value })}
           />
         </div>
-        <SelectField label="Kind" value={exercise.kind} onChange={(e) => set({ kind: e.target.value })}>
+        <SelectField
+          label={wording.kind()}
+          value={exercise.kind}
+          onChange={(e) => set({ kind: e.target.value })}
+        >
           {KINDS.map((kind) => (
             <option key={kind}>{kind}</option>
           ))}
         </SelectField>
         <SelectField
-          label="Source"
+          label={wording.source()}
           value={exercise.source ?? ''}
           onChange={(e) => set({ source: e.target.value || undefined })}
         >
-          <option value="">any</option>
+          <option value="">{wording.anyWord()}</option>
           {SOURCES.map((source) => (
             <option key={source}>{source}</option>
           ))}
         </SelectField>
         <NameField
           kind="RESOURCE"
-          label="Learned from"
+          label={wording.learnedFrom()}
           maxLength={200}
           value={exercise.resource ?? ''}
           onChange={(e) => set({ resource: e.target.value || undefined })}
         />
         <SelectField
-          label="Counted in"
+          label={wording.countedIn()}
           value={counted ? 'drawings' : 'minutes'}
           onChange={(e) =>
             set(
@@ -116,20 +121,20 @@ export function ExerciseEditor({
             )
           }
         >
-          <option value="drawings">drawings</option>
-          <option value="minutes">minutes</option>
+          <option value="drawings">{wording.drawings()}</option>
+          <option value="minutes">{wording.minutes()}</option>
         </SelectField>
-        {counted ? number('drawings', 'Drawings') : number('minutes', 'Minutes')}
-        {counted && number('minutesEach', 'Minutes each')}
-        {number('chunk', 'Smallest share')}
+        {counted ? number('drawings', wording.drawings2()) : number('minutes', wording.minutes2())}
+        {counted && number('minutesEach', wording.minutesEach())}
+        {number('chunk', wording.smallestShare())}
         <div className="col-span-2">
           <SelectField
-            label="Comes after"
+            label={wording.comesAfter()}
             value={String(exercise.after ?? '')}
             error={error('after')}
             onChange={(e) => set({ after: e.target.value || undefined })}
           >
-            <option value="">nothing</option>
+            <option value="">{wording.nothing()}</option>
             {others.map((other) => (
               <option key={other.id} value={other.id}>
                 {other.title}
@@ -139,18 +144,18 @@ export function ExerciseEditor({
         </div>
         <div className="col-span-2">
           <SelectField
-            label="On"
+            label={wording.on()}
             value={String(exercise.on ?? '')}
             onChange={(e) => set({ on: e.target.value || undefined })}
           >
-            <option value="">any day</option>
-            <option value="first-day">the first day</option>
-            <option value="last-day">the last day</option>
+            <option value="">{wording.anyDay()}</option>
+            <option value="first-day">{wording.theFirstDay()}</option>
+            <option value="last-day">{wording.theLastDay()}</option>
           </SelectField>
         </div>
         <div className="col-span-2">
           <TextField
-            label="What to do"
+            label={wording.whatToDo()}
             value={exercise.text ?? ''}
             error={error('text')}
             onChange={(e) => set({ text: e.target.value })}
@@ -158,7 +163,7 @@ export function ExerciseEditor({
         </div>
         <div className="col-span-2">
           <TextField
-            label="What to look for"
+            label={wording.whatToLookFor()}
             value={exercise.lookFor ?? ''}
             error={error('lookFor')}
             onChange={(e) => set({ lookFor: e.target.value })}
@@ -175,15 +180,20 @@ export function ExerciseEditor({
           look="quiet"
           disabled={!onEarlier}
           onClick={onEarlier}
-          aria-label={`${exercise.title} earlier`}
+          aria-label={wording.titleEarlier({ title: exercise.title })}
         >
-          Earlier
+          {wording.earlier()}
         </Button>
-        <Button look="quiet" disabled={!onLater} onClick={onLater} aria-label={`${exercise.title} later`}>
-          Later
+        <Button
+          look="quiet"
+          disabled={!onLater}
+          onClick={onLater}
+          aria-label={wording.titleLater({ title: exercise.title })}
+        >
+          {wording.later()}
         </Button>
-        <Button look="quiet" onClick={onRemove} aria-label={`Remove ${exercise.title}`}>
-          Remove
+        <Button look="quiet" onClick={onRemove} aria-label={wording.removeTitle({ title: exercise.title })}>
+          {wording.remove()}
         </Button>
       </p>
     </fieldset>

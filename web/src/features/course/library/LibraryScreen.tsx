@@ -11,6 +11,7 @@ import { textOf } from '../../../ui/text-of'
 import { Waiting } from '../../../ui/Waiting'
 import { BrokenFiles, OfferFacts } from '../../../shared/course/Offers'
 import { PlaceSheet } from './PlaceSheet'
+import { wording } from '../wording'
 
 type Offer = Schemas['Offer']
 
@@ -18,7 +19,7 @@ type Offer = Schemas['Offer']
 export default function LibraryScreen() {
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>Courses</h1>
+      <h1>{wording.courses()}</h1>
       <p className="text-faded">{STROKES}</p>
       <Bring />
       <Waiting query={useQuery(queries.courses())}>
@@ -48,7 +49,7 @@ function Bring() {
         }),
       ),
     onSuccess: ({ id }) => {
-      say(`Brought in: ${id}.`)
+      say(wording.broughtInId({ id }))
       return refreshAll(client)
     },
   })
@@ -56,17 +57,17 @@ function Bring() {
     <div className="my-3">
       <p className="flex flex-wrap gap-x-6">
         <Link to="/course/edit/new" className={LINE_LINK}>
-          Write a course
+          {wording.writeACourse()}
         </Link>
         <Link to="/course/merge" className={LINE_LINK}>
-          Merge two courses
+          {wording.mergeTwoCourses()}
         </Link>
         <FileButton
           accept=".yaml,.yml,.json"
-          label="Course file, YAML or JSON"
+          label={wording.courseFileYamlOrJson()}
           onFiles={([file]) => bring.mutate(file)}
         >
-          Bring in a file
+          {wording.bringInAFile()}
         </FileButton>
       </p>
       {bring.isError && (
@@ -90,8 +91,8 @@ function Shelved({ offer, taken }: { offer: Offer; taken: string[] }) {
       return document
     },
     onSuccess: (document) => {
-      say(`Removed: ${offer.title}.`, {
-        label: 'Undo',
+      say(wording.removedTitle({ title: offer.title }), {
+        label: wording.undo(),
         run: () =>
           answer(
             api.PUT('/api/courses/{id}', {
@@ -116,41 +117,49 @@ function Shelved({ offer, taken }: { offer: Offer; taken: string[] }) {
       <h2 className="inline">{offer.title}</h2>
       <OfferFacts offer={offer} />
       <p className="mt-1 flex flex-wrap gap-x-6">
-        <Button look="ink" onClick={() => setPlacing(true)} aria-label={`Follow ${offer.title}`}>
-          Follow
+        <Button
+          look="ink"
+          onClick={() => setPlacing(true)}
+          aria-label={wording.followTitle({ title: offer.title })}
+        >
+          {wording.follow()}
         </Button>
         {offer.own && (
-          <Link to={`/course/edit/${offer.id}`} className={LINE_LINK} aria-label={`Change ${offer.title}`}>
-            Change
+          <Link
+            to={`/course/edit/${offer.id}`}
+            className={LINE_LINK}
+            aria-label={wording.changeTitle({ title: offer.title })}
+          >
+            {wording.change()}
           </Link>
         )}
         <Button
           onClick={() => navigate(`/course/edit/new?from=${offer.id}&as=${copyId()}`)}
-          aria-label={`Copy ${offer.title}`}
+          aria-label={wording.copyTitle({ title: offer.title })}
         >
-          Copy
+          {wording.copy()}
         </Button>
         <a
           href={`/api/courses/${offer.id}/file?as=yaml`}
           className={LINE_LINK}
-          aria-label={`${offer.title} as YAML`}
+          aria-label={wording.titleAsYaml({ title: offer.title })}
         >
-          YAML
+          {wording.yaml()}
         </a>
         <a
           href={`/api/courses/${offer.id}/file?as=json`}
           className={LINE_LINK}
-          aria-label={`${offer.title} as JSON`}
+          aria-label={wording.titleAsJson({ title: offer.title })}
         >
-          JSON
+          {wording.json()}
         </a>
         {offer.own && (
           <Button
             className="text-sanguine"
             onClick={() => remove.mutate()}
-            aria-label={`Remove ${offer.title}`}
+            aria-label={wording.removeTitle({ title: offer.title })}
           >
-            Remove
+            {wording.remove()}
           </Button>
         )}
       </p>

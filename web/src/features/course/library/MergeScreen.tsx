@@ -1,5 +1,4 @@
 import { Check } from '../../../ui/Check'
-import { plural } from '../../../ui/plural'
 import { Refused } from '../../../ui/Refused'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -14,16 +13,14 @@ import { useNotice } from '../../../ui/Notices'
 import { Waiting } from '../../../ui/Waiting'
 import { LoadStrip } from '../../../shared/course/LoadStrip'
 import { idFor, type CourseDocument } from './document'
+import { wording } from '../wording'
 
 /** Lays two courses into each other, shows the result, and keeps it as one of the learner's own. */
 export default function MergeScreen() {
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>Merge two courses</h1>
-      <p className="text-faded mb-3">
-        Weeks about the same topic join and keep both sources. What a topic needs comes first; beyond that
-        each course keeps its own order as far as they agree, and a last redraw stays last.
-      </p>
+      <h1>{wording.mergeTwoCourses()}</h1>
+      <p className="text-faded mb-3">{wording.weeksAboutTheSameTopicJoin()}</p>
       <Waiting query={useQuery(queries.courses())}>{({ courses }) => <Merge courses={courses} />}</Waiting>
     </div>
   )
@@ -65,7 +62,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
         setJoins({})
       }}
     >
-      <option value="">Choose</option>
+      <option value="">{wording.choose()}</option>
       {courses.map((c) => (
         <option key={c.id} value={c.id}>
           {c.title}
@@ -76,10 +73,10 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
   return (
     <>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-3">
-        {pick('First course', first, setFirst)}
-        {pick('Second course', second, setSecond)}
+        {pick(wording.firstCourse(), first, setFirst)}
+        {pick(wording.secondCourse(), second, setSecond)}
         <Field
-          label="Title of the merged course"
+          label={wording.titleOfTheMergedCourse()}
           maxLength={120}
           value={title}
           placeholder={ready ? whole : ''}
@@ -88,7 +85,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
       </div>
       {first !== '' && first === second && (
         <p role="alert" className="text-sanguine mt-2">
-          A course cannot be merged with itself: “{named(first)}” is chosen twice.
+          {wording.aCourseCannotBeMergedWith({ first: named(first) })}
         </p>
       )}
       {ready && preview.isError && (
@@ -114,16 +111,16 @@ type As = Schemas['Join']['as']
 
 /** What can become of two weeks about the same topic. */
 const JOINED: Record<As, string> = {
-  BOTH: 'both in one week',
-  RICHER: 'only the one with more work',
-  PART_OF_EACH: 'a part of each, as long as the longer one',
-  TWO_WEEKS: 'two weeks',
+  BOTH: wording.bothInOneWeek(),
+  RICHER: wording.onlyTheOneWithMoreWork(),
+  PART_OF_EACH: wording.aPartOfEachAsLong(),
+  TWO_WEEKS: wording.twoWeeks(),
 }
 
 const REASONS: Record<Schemas['Conflict']['reason'], string> = {
-  NEEDED_FIRST: 'the later one needs it',
-  FIRST_COURSE: 'the first course has it so',
-  SECOND_COURSE: 'the second course has it so',
+  NEEDED_FIRST: wording.theLaterOneNeedsIt(),
+  FIRST_COURSE: wording.theFirstCourseHasItSo(),
+  SECOND_COURSE: wording.theSecondCourseHasItSo(),
 }
 
 function Result({
@@ -146,7 +143,7 @@ function Result({
     mutationFn: () =>
       answer(api.PUT('/api/courses/{id}', { params: { path: { id: course.id } }, body: course as never })),
     onSuccess: async () => {
-      say(`Kept as your own: ${course.title}.`)
+      say(wording.keptAsYourOwnTitle({ title: course.title }))
       await refreshAll(client)
       navigate('/course/library')
     },
@@ -154,11 +151,11 @@ function Result({
   return (
     <div className="wide:grid-cols-2 mt-5 grid gap-8">
       <section>
-        <h2>{plural(course.weeks.length, 'week')}</h2>
+        <h2>{wording.weeks2({ weeks: course.weeks.length })}</h2>
         <p className="text-faded">
           {merged.joins.length === 0
-            ? 'No two weeks are about the same topic.'
-            : `${plural(merged.joins.length, 'pair')} of weeks about the same topic.`}
+            ? wording.noTwoWeeksAreAboutThe()
+            : wording.pairsOfWeeksAboutTheSame({ joins: merged.joins.length })}
         </p>
         <LoadStrip loads={merged.loads} />
         <ol className="list-decimal pl-6">
@@ -168,14 +165,14 @@ function Result({
               <span className={merged.loads[i]?.fits === false ? 'text-sanguine' : 'text-faded'}>
                 {' '}
                 · {format.minutes(merged.loads[i]?.minutes ?? 0)}
-                {merged.loads[i]?.fits === false && ', more than your room'}
+                {merged.loads[i]?.fits === false && wording.moreThanYourRoom()}
               </span>
               {merged.joins
                 .filter((join) => join.week === i + 1)
                 .map((join) => (
                   <SelectField
                     key={join.id}
-                    label={`“${join.first}” and “${join.second}” become`}
+                    label={wording.firstAndSecondBecome({ first: join.first, second: join.second })}
                     value={join.as}
                     onChange={(event) => onJoin(join.id, event.target.value as As)}
                   >
@@ -187,16 +184,16 @@ function Result({
         </ol>
       </section>
       <section>
-        <h2>Conflicts</h2>
-        {merged.conflicts.length === 0 && <p>None: the orders agree.</p>}
+        <h2>{wording.conflicts()}</h2>
+        {merged.conflicts.length === 0 && <p>{wording.noneTheOrdersAgree()}</p>}
         <ul>
           {merged.conflicts.map((conflict) => (
             <li key={conflict.id} className="border-hairline border-t py-2">
               <Check checked={decided.includes(conflict.id)} onChange={() => onDecide(conflict.id)}>
-                “{conflict.earlier}” before “{conflict.later}”{' '}
+                {wording.earlierBeforeLater({ earlier: conflict.earlier, later: conflict.later })}{' '}
                 <span className="text-faded">
                   ({REASONS[conflict.reason]}){' '}
-                  {conflict.decided ? 'holds, as you decided' : 'could not be had; tick to hold it'}
+                  {conflict.decided ? wording.holdsAsYouDecided() : wording.couldNotBeHadTickTo()}
                 </span>
               </Check>
             </li>
@@ -204,7 +201,7 @@ function Result({
         </ul>
         <Refused error={save.error} />
         <Button look="ink" className="mt-3" disabled={save.isPending} onClick={() => save.mutate()}>
-          Keep as my own course
+          {wording.keepAsMyOwnCourse()}
         </Button>
       </section>
     </div>

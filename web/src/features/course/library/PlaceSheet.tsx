@@ -7,13 +7,13 @@ import { useFormats } from '../../../ui/locale'
 import { Button } from '../../../ui/Button'
 import { DateField } from '../../../ui/DateField'
 import { isDay } from '../../../ui/days'
-import { plural } from '../../../ui/plural'
 import { Refused } from '../../../ui/Refused'
 import { useNotice } from '../../../ui/Notices'
 import { Cancel, Sheet } from '../../../ui/Sheet'
 import { usePlace } from '../ChooseCourse'
 import { LoadStrip } from '../../../shared/course/LoadStrip'
 import { ownRoom } from '../../../shared/course/Offers'
+import { wording } from '../wording'
 
 /** Before a course is followed: what it asks, from when, and beside what. */
 export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClose: () => void }) {
@@ -31,12 +31,12 @@ export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClos
     mutationFn: (placement: string) =>
       answer(api.DELETE('/api/course/{placement}', { params: { path: { placement } } })),
     onSuccess: () => {
-      say('You follow it no more. Everything you drew for it stays.')
+      say(wording.youFollowItNoMoreEverything())
       return refreshAll(client)
     },
   })
   return (
-    <Sheet open onClose={onClose} title={`Follow ${offer.title}`}>
+    <Sheet open onClose={onClose} title={wording.followTitle({ title: offer.title })}>
       <form
         onSubmit={(event) => {
           event.preventDefault()
@@ -44,31 +44,37 @@ export function PlaceSheet({ offer, onClose }: { offer: Schemas['Offer']; onClos
         }}
       >
         <p>
-          {format.minutes(offer.minutes)} in {plural(offer.weeks, 'week')}. {ownRoom(offer, format)}
+          {wording.minutesInWeeksOffer({
+            minutes: format.minutes(offer.minutes),
+            weeks: offer.weeks,
+            offer: ownRoom(offer, format),
+          })}
         </p>
         <LoadStrip loads={offer.weekLoads} />
         <fieldset className="my-3">
-          <legend className="sr-only">As what</legend>
+          <legend className="sr-only">{wording.asWhat()}</legend>
           <label className="flex min-h-8 items-center gap-2">
-            <input type="radio" className="size-4" checked={!side} onChange={() => setSide(false)} /> as the
-            main course
+            <input type="radio" className="size-4" checked={!side} onChange={() => setSide(false)} />{' '}
+            {wording.asTheMainCourse()}
           </label>
           <label className="flex min-h-8 items-center gap-2">
-            <input type="radio" className="size-4" checked={side} onChange={() => setSide(true)} /> beside the
-            main course; where both have work they share the room, 70 to 30 until you change it
+            <input type="radio" className="size-4" checked={side} onChange={() => setSide(true)} />{' '}
+            {wording.besideTheMainCourseWhereBoth()}
           </label>
         </fieldset>
-        <DateField label="First day" required value={first} onChange={setStart} />
+        <DateField label={wording.firstDay()} required value={first} onChange={setStart} />
         {given && (
           <p className="mt-3">
-            {given.title} ends with that. Everything you have drawn for it stays.{' '}
-            <Button onClick={() => leave.mutate(given.placement)}>Only end {given.title}</Button>
+            {wording.titleEndsWithThatEverythingYou({ title: given.title })}{' '}
+            <Button onClick={() => leave.mutate(given.placement)}>
+              {wording.onlyEndTitle({ title: given.title })}
+            </Button>
           </p>
         )}
         <Refused error={place.error} className="mt-2" />
         <div className="mt-5 flex gap-6">
           <Button type="submit" look="ink" disabled={place.isPending || !isDay(first)}>
-            Place it
+            {wording.placeIt()}
           </Button>
           <Cancel />
         </div>

@@ -6,14 +6,15 @@ import { enumerated } from '../../../ui/lists'
 import { useSettled } from '../../../ui/useSettled'
 import type { CourseDocument } from './document'
 import { fromLines, toLines } from './lines'
+import { wording } from '../wording'
 
 const PAUSE = 300
 const LONGEST = 20_000
 
 const PROPOSED: Record<Schemas['ReadExercise']['proposed'][number], string> = {
-  COUNT: 'how much',
-  LENGTH: 'how long each',
-  TOPIC: 'the topic',
+  COUNT: wording.howMuch(),
+  LENGTH: wording.howLongEach(),
+  TOPIC: wording.theTopic(),
 }
 
 /**
@@ -62,14 +63,14 @@ export function PlainLines({
   )
   return (
     <section aria-labelledby="plain-lines" className="mb-4">
-      <h2 id="plain-lines">In plain lines</h2>
+      <h2 id="plain-lines">{wording.inPlainLines()}</h2>
       <TextField
-        label="A week’s title, then an exercise a line, as you would note it on paper"
-        hint="200 gestures, 90 s each, photo · lesson 4 of the patient eye · hands"
+        label={wording.aWeeksTitleThenAnExercise()}
+        hint={wording.n200Gestures90SEachPhoto()}
         rows={Math.min(18, Math.max(6, shown.split('\n').length + 1))}
         maxLength={LONGEST}
         value={shown}
-        placeholder={'Week 1: Lines\n70 lines, 1 min each, life\n\nWeek 2: Hulls\n12 hulls\nhands'}
+        placeholder={wording.week1Lines70Lines1()}
         onChange={(e) => {
           setWriting(true)
           onUnread(e.target.value !== taken.current)
@@ -85,15 +86,22 @@ export function PlainLines({
         )}
         {writing && data && data.empty.length > 0 && (
           <p className="text-sanguine">
-            {data.empty.length === 1 ? 'Week' : 'Weeks'} {data.empty.join(', ')}{' '}
-            {data.empty.length === 1 ? 'has' : 'have'} no exercise yet.
+            {wording.empty2({ empty: data.empty.length === 1, join: data.empty.join(', ') })}
           </p>
         )}
         {proposals.map(({ week, exercise: e }) => (
           <p key={`${week} ${e.line}`} className="text-faded">
-            Week {week}, <span className="font-serif italic">{e.line}</span>: proposed{' '}
-            {enumerated(e.proposed.map((p) => PROPOSED[p]))},{' '}
-            {e.drawings != null ? `${e.drawings} of ${e.minutesEach} min` : `${e.minutes} min`}
+            {wording.weekWeek({ week })} <span className="font-serif italic">{e.line}</span>
+            {wording.proposedMapDrawings({
+              map: enumerated(e.proposed.map((p) => PROPOSED[p])),
+              drawings:
+                e.drawings != null
+                  ? wording.drawingsOfMinutesEachMin({
+                      drawings: e.drawings,
+                      minutesEach: e.minutesEach ?? '',
+                    })
+                  : wording.minutesMin({ minutes: e.minutes ?? '' }),
+            })}
             {e.proposed.includes('TOPIC') && `, ${e.topics.join(', ')}`}.
           </p>
         ))}

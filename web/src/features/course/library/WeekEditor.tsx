@@ -13,6 +13,7 @@ import {
 } from './document'
 import { startDrag } from './drag'
 import { ExerciseEditor } from './ExerciseEditor'
+import { wording } from '../wording'
 
 /** One week of a course under edit: its words, its exercises, its load against the learner's own room. */
 export function WeekEditor({
@@ -47,7 +48,7 @@ export function WeekEditor({
   const errorAt = (field: string) => (path === `${here}.${field}` ? reason : undefined)
   const setExercises = (exercises: ExerciseDocument[]) => onChange({ ...week, exercises })
   const add = () => {
-    const title = 'New exercise'
+    const title = wording.newExercise()
     setExercises([
       ...week.exercises,
       {
@@ -65,7 +66,7 @@ export function WeekEditor({
   }
   return (
     <section
-      aria-label={`Week ${number}`}
+      aria-label={wording.weekNumber({ number })}
       className="border-hairline border-t py-3"
       onDragOver={(event) => event.preventDefault()}
       onDrop={onDrop}
@@ -84,37 +85,37 @@ export function WeekEditor({
         {load && (
           <span className={load.fits ? 'text-faded' : 'text-sanguine'}>
             {format.minutes(load.minutes)}
-            {load.load != null && ` · ${format.percent(load.load)} of your room`}
-            {!load.fits && ' · does not fit'}
+            {load.load != null && wording.loadOfYourRoom({ load: format.percent(load.load) })}
+            {!load.fits && wording.doesNotFit()}
           </span>
         )}
         <span className="ml-auto flex flex-wrap gap-x-4">
           <Button look="quiet" onClick={() => setOpen(!open)} aria-expanded={open}>
-            {open ? 'Fold' : 'Open'}
+            {open ? wording.fold() : wording.open()}
           </Button>
           <Button
             look="quiet"
             disabled={number === 1}
             onClick={() => onMove(number - 2)}
-            aria-label={`Week ${number} earlier`}
+            aria-label={wording.weekNumberEarlier({ number })}
           >
-            Earlier
+            {wording.earlier()}
           </Button>
           <Button
             look="quiet"
             disabled={number === course.weeks.length}
             onClick={() => onMove(number)}
-            aria-label={`Week ${number} later`}
+            aria-label={wording.weekNumberLater({ number })}
           >
-            Later
+            {wording.later()}
           </Button>
           <Button
             look="quiet"
             disabled={course.weeks.length === 1}
             onClick={onRemove}
-            aria-label={`Remove week ${number}`}
+            aria-label={wording.removeWeekNumber({ number })}
           >
-            Remove
+            {wording.remove()}
           </Button>
         </span>
       </div>
@@ -122,21 +123,21 @@ export function WeekEditor({
         <>
           <div className="grid gap-x-6 gap-y-2 sm:grid-cols-3">
             <Field
-              label="Title of the week"
+              label={wording.titleOfTheWeek()}
               maxLength={120}
               value={week.title}
               error={errorAt('title')}
               onChange={(e) => onChange({ ...week, title: e.target.value })}
             />
             <Field
-              label="Aim"
+              label={wording.aim()}
               maxLength={400}
               value={week.aim ?? ''}
               error={errorAt('aim')}
               onChange={(e) => onChange({ ...week, aim: e.target.value })}
             />
             <Field
-              label="Topics, with commas"
+              label={wording.topicsWithCommas()}
               defaultValue={(week.topics ?? []).join(', ')}
               error={errorAt('topics')}
               onChange={(e) =>
@@ -176,7 +177,7 @@ export function WeekEditor({
               }
             />
           ))}
-          <Button onClick={add}>Add an exercise</Button>
+          <Button onClick={add}>{wording.addAnExercise()}</Button>
         </>
       )}
     </section>

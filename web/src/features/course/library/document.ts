@@ -1,3 +1,4 @@
+import { wording } from '../wording'
 /** A course as its file holds it. Fields that the format does not know ride along untouched. */
 export type CourseDocument = {
   format: number
@@ -36,7 +37,15 @@ export type ExerciseDocument = {
 
 export const KINDS = ['warm-up', 'lesson', 'drill', 'timed-poses', 'study', 'applied', 'checkpoint', 'free']
 
-export const SOURCES = ['life', 'photo', 'master copy', 'traced', 'memory', 'imagination', 'lesson along']
+export const SOURCES = [
+  'life',
+  'photo',
+  wording.masterCopy(),
+  'traced',
+  'memory',
+  'imagination',
+  wording.lessonAlong(),
+]
 
 /** A lower-case id made of the words of a text, not yet taken. */
 export function idFor(text: string, taken: string[]): string {
@@ -61,13 +70,13 @@ export const exerciseIds = (course: CourseDocument) =>
 export const newCourse = (): CourseDocument => ({
   format: 2,
   id: 'my-course',
-  title: 'My course',
+  title: wording.myCourse(),
   summary: '',
   weeks: [newWeek(1)],
 })
 
 export const newWeek = (n: number): WeekDocument => ({
-  title: `Week ${n}`,
+  title: wording.weekN({ n }),
   aim: '',
   topics: [],
   exercises: [],

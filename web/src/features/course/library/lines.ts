@@ -1,12 +1,13 @@
 import type { Schemas } from '../../../api/client'
 import { exerciseIds, idFor, type CourseDocument, type ExerciseDocument, type WeekDocument } from './document'
+import { wording } from '../wording'
 
 /** A course in plain lines. */
 export function toLines(course: CourseDocument): string {
   return course.weeks
     .map((week, i) =>
       [
-        `Week ${i + 1}: ${week.title === `Week ${i + 1}` ? '' : week.title}`.trimEnd(),
+        wording.weekITitle({ i: i + 1, title: week.title === `Week ${i + 1}` ? '' : week.title }).trimEnd(),
         ...week.exercises.map(line),
       ].join('\n'),
     )
@@ -17,8 +18,13 @@ export function toLines(course: CourseDocument): string {
 function line(e: ExerciseDocument): string {
   const source = e.source ? `, ${e.source}` : ''
   return e.drawings === undefined
-    ? `${e.title}, ${e.minutes ?? 0} min${source}`
-    : `${e.drawings} ${e.title}, ${e.minutesEach ?? 1} min each${source}`
+    ? wording.titleMinutesMinSource({ title: e.title, minutes: e.minutes ?? 0, source })
+    : wording.drawingsTitleMinutesEachMinEachSource({
+        drawings: e.drawings,
+        title: e.title,
+        minutesEach: e.minutesEach ?? 1,
+        source,
+      })
 }
 
 /**
@@ -59,7 +65,7 @@ function weeksBefore(read: Schemas['SyllabusView'], course: CourseDocument): (We
   })
 }
 
-const titleOf = (week: Schemas['ReadWeek'], number: number) => week.title || `Week ${number}`
+const titleOf = (week: Schemas['ReadWeek'], number: number) => week.title || wording.weekNumber({ number })
 
 /** Topics and resources that exercises brought along go and come with them; those told by hand stay. */
 function weekOf(

@@ -12,8 +12,9 @@ import { numberFault, NumberField } from '../../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../../ui/TwoLeaves'
 import { Waiting } from '../../../ui/Waiting'
 import { beginFitting, CONSTRAINTS, fits } from './text'
+import { wording } from './wording'
 
-const WAYS = { little: 'Little energy', bored: 'Bored', short: 'Little time' }
+const WAYS = { little: wording.littleEnergy(), bored: wording.bored(), short: wording.littleTime() }
 
 /** A small day: the smallest page, something else, or what fits into some minutes. */
 export default function EasyScreen() {
@@ -22,8 +23,8 @@ export default function EasyScreen() {
   const aim = useQuery(queries.settings()).data?.whatFor
   return (
     <TwoLeaves>
-      <Leaf aria-label="A small day">
-        <nav aria-label="Kinds of small days" className="text-faded mb-2 flex flex-wrap gap-x-4">
+      <Leaf aria-label={wording.aSmallDay()}>
+        <nav aria-label={wording.kindsOfSmallDays()} className="text-faded mb-2 flex flex-wrap gap-x-4">
           {Object.entries(WAYS).map(([key, name]) => (
             <Link
               key={key}
@@ -39,18 +40,18 @@ export default function EasyScreen() {
         {way === 'bored' ? <Bored /> : way === 'short' ? <Short /> : <Little />}
         <p className="mt-6">
           <Link to="/today" className={LINE_LINK}>
-            Back to today
+            {wording.backToToday()}
           </Link>
         </p>
       </Leaf>
-      <Leaf second aria-label="What for">
+      <Leaf second aria-label={wording.whatFor()}>
         {aim && <p className="font-serif text-xl italic">{aim}</p>}
         <div className="mt-3">
           <HungBoard />
         </div>
         <p className="text-faded mt-3">
           <Link to="/look-back/what-for" className="underline underline-offset-4">
-            What all this is for, and its board of pictures
+            {wording.whatAllThisIsForAnd()}
           </Link>
         </p>
       </Leaf>
@@ -96,14 +97,14 @@ function Smallest({ little }: { little: Schemas['LittleView'] }) {
   })
   return (
     <>
-      <h1>The smallest page</h1>
+      <h1>{wording.theSmallestPage()}</h1>
       {little.topic ? (
         <>
           <p className="mt-2 font-serif text-xl">
-            {format.minutes(little.minutes)} of {little.topic}
-            {little.medium && ` in ${little.medium}`}.
+            {wording.minutesOfTopic({ minutes: format.minutes(little.minutes), topic: little.topic })}
+            {little.medium && wording.inMedium({ medium: little.medium })}.
           </p>
-          <p>You know it well, it counts as a drawing day, and nothing is asked afterwards.</p>
+          <p>{wording.youKnowItWellItCounts()}</p>
           {begin.error && (
             <p role="alert" className="text-sanguine">
               {begin.error.message}
@@ -115,18 +116,18 @@ function Smallest({ little }: { little: Schemas['LittleView'] }) {
             disabled={begin.isPending}
             onClick={() => begin.mutate(little.topic ?? '')}
           >
-            Begin
+            {wording.begin()}
           </Button>
         </>
       ) : (
         <p className="mt-2">
-          Ten minutes of anything. A subject you know is named here once something was drawn.{' '}
+          {wording.tenMinutesOfAnythingASubject()}{' '}
           <Link to="/sitting?each=600&count=1" className={LINE_LINK}>
-            Begin
+            {wording.begin()}
           </Link>
         </p>
       )}
-      <p className="text-faded mt-4">Rest is allowed as well, and never counted against you.</p>
+      <p className="text-faded mt-4">{wording.restIsAllowedAsWellAnd()}</p>
     </>
   )
 }
@@ -135,8 +136,8 @@ function Bored() {
   const [turn, setTurn] = useState(0)
   return (
     <>
-      <h1>Bored</h1>
-      <p className="text-faded">Something else helps more than rest.</p>
+      <h1>{wording.bored()}</h1>
+      <p className="text-faded">{wording.somethingElseHelpsMoreThanRest()}</p>
       <Waiting query={useQuery(queries.bored(turn))}>
         {(b) => {
           const rule = CONSTRAINTS[b.constraint]
@@ -144,23 +145,25 @@ function Bored() {
             <>
               <p className="mt-3 font-serif text-xl">{rule}</p>
               <p>
-                {b.familiar ? `With ${b.familiar}, which you know.` : 'With whatever stands before you.'}{' '}
+                {b.familiar
+                  ? wording.withFamiliarWhichYouKnow({ familiar: b.familiar })
+                  : wording.withWhateverStandsBeforeYou()}{' '}
                 <Link
                   to={`/sitting?${new URLSearchParams({ ...(b.familiar ? { topic: b.familiar } : {}), aim: rule, each: '600', count: '1' }).toString()}`}
                   className={LINE_LINK}
                 >
-                  Begin
+                  {wording.begin()}
                 </Link>
               </p>
               {b.other && (
                 <p className="mt-3">
-                  Or another subject: <span className="font-serif text-xl">{b.other}</span>, not drawn for two
-                  weeks or more.{' '}
+                  {wording.orAnotherSubject()} <span className="font-serif text-xl">{b.other}</span>
+                  {wording.notDrawnForTwoWeeksOr()}{' '}
                   <Link
                     to={`/sitting?${new URLSearchParams({ topic: b.other, each: '600', count: '1' }).toString()}`}
                     className={LINE_LINK}
                   >
-                    Begin
+                    {wording.begin()}
                   </Link>
                 </p>
               )}
@@ -169,7 +172,7 @@ function Bored() {
         }}
       </Waiting>
       <Button className="mt-4" onClick={() => setTurn(turn + 1)}>
-        Something else
+        {wording.somethingElse()}
       </Button>
     </>
   )
@@ -191,16 +194,16 @@ function Short() {
   const media = query.data?.media ?? []
   return (
     <>
-      <h1>Little time</h1>
+      <h1>{wording.littleTime()}</h1>
       <div className="mt-2 grid grid-cols-2 gap-x-6">
         <NumberField
-          label="Minutes there are"
+          label={wording.minutesThereAre()}
           bounds={bounds}
           value={minutes}
           onChange={(e) => setMinutes(e.target.value)}
         />
-        <SelectField label="At hand" value={medium} onChange={(e) => setMedium(e.target.value)}>
-          <option value="">anything</option>
+        <SelectField label={wording.atHand()} value={medium} onChange={(e) => setMedium(e.target.value)}>
+          <option value="">{wording.anything()}</option>
           {media.map((m) => (
             <option key={m} value={m}>
               {m}
@@ -209,25 +212,29 @@ function Short() {
         </SelectField>
       </div>
       {query.data && !bad && (
-        <ul className="mt-3" aria-label="What fits">
+        <ul className="mt-3" aria-label={wording.whatFits()}>
           {query.data.fitting.map((f) => (
             <li key={f.from + f.title} className="border-hairline flex items-baseline gap-4 border-b py-1.5">
               <span>
                 <span className="font-serif text-lg">{fits(f, format)}</span>{' '}
                 <span className="text-faded">
                   {format.minutes(f.minutes)}
-                  {f.from === 'FREE' ? ', of your own' : f.whole ? ', all that is left today' : ''}
+                  {f.from === 'FREE' ? wording.ofYourOwn() : f.whole ? wording.allThatIsLeftToday() : ''}
                 </span>
               </span>
-              <Link to={beginFitting(f)} aria-label={`Begin ${f.title}`} className={`${LINE_LINK} ml-auto`}>
-                Begin
+              <Link
+                to={beginFitting(f)}
+                aria-label={wording.beginTitle({ title: f.title })}
+                className={`${LINE_LINK} ml-auto`}
+              >
+                {wording.begin()}
               </Link>
             </li>
           ))}
         </ul>
       )}
       {query.data?.fitting.length === 0 && !bad && (
-        <p className="mt-3">Nothing of today fits. Anything you draw counts all the same.</p>
+        <p className="mt-3">{wording.nothingOfTodayFitsAnythingYou()}</p>
       )}
     </>
   )

@@ -1,22 +1,23 @@
 import type { Schemas } from '../../../api/client'
 import type { Formats } from '../../../ui/locale'
+import { wording } from './wording'
 
 type Fitting = Schemas['FittingView']
 
 /** Rules for one drawing, in words. */
 export const CONSTRAINTS: Record<Schemas['BoredView']['constraint'], string> = {
-  ONE_LINE: 'One line that is never lifted',
-  OTHER_HAND: 'With the other hand',
-  EYES_ON_SUBJECT: 'Eyes on the subject, not on the paper',
-  THREE_VALUES: 'Three values and nothing between them',
-  SPACES_BETWEEN: 'The spaces between things, not the things',
-  SHADE_ALONE: 'Only what lies in shade',
-  SMALL: 'No larger than a stamp',
-  HALF_THE_TIME: 'In half the time it usually takes',
-  MINUTE_OF_LOOKING: 'A minute of looking, then from memory',
-  FROM_BELOW: 'From as low down as you can sit',
-  STRAIGHT_LINES: 'Straight lines alone',
-  LARGEST_TOOL: 'With the largest tool at hand',
+  ONE_LINE: wording.oneLineThatIsNeverLifted(),
+  OTHER_HAND: wording.withTheOtherHand(),
+  EYES_ON_SUBJECT: wording.eyesOnTheSubjectNotOn(),
+  THREE_VALUES: wording.threeValuesAndNothingBetweenThem(),
+  SPACES_BETWEEN: wording.theSpacesBetweenThingsNotThe(),
+  SHADE_ALONE: wording.onlyWhatLiesInShade(),
+  SMALL: wording.noLargerThanAStamp(),
+  HALF_THE_TIME: wording.inHalfTheTimeItUsually(),
+  MINUTE_OF_LOOKING: wording.aMinuteOfLookingThenFrom(),
+  FROM_BELOW: wording.fromAsLowDownAsYou(),
+  STRAIGHT_LINES: wording.straightLinesAlone(),
+  LARGEST_TOOL: wording.withTheLargestToolAtHand(),
 }
 
 /** What fits, in words. */

@@ -11,9 +11,9 @@ import { isDay, later } from '../../../ui/days'
 import { useFormats } from '../../../ui/locale'
 import { Leaf, TwoLeaves } from '../../../ui/TwoLeaves'
 import { Waiting } from '../../../ui/Waiting'
-import { plural } from '../../../ui/plural'
 import { became } from './text'
 import { useOpening } from '../../../ui/opening'
+import { wording } from './wording'
 
 /** Any day: what became of it on the left leaf, its entries and what is missing on the right. */
 export default function DayScreen() {
@@ -41,20 +41,20 @@ function Facts({ view }: { view: Schemas['DayView'] }) {
         <p key={week.placement}>
           <Link to={`/course?plan=${week.placement}&week=${week.key}`} className={LINE_LINK}>
             {week.course}
-            {week.number != null && `, week ${week.number}`}: {week.title}
+            {week.number != null && wording.weekNumber({ number: week.number })}: {week.title}
           </Link>
         </p>
       ))}
-      <nav aria-label="Other days" className="no-print mt-5">
+      <nav aria-label={wording.otherDays()} className="no-print mt-5">
         <p className="flex flex-wrap gap-x-6">
           <Link to={`/day/${later(view.day, -1)}`} className={LINE_LINK}>
-            The day before
+            {wording.theDayBefore()}
           </Link>
           <Link to={`/day/${later(view.day, 1)}`} className={LINE_LINK}>
-            The day after
+            {wording.theDayAfter()}
           </Link>
           <Link to="/today" className={LINE_LINK}>
-            Today
+            {wording.today()}
           </Link>
         </p>
         <OtherDay />
@@ -76,9 +76,9 @@ function OtherDay() {
         }
       }}
     >
-      <DateField label="Another day" value={wanted} onChange={setWanted} />
+      <DateField label={wording.anotherDay()} value={wanted} onChange={setWanted} />
       <button type="submit" className={`${LINE_LINK} shrink-0`}>
-        Open
+        {wording.open()}
       </button>
     </form>
   )
@@ -91,28 +91,28 @@ function Drawn({ view }: { view: Schemas['DayView'] }) {
   return (
     <Leaf second>
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="mt-0">Drawn</h2>
+        <h2 className="mt-0">{wording.drawn()}</h2>
         {view.entries.length > 0 && (
           <p className="text-faded">
             {format.minutes(view.drawnMinutes)}
-            {view.drawnDrawings > 0 && `, ${plural(view.drawnDrawings, 'drawing')}`}
+            {view.drawnDrawings > 0 && wording.drawings({ drawnDrawings: view.drawnDrawings })}
           </p>
         )}
       </div>
       {ahead ? (
-        <p className="py-3">This day lies ahead. What is planned for it stands in its week.</p>
+        <p className="py-3">{wording.thisDayLiesAheadWhatIs()}</p>
       ) : (
         <>
           <LogLine
             day={view.day}
             today={view.today}
-            example="3 boats, 12 min, pen, p 12"
+            example={wording.n3Boats12MinPenP()}
             onForm={setFilling}
           />
           <EntryList
-            title="Entries of this day"
+            title={wording.entriesOfThisDay()}
             entries={view.entries}
-            empty="None. What is missing can be written down above; it counts for this day."
+            empty={wording.noneWhatIsMissingCanBe()}
             filling={filling}
             onFilled={() => setFilling(undefined)}
           />

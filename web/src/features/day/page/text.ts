@@ -1,23 +1,24 @@
 import type { Schemas } from '../../../api/client'
+import { wording } from './wording'
 
 /** What became of a day, by the learner's own rule. */
 export function became(view: Schemas['DayView']): string {
   if (view.pause != null) {
-    const paused = `Paused: ${view.pause || 'no reason given'}.`
-    return view.mark === 'INK' ? `${paused} You drew all the same.` : paused
+    const paused = wording.pausedPause({ pause: view.pause || wording.noReasonGiven() })
+    return view.mark === 'INK' ? wording.pausedYouDrewAllTheSame({ paused }) : paused
   }
   switch (view.mark) {
     case 'INK':
-      return view.rest ? 'A planned rest day, and you drew all the same.' : 'A day with practice.'
+      return view.rest ? wording.aPlannedRestDayAndYou() : wording.aDayWithPractice()
     case 'REST':
-      return 'Planned rest.'
+      return wording.plannedRest()
     case 'FORGIVEN':
-      return 'Missed. The run went on.'
+      return wording.missedTheRunWentOn()
     case 'GAP':
-      return 'Nothing was drawn.'
+      return wording.nothingWasDrawn()
     case 'OPEN':
-      return 'This is today; it is still open.'
+      return wording.thisIsTodayItIsStill()
     case 'AHEAD':
-      return 'Still ahead.'
+      return wording.stillAhead()
   }
 }

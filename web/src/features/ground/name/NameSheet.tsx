@@ -9,6 +9,7 @@ import { Refused, refusedAt } from '../../../ui/Refused'
 import { Cancel, Sheet } from '../../../ui/Sheet'
 import { KINDS, PROPERTIES, usedIn, type Name } from './text'
 import { useNameChanges } from './useNameChanges'
+import { wording } from '../wording'
 
 const change = () => crypto.randomUUID()
 
@@ -20,13 +21,9 @@ export function NameSheet({ name, all, onClose }: { name: Name; all: Name[]; onC
       open
       onClose={onClose}
       title={name.text}
-      description={`A ${KINDS[name.kind].one}, ${usedIn(name.uses, format)}.`}
+      description={wording.aOneUses({ one: KINDS[name.kind].one, uses: usedIn(name.uses, format) })}
     >
-      {name.ofTaxonomy ? (
-        <p>It is one of the topics of the course and is renamed there, under Topics.</p>
-      ) : (
-        <Rename name={name} onClose={onClose} />
-      )}
+      {name.ofTaxonomy ? <p>{wording.itIsOneOfTheTopics()}</p> : <Rename name={name} onClose={onClose} />}
       <Describe key={name.id} name={name} onClose={onClose} />
       {!name.ofTaxonomy && <Merge name={name} all={all} onClose={onClose} />}
       {name.merged.length > 0 && <Merged name={name} />}
@@ -48,7 +45,7 @@ function Rename({ name, onClose }: Part) {
     <form onSubmit={submit} className="flex items-end gap-4">
       <div className="flex-1">
         <Field
-          label="Called"
+          label={wording.called()}
           maxLength={BOUNDS.OtherText.text.maxLength}
           value={text}
           onChange={(e) => setText(e.target.value)}
@@ -60,7 +57,7 @@ function Rename({ name, onClose }: Part) {
         look="ink"
         disabled={rename.isPending || text.trim() === '' || text.trim() === name.text}
       >
-        Rename it
+        {wording.renameIt()}
       </Button>
     </form>
   )
@@ -80,19 +77,19 @@ function Describe({ name, onClose }: Part) {
   return (
     <form onSubmit={submit} className="mt-5 grid gap-3">
       <TextField
-        label="Also written, one on each line"
+        label={wording.alsoWrittenOneOnEachLine()}
         rows={Math.min(6, name.spellings.length + 1)}
         value={spellings}
         onChange={(e) => setSpellings(e.target.value)}
         error={refusedAt(describe.error, 'spellings')}
       />
       {name.kind === 'MEDIUM' && (
-        <Checks legend="It is" of={PROPERTIES} chosen={properties} onChange={setProperties} />
+        <Checks legend={wording.itIs()} of={PROPERTIES} chosen={properties} onChange={setProperties} />
       )}
       <Refused error={describe.error} fields={['spellings']} />
       <div>
         <Button type="submit" disabled={describe.isPending}>
-          Keep it
+          {wording.keepIt()}
         </Button>
       </div>
     </form>
@@ -119,12 +116,12 @@ function Merge({ name, all, onClose }: Part & { all: Name[] }) {
     >
       <div className="flex-1">
         <SelectField
-          label="It is only another way of writing"
+          label={wording.itIsOnlyAnotherWayOf()}
           value={into}
           error={merge.error?.message}
           onChange={(e) => setInto(e.target.value)}
         >
-          <option value="">Choose</option>
+          <option value="">{wording.choose()}</option>
           {others.map((other) => (
             <option key={other.id} value={other.id}>
               {other.text}
@@ -133,7 +130,7 @@ function Merge({ name, all, onClose }: Part & { all: Name[] }) {
         </SelectField>
       </div>
       <Button type="submit" disabled={!target || merge.isPending}>
-        Merge them
+        {wording.mergeThem()}
       </Button>
     </form>
   )
@@ -144,7 +141,7 @@ function Merged({ name }: { name: Name }) {
   const format = useFormats()
   return (
     <>
-      <h3 className="mt-5">Merged into it</h3>
+      <h3 className="mt-5">{wording.mergedIntoIt()}</h3>
       <ul>
         {name.merged.map((other) => (
           <li key={other.id} className="border-hairline flex items-baseline gap-4 border-t">
@@ -152,10 +149,10 @@ function Merged({ name }: { name: Name }) {
             <Button
               look="quiet"
               className="ml-auto"
-              aria-label={`Let ${other.text} stand by itself`}
+              aria-label={wording.letTextStandByItself({ text: other.text })}
               onClick={() => part.mutate({ id: other.id, change: change() })}
             >
-              Let it stand by itself
+              {wording.letItStandByItself()}
             </Button>
           </li>
         ))}
@@ -175,7 +172,7 @@ function Remove({ name, onClose }: Part) {
           className="text-sanguine ml-auto"
           onClick={() => remove.mutate({ name, change: change() }, { onSuccess: onClose })}
         >
-          Remove
+          {wording.remove()}
         </Button>
       )}
       <Refused error={remove.error} className="w-full" />

@@ -11,18 +11,16 @@ import { Waiting } from '../../../ui/Waiting'
 import { NameSheet } from './NameSheet'
 import { KINDS, PROPERTIES, usedIn, type Name } from './text'
 import { useNameChanges } from './useNameChanges'
+import { wording } from '../wording'
 
 /** Names that entries and promises refer to: renamed, merged and described in one place. */
 export function NamesSection() {
   return (
     <section aria-labelledby="names">
       <h2 id="names" className="border-ink mt-8 border-t pt-4">
-        Names
+        {wording.names()}
       </h2>
-      <p className="text-faded max-w-prose">
-        Media, sources, books, resources and topics that you write in entries. The log line knows them by
-        every spelling. Another name here is another name everywhere; entries stay as they are.
-      </p>
+      <p className="text-faded max-w-prose">{wording.mediaSourcesBooksResourcesAndTopics()}</p>
       <Waiting query={useQuery(queries.names())}>{({ names }) => <Names names={names} />}</Waiting>
     </section>
   )
@@ -38,7 +36,7 @@ function Names({ names }: { names: Name[] }) {
     <>
       <div className="mt-2 max-w-48">
         <SelectField
-          label="Shown"
+          label={wording.shown()}
           value={kind}
           onChange={(event) => setKind(event.target.value as Name['kind'])}
         >
@@ -58,7 +56,7 @@ function Names({ names }: { names: Name[] }) {
               onClick={() => setOpen(name.id)}
             >
               <span>
-                <span className="sr-only">Change </span>
+                <span className="sr-only">{wording.change()} </span>
                 <span className="font-medium">{name.text}</span>{' '}
                 <span className="text-faded">
                   {[...name.spellings, ...name.merged.map((m) => m.text)].join(', ')}
@@ -96,20 +94,20 @@ function NewName({ kind }: { kind: Name['kind'] }) {
   return (
     <form onSubmit={add} className="grid max-w-3xl items-end gap-4 sm:grid-cols-[1fr_1fr_auto]">
       <Field
-        label={`A new ${KINDS[kind].one}`}
+        label={wording.aNewOne({ one: KINDS[kind].one })}
         name="text"
         required
         maxLength={BOUNDS.NewName.text.maxLength}
         error={refusedAt(create.error, 'text')}
       />
       <TextField
-        label="Also written, one on each line"
+        label={wording.alsoWrittenOneOnEachLine()}
         name="spellings"
         rows={1}
         error={refusedAt(create.error, 'spellings')}
       />
       <Button type="submit" disabled={create.isPending}>
-        Add it
+        {wording.addIt()}
       </Button>
       <Refused error={create.error} fields={['text', 'spellings']} className="col-span-full" />
     </form>

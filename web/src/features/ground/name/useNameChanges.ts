@@ -3,6 +3,7 @@ import { answer, api, type Schemas } from '../../../api/client'
 import { refreshAll } from '../../../api/queries'
 import { useNotice } from '../../../ui/Notices'
 import type { Name } from './text'
+import { wording } from '../wording'
 
 /** Changing names; each change can be taken back, and whatever is written, all pages are read anew. */
 export function useNameChanges() {
@@ -14,7 +15,7 @@ export function useNameChanges() {
     mutationFn: (change: string) =>
       answer(api.POST('/api/names/changes/{change}/undo', { params: { path: { change } } })),
     onSuccess: () => {
-      say('Taken back.')
+      say(wording.takenBack())
       return refresh()
     },
     onError: (error) => say(error.message),
@@ -22,7 +23,7 @@ export function useNameChanges() {
   const changed =
     (said: string) =>
     (_: unknown, { change }: { change: string }) => {
-      say(said, { label: 'Undo', run: () => undo.mutate(change) })
+      say(said, { label: wording.undo(), run: () => undo.mutate(change) })
       return refresh()
     }
 
@@ -33,12 +34,13 @@ export function useNameChanges() {
   const rename = useMutation({
     mutationFn: ({ name, change, text }: { name: Name; change: string; text: string }) =>
       answer(api.PUT('/api/names/{id}/text', { params: { path: { id: name.id } }, body: { change, text } })),
-    onSuccess: (_, made) => changed(`“${made.name.text}” is “${made.text}” everywhere now.`)(_, made),
+    onSuccess: (_, made) =>
+      changed(wording.textIsText2EverywhereNow({ text: made.name.text, text2: made.text }))(_, made),
   })
   const describe = useMutation({
     mutationFn: ({ name, ...body }: { name: Name } & Schemas['Description']) =>
       answer(api.PUT('/api/names/{id}/description', { params: { path: { id: name.id } }, body })),
-    onSuccess: changed('Kept.'),
+    onSuccess: changed(wording.kept()),
   })
   const merge = useMutation({
     mutationFn: ({ name, change, into }: { name: Name; change: string; into: Name }) =>
@@ -48,17 +50,18 @@ export function useNameChanges() {
           body: { change, into: into.id },
         }),
       ),
-    onSuccess: (_, made) => changed(`“${made.name.text}” means “${made.into.text}” now.`)(_, made),
+    onSuccess: (_, made) =>
+      changed(wording.textMeansText2Now({ text: made.name.text, text2: made.into.text }))(_, made),
   })
   const part = useMutation({
     mutationFn: ({ id, change }: { id: string; change: string }) =>
       answer(api.POST('/api/names/{id}/part', { params: { path: { id } }, body: { change } })),
-    onSuccess: changed('It stands by itself again.'),
+    onSuccess: changed(wording.itStandsByItselfAgain()),
   })
   const remove = useMutation({
     mutationFn: ({ name, change }: { name: Name; change: string }) =>
       answer(api.DELETE('/api/names/{id}', { params: { path: { id: name.id }, query: { change } } })),
-    onSuccess: (_, made) => changed(`Removed: ${made.name.text}.`)(_, made),
+    onSuccess: (_, made) => changed(wording.removedText({ text: made.name.text }))(_, made),
   })
   return { create, rename, describe, merge, part, remove }
 }

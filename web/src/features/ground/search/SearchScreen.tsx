@@ -10,6 +10,7 @@ import { pictureAt } from '../../../shared/pictures'
 import { EntryLine } from '../../../shared/entry/EntryLine'
 import { useOpening } from '../../../ui/opening'
 import { plain } from '../../../ui/text'
+import { wording } from '../wording'
 
 const EntryForm = lazy(() => import('../../../shared/entry/EntryForm'))
 
@@ -21,8 +22,7 @@ export default function SearchScreen() {
   if (text.trim() === '') {
     return (
       <p className="p-8">
-        Write what you look for into the search line: an exercise, a medium, words from a note or a letter, a
-        book, a date, or a page such as <i>p 41</i>.
+        {wording.writeWhatYouLookForInto()} <i>{wording.p41()}</i>.
       </p>
     )
   }
@@ -39,7 +39,7 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
         <h1>“{text}”</h1>
         {found.days.length > 0 && (
           <>
-            <h2 className="mt-4">{found.days.length > 1 ? 'Days it can mean' : 'Day'}</h2>
+            <h2 className="mt-4">{found.days.length > 1 ? wording.daysItCanMean() : wording.day()}</h2>
             <ul>
               {found.days.map((day) => (
                 <li key={day} className="border-hairline border-t">
@@ -52,8 +52,8 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
           </>
         )}
         <Named text={text} />
-        <h2 className="mt-4">Exercises</h2>
-        {found.exercises.length === 0 && <p className="text-faded">None in your course.</p>}
+        <h2 className="mt-4">{wording.exercises()}</h2>
+        {found.exercises.length === 0 && <p className="text-faded">{wording.noneInYourCourse()}</p>}
         <ul>
           {found.exercises.map((exercise) => (
             <li key={exercise.exerciseId} className="border-hairline border-t">
@@ -64,7 +64,7 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
                 <span className="font-medium">{exercise.title}</span>
                 <span className="text-faded">
                   {' '}
-                  · {exercise.week == null ? '' : `week ${exercise.week}, `}
+                  · {exercise.week == null ? '' : wording.weekWeek({ week: exercise.week })}
                   {exercise.weekTitle}
                 </span>
               </Link>
@@ -76,19 +76,14 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
       <Leaf>
         <Pages found={found.pages} />
         <h2 className="wide:mt-12">
-          Entries{' '}
+          {wording.entries2()}{' '}
           <span className="text-faded font-sans text-base font-normal">
             {total > entries.length
-              ? `the latest ${entries.length} of ${format.number(total)}`
+              ? wording.theLatestEntriesOfTotal({ entries: entries.length, total: format.number(total) })
               : format.number(total)}
           </span>
         </h2>
-        {entries.length === 0 && (
-          <p className="text-faded">
-            None. Search looks at exercise, topic, medium, book and notes; a date or a page finds what was
-            drawn there.
-          </p>
-        )}
+        {entries.length === 0 && <p className="text-faded">{wording.noneSearchLooksAtExerciseTopic()}</p>}
         <ul>
           {entries.map((entry) => (
             <li key={entry.id} className="border-hairline border-t">
@@ -113,10 +108,10 @@ function Pages({ found }: { found: Schemas['FoundPages'] }) {
   return pages.length === 0 ? null : (
     <section aria-labelledby="found-pages">
       <h2 id="found-pages" className="wide:mt-12">
-        Pages{' '}
+        {wording.pages()}{' '}
         <span className="text-faded font-sans text-base font-normal">
           {total > pages.length
-            ? `the latest ${pages.length} of ${format.number(total)}`
+            ? wording.theLatestPagesOfTotal({ pages: pages.length, total: format.number(total) })
             : format.number(total)}
         </span>
       </h2>
@@ -133,11 +128,11 @@ function Pages({ found }: { found: Schemas['FoundPages'] }) {
                 />
               ) : (
                 <span className="border-hairline text-faded grid h-28 place-items-center border font-serif italic">
-                  no picture
+                  {wording.noPicture()}
                 </span>
               )}
               <span className="block text-sm">
-                p {p.number} of {p.book}
+                {wording.pNumberOfBook({ number: p.number, book: p.book })}
               </span>
               <span className="text-faded block text-sm">
                 {[p.about, p.day && format.dayMonth(p.day)].filter(Boolean).join(', ')}
@@ -155,7 +150,7 @@ function Letters({ found }: { found: Schemas['FoundLetter'][] }) {
   const format = useFormats()
   return found.length === 0 ? null : (
     <>
-      <h2 className="mt-4">In your letters</h2>
+      <h2 className="mt-4">{wording.inYourLetters()}</h2>
       <ul>
         {found.map(({ from, ofMonth, excerpt }, i) => (
           <li key={i} className="border-hairline border-t">
@@ -165,7 +160,7 @@ function Letters({ found }: { found: Schemas['FoundLetter'][] }) {
             >
               <span className="font-serif text-lg">{excerpt}</span>{' '}
               <span className="text-faded">
-                · {ofMonth ? format.monthYear(from) : `week of ${format.dayMonthYear(from)}`}
+                · {ofMonth ? format.monthYear(from) : wording.weekOfFrom({ from: format.dayMonthYear(from) })}
               </span>
             </Link>
           </li>
@@ -178,7 +173,7 @@ function Letters({ found }: { found: Schemas['FoundLetter'][] }) {
 const PLACES = {
   TOPIC: { at: '/topics', called: 'topic' },
   BOOK: { at: '/books', called: 'book' },
-  RESOURCE: { at: '/shelf', called: 'on the shelf' },
+  RESOURCE: { at: '/shelf', called: wording.onTheShelf() },
 } as const
 
 type Place = { id: string; title: string; at: string; called: string }
@@ -201,7 +196,7 @@ function Named({ text }: { text: string }) {
   ]
   return found.length === 0 ? null : (
     <>
-      <h2 className="mt-4">By name</h2>
+      <h2 className="mt-4">{wording.byName()}</h2>
       <ul>
         {found.slice(0, 12).map(({ id, title, at, called }) => (
           <li key={id} className="border-hairline border-t">

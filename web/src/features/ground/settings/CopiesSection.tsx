@@ -5,10 +5,10 @@ import { queries } from '../../../api/queries'
 import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import { useFormats } from '../../../ui/locale'
-import { plural } from '../../../ui/plural'
 import { Refused } from '../../../ui/Refused'
 import { Waiting } from '../../../ui/Waiting'
 import { moment, newest, secondPlace } from './copies-text'
+import { wording } from '../wording'
 
 type Copies = Schemas['CopiesView']
 
@@ -17,12 +17,11 @@ export function CopiesSection() {
   return (
     <section aria-labelledby="copies">
       <h2 id="copies" className="border-ink mt-8 border-t pt-4">
-        Copies
+        {wording.copies()}
       </h2>
       <p>
-        Everything lies in one folder on this machine. Once a day a copy of all of it is made, opened and
-        compared row by row. All copies of the last three days are kept, then one for each of fourteen days,
-        eight weeks and twelve months; <code>./quill restore</code> lists them and puts one back.
+        {wording.everythingLiesInOneFolderOn()} <code>{wording.quillRestore()}</code>{' '}
+        {wording.listsThemAndPutsOneBack()}
       </p>
       <Waiting query={useQuery(queries.copies())}>{(copies) => <Known copies={copies} />}</Waiting>
     </section>
@@ -41,13 +40,16 @@ function Known({ copies }: { copies: Copies }) {
         <p>{newest(copies, format)}</p>
         {copies.trouble && (
           <p className="text-sanguine">
-            The copy of {moment(copies.trouble.at, format)} could not be made. {copies.trouble.sentence}
+            {wording.theCopyOfAtCouldNot({
+              at: moment(copies.trouble.at, format),
+              sentence: copies.trouble.sentence,
+            })}
           </p>
         )}
       </div>
       {copies.damaged.length > 0 && (
         <div className="text-sanguine mt-2">
-          <p>{plural(copies.damaged.length, 'copy', 'copies')} cannot be read whole and stay for now:</p>
+          <p>{wording.copiesCannotBeReadWholeAnd({ damaged: copies.damaged.length })}</p>
           <ul>
             {copies.damaged.map((copy) => (
               <li key={copy.file}>
@@ -58,7 +60,7 @@ function Known({ copies }: { copies: Copies }) {
         </div>
       )}
       <Button className="mt-2" disabled={now.isPending} onClick={() => now.mutate()}>
-        {now.isPending ? 'Copying and comparing…' : 'Make a copy now'}
+        {now.isPending ? wording.copyingAndComparing() : wording.makeACopyNow()}
       </Button>
       <Refused error={now.error} className="mt-2" />
       <SecondPlace copies={copies} onKnown={keep} />
@@ -84,16 +86,16 @@ function SecondPlace({ copies, onKnown }: { copies: Copies; onKnown: (known: Cop
         <div className="min-w-[min(18rem,100%)] flex-1">
           <Field
             key={copies.second?.path}
-            label="A second place for copies: another drive or folder"
+            label={wording.aSecondPlaceForCopiesAnother()}
             name="path"
             maxLength={BOUNDS.Place.path.maxLength}
             defaultValue={copies.second?.path}
-            placeholder="/media/wren/drive"
+            placeholder={wording.mediaWrenDrive()}
             error={name.error?.message}
           />
         </div>
         <Button type="submit" disabled={name.isPending}>
-          Copy there too
+          {wording.copyThereToo()}
         </Button>
       </div>
       <p role="status" className={copies.second?.trouble ? 'text-sanguine' : 'text-faded'}>

@@ -11,6 +11,7 @@ import { plural } from '../../../ui/plural'
 import { type SettingsForm, whole } from './form'
 import { SCHOOLS } from '../../../shared/schools'
 import { STREAK_RULES } from './text'
+import { wording } from '../wording'
 
 /** How days are counted: the school, its numbers, and what each school would say today. */
 export function CountingSection() {
@@ -20,30 +21,27 @@ export function CountingSection() {
   return (
     <section aria-labelledby="counting">
       <h2 id="counting" className="border-ink mt-8 border-t pt-4">
-        Counting days
+        {wording.countingDays()}
       </h2>
-      <p className="text-faded mb-3">
-        Planned rest and pauses are neutral in every school: they neither add to a run nor break it, and what
-        is drawn on them all the same counts. Today, while it is open, breaks nothing.
-      </p>
-      <Schools legend="Rule" schools={STREAK_RULES} input={register('counting.school')} />
+      <p className="text-faded mb-3">{wording.plannedRestAndPausesAreNeutral()}</p>
+      <Schools legend={wording.rule()} schools={STREAK_RULES} input={register('counting.school')} />
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-3">
         <NumberField
-          label="Days a week, for the weekly rhythm"
+          label={wording.daysAWeekForTheWeekly()}
           bounds={BOUNDS.CountingSettings.daysPerWeek}
           error={errors.counting?.daysPerWeek?.message}
           {...register('counting.daysPerWeek', whole(BOUNDS.CountingSettings.daysPerWeek, format))}
         />
         <NumberField
-          label="A day counts from so many minutes"
-          hint="0: any entry counts."
+          label={wording.aDayCountsFromSoMany()}
+          hint={wording.n0AnyEntryCounts()}
           bounds={BOUNDS.CountingSettings.floorMinutes}
           error={errors.counting?.floorMinutes?.message}
           {...register('counting.floorMinutes', whole(BOUNDS.CountingSettings.floorMinutes, format))}
         />
         <NumberField
-          label="A new day begins at, hour"
-          hint="3: what you draw at 01:30 still belongs to the evening before."
+          label={wording.aNewDayBeginsAtHour()}
+          hint={wording.n3WhatYouDrawAt01()}
           bounds={BOUNDS.TimeSettings.rolloverHour}
           error={errors.time?.rolloverHour?.message}
           {...register('time.rolloverHour', whole(BOUNDS.TimeSettings.rolloverHour, format))}
@@ -51,8 +49,8 @@ export function CountingSection() {
       </div>
       <div className="mt-4 max-w-md">
         <Field
-          label="What you count beside the drawings"
-          hint="One thing, such as erasures or stiff lines. Entries ask how many; Look back shows how it goes."
+          label={wording.whatYouCountBesideTheDrawings()}
+          hint={wording.oneThingSuchAsErasuresOr()}
           maxLength={BOUNDS.CountingSettings.ownFigure.maxLength}
           error={errors.counting?.ownFigure?.message}
           {...register('counting.ownFigure')}
@@ -72,17 +70,17 @@ function AllRules() {
   return (
     <div className="mt-4 overflow-x-auto">
       <table className="w-full text-left">
-        <caption className="pb-1 text-left font-medium">What each would say today</caption>
+        <caption className="pb-1 text-left font-medium">{wording.whatEachWouldSayToday()}</caption>
         <thead>
           <tr className="text-faded">
             <th scope="col" className="font-normal">
-              Rule
+              {wording.rule()}
             </th>
             <th scope="col" className="font-normal">
-              Run now
+              {wording.runNow()}
             </th>
             <th scope="col" className="font-normal">
-              Longest
+              {wording.longest()}
             </th>
           </tr>
         </thead>
@@ -91,7 +89,7 @@ function AllRules() {
             <tr key={s.rule} className="border-hairline border-t align-top">
               <th scope="row" className="py-1 pr-4 font-medium">
                 {SCHOOLS[s.rule].name}
-                {s.own && <span className="text-faded font-normal"> (yours)</span>}
+                {s.own && <span className="text-faded font-normal"> {wording.yours()}</span>}
               </th>
               <td className="py-1 pr-4">{run(s.current, s.currentFrom, s.currentTo, s, format)}</td>
               <td className="py-1">{run(s.longest, s.longestFrom, s.longestTo, s, format)}</td>

@@ -7,7 +7,7 @@ import { FileButton } from '../../../ui/FileButton'
 import { enumerated } from '../../../ui/lists'
 import { useFormats, type Formats } from '../../../ui/locale'
 import { Refused } from '../../../ui/Refused'
-import { noun } from '../../../ui/plural'
+import { wording } from '../wording'
 
 type Report = Schemas['ImportReport']
 
@@ -16,14 +16,18 @@ function told(report: Report, format: Formats): string[] {
   const { added, skipped, refused, applied } = report
   const parts = [
     added > 0 &&
-      `${format.number(added)} ${noun(added, 'entry', 'entries')} ${applied ? 'brought in' : 'to bring in'}`,
-    skipped > 0 && `${format.number(skipped)} there already`,
-    refused > 0 && `${format.number(refused)} ${noun(refused, 'line')} refused`,
+      `${format.number(added)} ${wording.entries({ added })} ${applied ? wording.broughtIn() : wording.toBringIn()}`,
+    skipped > 0 && wording.skippedThereAlready({ skipped: format.number(skipped) }),
+    refused > 0 && wording.refusedLinesRefused({ refused: format.number(refused), refused2: refused }),
   ].filter((part) => part !== false)
-  return parts.length > 0 ? parts : ['no entries in it']
+  return parts.length > 0 ? parts : [wording.noEntriesInIt()]
 }
 
-const OUTCOMES: Record<Schemas['Line']['outcome'], string> = { ADD: 'add', SKIP: 'skip', REFUSE: 'refuse' }
+const OUTCOMES: Record<Schemas['Line']['outcome'], string> = {
+  ADD: wording.add(),
+  SKIP: wording.skip(),
+  REFUSE: wording.refuse(),
+}
 const MOST_SHOWN = 300
 
 const send = (file: string, apply: boolean) =>
@@ -60,25 +64,25 @@ export function DataSection() {
   return (
     <section aria-labelledby="data">
       <h2 id="data" className="border-ink mt-8 border-t pt-4">
-        Your data
+        {wording.yourData()}
       </h2>
       <p>
-        All that you wrote is yours in open files. The ZIP holds everything, the CSV your entries alone;{' '}
-        <code>./quill import FILE</code> fills an empty folder with a ZIP.
+        {wording.allThatYouWroteIsYours()} <code>{wording.quillImportFile()}</code>{' '}
+        {wording.fillsAnEmptyFolderWithA()}
       </p>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-3">
         <a href="/api/export" download className={LINE_LINK}>
-          Take all entries out as CSV
+          {wording.takeAllEntriesOutAsCsv()}
         </a>
         <a href="/api/copies/whole" download className={LINE_LINK}>
-          Take everything out as ZIP
+          {wording.takeEverythingOutAsZip()}
         </a>
         <FileButton
           accept=".csv,text/csv"
-          label="A CSV file of entries"
+          label={wording.aCsvFileOfEntries()}
           onFiles={([chosen]) => choose(chosen)}
         >
-          Bring entries in from CSV
+          {wording.bringEntriesInFromCsv()}
         </FileButton>
       </div>
       <Refused error={failed} className="mt-2" />
@@ -113,14 +117,10 @@ function ImportTable({
       <p role="status">
         {name}: {enumerated(told(report, format))}.
       </p>
-      {report.refused > 0 && (
-        <p className="text-sanguine">
-          Nothing is brought in while a line is refused. Mend the file and choose it again.
-        </p>
-      )}
+      {report.refused > 0 && <p className="text-sanguine">{wording.nothingIsBroughtInWhileA()}</p>}
       {!report.applied && report.refused === 0 && report.added > 0 && (
         <Button look="ink" className="my-2" disabled={pending} onClick={onApply}>
-          Bring in {format.number(report.added)}
+          {wording.bringInAdded({ added: format.number(report.added) })}
         </Button>
       )}
       <ul>
@@ -129,7 +129,7 @@ function ImportTable({
             key={line.number}
             className="border-hairline grid grid-cols-[4.5rem_4.5rem_1fr] gap-2 border-t py-1"
           >
-            <span className="text-faded">line {line.number}</span>
+            <span className="text-faded">{wording.lineNumber({ number: line.number })}</span>
             <span className={line.outcome === 'REFUSE' ? 'text-sanguine' : ''}>{OUTCOMES[line.outcome]}</span>
             <span>
               {line.reason && <b className="font-medium">{line.reason} </b>}
@@ -139,9 +139,7 @@ function ImportTable({
         ))}
       </ul>
       {more > 0 && (
-        <p className="text-faded">
-          …and {format.number(more)} more {noun(more, 'line')}.
-        </p>
+        <p className="text-faded">{wording.andMoreMoreLines({ more: format.number(more), more2: more })}</p>
       )}
     </div>
   )

@@ -15,6 +15,7 @@ import { SittingSection } from './SittingSection'
 import { TimeSection } from './TimeSection'
 import { TopicsSection } from './TopicsSection'
 import { WhatForSection } from './WhatForSection'
+import { wording } from '../wording'
 
 /** What was typed and not saved yet, on top of which version. */
 type Waiting = { typed: SettingsForm; version: number }
@@ -37,7 +38,7 @@ export function OwnSettings(stored: Kept) {
     onSuccess: async (kept) => {
       forget()
       form.reset(toForm(kept, format))
-      say('Settings saved.')
+      say(wording.settingsSaved())
       await refreshAll(client)
     },
     onError: (error) => {
@@ -93,12 +94,12 @@ export function OwnSettings(stored: Kept) {
         {(isDirty || stale) && (
           <div className="floats bg-paper border-ink wide:bottom-4 sticky bottom-[calc(var(--tabs)+1rem)] z-20 mt-6 flex flex-wrap items-center gap-5 border-t-2 px-3 py-2">
             <Button type="submit" look="ink" disabled={save.isPending}>
-              Save the settings
+              {wording.saveTheSettings()}
             </Button>
-            <Button onClick={() => startOver(stored)}>Undo the changes</Button>
+            <Button onClick={() => startOver(stored)}>{wording.undoTheChanges()}</Button>
             {stale && (
               <p role="alert" className="text-sanguine">
-                These settings were changed in another window.{' '}
+                {wording.theseSettingsWereChangedInAnother()}{' '}
                 <Button
                   onClick={() =>
                     save.mutate(
@@ -106,7 +107,7 @@ export function OwnSettings(stored: Kept) {
                     )
                   }
                 >
-                  Keep mine
+                  {wording.keepMine()}
                 </Button>{' '}
                 <Button
                   onClick={() => {
@@ -114,13 +115,13 @@ export function OwnSettings(stored: Kept) {
                     void refreshAll(client)
                   }}
                 >
-                  Take the stored ones
+                  {wording.takeTheStoredOnes()}
                 </Button>
               </p>
             )}
             {(shown || Object.keys(errors).length > 0) && (
               <p role="alert" className="text-sanguine">
-                {shown ? save.error?.message : 'Not saved yet; see what is marked.'}
+                {shown ? save.error?.message : wording.notSavedYetSeeWhatIs()}
               </p>
             )}
           </div>

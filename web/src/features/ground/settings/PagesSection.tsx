@@ -3,6 +3,7 @@ import { Field, SelectField } from '../../../ui/Field'
 import type { SettingsForm } from './form'
 import { WEEKDAYS } from '../../../shared/weekdays'
 import { THEMES } from './text'
+import { wording } from '../wording'
 
 /** How pages look, and whose customs dates follow. */
 export function PagesSection() {
@@ -11,10 +12,10 @@ export function PagesSection() {
   return (
     <section aria-labelledby="pages">
       <h2 id="pages" className="border-ink mt-8 border-t pt-4">
-        Pages
+        {wording.pages()}
       </h2>
       <div className="mt-2 grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-4">
-        <SelectField label="Paper" {...register('look.theme')}>
+        <SelectField label={wording.paper()} {...register('look.theme')}>
           {Object.entries(THEMES).map(([value, label]) => (
             <option key={value} value={value}>
               {label}
@@ -22,12 +23,12 @@ export function PagesSection() {
           ))}
         </SelectField>
         <Field
-          label="Language of dates and numbers"
-          hint="A tag such as en-GB, de, pt-BR."
+          label={wording.languageOfDatesAndNumbers()}
+          hint={wording.aTagSuchAsEnGb()}
           error={errors.look?.locale?.message}
-          {...register('look.locale', { required: 'This is empty.' })}
+          {...register('look.locale', { required: wording.thisIsEmpty() })}
         />
-        <SelectField label="The week begins on" {...register('time.weekStart')}>
+        <SelectField label={wording.theWeekBeginsOn()} {...register('time.weekStart')}>
           {Object.entries(WEEKDAYS).map(([value, label]) => (
             <option key={value} value={value}>
               {label}
@@ -35,10 +36,10 @@ export function PagesSection() {
           ))}
         </SelectField>
         <Field
-          label="Time zone"
+          label={wording.timeZone()}
           list="zones"
           error={errors.time?.zone?.message}
-          {...register('time.zone', { required: 'This is empty.' })}
+          {...register('time.zone', { required: wording.thisIsEmpty() })}
         />
       </div>
       <datalist id="zones">

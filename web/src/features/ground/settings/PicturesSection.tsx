@@ -4,8 +4,8 @@ import { BOUNDS } from '../../../api/generated/bounds'
 import { queries } from '../../../api/queries'
 import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
-import { plural } from '../../../ui/plural'
 import { Waiting } from '../../../ui/Waiting'
+import { wording } from '../wording'
 
 const LOOK_MS = 700
 
@@ -14,7 +14,7 @@ export function PicturesSection() {
   return (
     <section aria-labelledby="pictures">
       <h2 id="pictures" className="border-ink mt-8 border-t pt-4">
-        Pictures to draw from
+        {wording.picturesToDrawFrom()}
       </h2>
       <Folder />
     </section>
@@ -50,30 +50,30 @@ function Folder() {
             <div className="min-w-[min(18rem,100%)] flex-1">
               <Field
                 key={folder.path}
-                label="Folder of your own pictures, on this machine"
+                label={wording.folderOfYourOwnPicturesOn()}
                 name="path"
                 maxLength={BOUNDS.FolderChoice.path.maxLength}
                 defaultValue={folder.path}
-                placeholder="/home/wren/quay-photos"
+                placeholder={wording.homeWrenQuayPhotos()}
                 error={choose.error?.message}
               />
             </div>
             <Button type="submit" disabled={choose.isPending}>
-              {folder.path ? 'Read it anew' : 'Take this folder'}
+              {folder.path ? wording.readItAnew() : wording.takeThisFolder()}
             </Button>
-            {folder.running && <Button onClick={() => cancel.mutate()}>Stop</Button>}
+            {folder.running && <Button onClick={() => cancel.mutate()}>{wording.stop()}</Button>}
           </div>
           <p role="status" className="text-faded">
             {folder.running
-              ? `Looking through it: ${folder.done} of ${folder.of} files.`
+              ? wording.lookingThroughItDoneOfOf({ done: folder.done, of: folder.of })
               : folder.path
-                ? `${plural(folder.pictures, 'picture')}. The folder is only read, never changed.`
-                : 'None chosen. Pictures are only read, never copied or changed.'}
+                ? wording.picturesTheFolderIsOnlyRead({ pictures: folder.pictures })
+                : wording.noneChosenPicturesAreOnlyRead()}
           </p>
           {folder.broken.length > 0 && (
             <details>
               <summary className="min-h-8 pointer-coarse:min-h-11">
-                {plural(folder.broken.length, 'file')} cannot be shown
+                {wording.filesCannotBeShown({ broken: folder.broken.length })}
               </summary>
               <ul>
                 {folder.broken.map((file) => (

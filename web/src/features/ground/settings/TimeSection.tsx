@@ -13,6 +13,7 @@ import { Schools } from '../../../ui/Schools'
 import { day, type SettingsForm, whole } from './form'
 import { setUpText } from '../../../shared/sitting/set-up'
 import { DAY_ORDERS } from './text'
+import { wording } from '../wording'
 
 /** When there is time: weekdays, single dates, rest, pauses, and how a day is divided. */
 export function TimeSection() {
@@ -23,12 +24,9 @@ export function TimeSection() {
   return (
     <section aria-labelledby="time">
       <h2 id="time" className="border-ink mt-6 border-t pt-4">
-        Time
+        {wording.time()}
       </h2>
-      <p className="text-faded mb-3">
-        Minutes you have on each weekday, for everything: setting up, the plan, and what you like. A change
-        holds from today on; earlier weeks stay as they were.
-      </p>
+      <p className="text-faded mb-3">{wording.minutesYouHaveOnEachWeekday()}</p>
       <div className="grid grid-cols-2 gap-x-6 gap-y-3 sm:grid-cols-4 xl:grid-cols-7">
         {week.fields.map((field, i) => {
           const name = WEEKDAYS[field.day]
@@ -36,14 +34,14 @@ export function TimeSection() {
           return (
             <div key={field.id}>
               <NumberField
-                label={`${name}, minutes`}
+                label={wording.nameMinutes({ name })}
                 bounds={BOUNDS.Weekday.minutes}
                 error={errors.time?.week?.[i]?.minutes?.message}
                 {...register(`time.week.${i}.minutes`, whole(BOUNDS.Weekday.minutes, format))}
                 readOnly={rest}
               />
               <Check {...register(`time.week.${i}.rest`)}>
-                rest <span className="sr-only">on {name}</span>
+                {wording.rest()} <span className="sr-only">{wording.onName({ name })}</span>
               </Check>
             </div>
           )
@@ -53,18 +51,16 @@ export function TimeSection() {
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
         <SettingUp />
         <NumberField
-          label="Free share, per cent of each day"
-          hint="Kept for drawing what you like. Many keep 20, some half: all duty and the habit dies."
+          label={wording.freeSharePerCentOfEach()}
+          hint={wording.keptForDrawingWhatYouLike()}
           bounds={BOUNDS.WorkSettings.freePercent}
           error={errors.work?.freePercent?.message}
           {...register('work.freePercent', whole(BOUNDS.WorkSettings.freePercent, format))}
         />
       </div>
       <div className="mt-4">
-        <Schools legend="Order of the day" schools={DAY_ORDERS} input={register('work.dayOrder')} />
-        <p className="text-faded mt-1 text-sm">
-          What a course asks to be drawn unaided, before it teaches it, comes before either.
-        </p>
+        <Schools legend={wording.orderOfTheDay()} schools={DAY_ORDERS} input={register('work.dayOrder')} />
+        <p className="text-faded mt-1 text-sm">{wording.whatACourseAsksToBe()}</p>
       </div>
       <div className="wide:grid-cols-3 mt-6 grid gap-x-10 gap-y-6">
         <DayMinutes />
@@ -84,12 +80,12 @@ function SettingUp() {
   return (
     <div>
       <NumberField
-        label="Setting up and choosing references, minutes a drawing day"
+        label={wording.settingUpAndChoosingReferencesMinutes()}
         bounds={BOUNDS.WorkSettings.overheadMinutes}
         error={formState.errors.work?.overheadMinutes?.message}
         {...register('work.overheadMinutes', whole(BOUNDS.WorkSettings.overheadMinutes, format))}
       />
-      <Check {...register('work.overheadByHand')}>this figure holds, whatever sittings tell</Check>
+      <Check {...register('work.overheadByHand')}>{wording.thisFigureHoldsWhateverSittingsTell()}</Check>
       {learned && !byHand && <p className="text-faded text-sm">{setUpText(learned)}</p>}
     </div>
   )
@@ -102,23 +98,23 @@ function DayMinutes() {
   const { errors } = formState
   return (
     <div>
-      <h3>Single dates with other minutes</h3>
+      <h3>{wording.singleDatesWithOtherMinutes()}</h3>
       {fields.map((field, i) => (
         <div key={field.id} className="flex items-end gap-3">
-          <FormDate label="Date" name={`time.dayMinutes.${i}.day`} />
+          <FormDate label={wording.date()} name={`time.dayMinutes.${i}.day`} />
           <NumberField
-            label="Minutes"
+            label={wording.minutes()}
             bounds={BOUNDS.DayMinutes.minutes}
             error={errors.time?.dayMinutes?.[i]?.minutes?.message}
             {...register(`time.dayMinutes.${i}.minutes`, whole(BOUNDS.DayMinutes.minutes, format))}
           />
-          <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this date">
-            Remove
+          <Button look="quiet" onClick={() => remove(i)} aria-label={wording.removeThisDate()}>
+            {wording.remove()}
           </Button>
         </div>
       ))}
       <Said error={errors.time?.dayMinutes?.message} />
-      <Button onClick={() => append({ day: '', minutes: '' })}>Add a date</Button>
+      <Button onClick={() => append({ day: '', minutes: '' })}>{wording.addADate()}</Button>
     </div>
   )
 }
@@ -129,18 +125,18 @@ function RestDays() {
   const { errors } = formState
   return (
     <div>
-      <h3>Single rest days</h3>
-      <p className="text-faded">Planned ahead. They neither add to a run nor break it.</p>
+      <h3>{wording.singleRestDays()}</h3>
+      <p className="text-faded">{wording.plannedAheadTheyNeitherAddTo()}</p>
       {fields.map((field, i) => (
         <div key={field.id} className="flex items-end gap-3">
-          <FormDate label="Date" name={`time.restDays.${i}.day`} />
-          <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this rest day">
-            Remove
+          <FormDate label={wording.date()} name={`time.restDays.${i}.day`} />
+          <Button look="quiet" onClick={() => remove(i)} aria-label={wording.removeThisRestDay()}>
+            {wording.remove()}
           </Button>
         </div>
       ))}
       <Said error={errors.time?.restDays?.message} />
-      <Button onClick={() => append({ day: '' })}>Add a rest day</Button>
+      <Button onClick={() => append({ day: '' })}>{wording.addARestDay()}</Button>
     </div>
   )
 }
@@ -151,29 +147,26 @@ function Pauses() {
   const { errors } = formState
   return (
     <div>
-      <h3>Pauses</h3>
-      <p className="text-faded">
-        Ill, away. They can be entered afterwards. Courses wait too when the pause is made under Course, “I
-        was or will be away”.
-      </p>
+      <h3>{wording.pauses()}</h3>
+      <p className="text-faded">{wording.illAwayTheyCanBeEntered()}</p>
       {fields.map((field, i) => (
         <div key={field.id} className="border-hairline mb-2 border-b pb-2">
           <div className="grid grid-cols-2 gap-3">
-            <FormDate label="From" name={`time.pauses.${i}.from`} />
-            <FormDate label="To" name={`time.pauses.${i}.to`} />
+            <FormDate label={wording.from()} name={`time.pauses.${i}.from`} />
+            <FormDate label={wording.to()} name={`time.pauses.${i}.to`} />
           </div>
           <Field
-            label="Reason"
+            label={wording.reason()}
             maxLength={BOUNDS.PauseSpan.reason.maxLength}
             {...register(`time.pauses.${i}.reason`)}
           />
-          <Button look="quiet" onClick={() => remove(i)} aria-label="Remove this pause">
-            Remove
+          <Button look="quiet" onClick={() => remove(i)} aria-label={wording.removeThisPause()}>
+            {wording.remove()}
           </Button>
         </div>
       ))}
       <Said error={errors.time?.pauses?.message} />
-      <Button onClick={() => append({ from: '', to: '', reason: '' })}>Add a pause</Button>
+      <Button onClick={() => append({ from: '', to: '', reason: '' })}>{wording.addAPause()}</Button>
     </div>
   )
 }

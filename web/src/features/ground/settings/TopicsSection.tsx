@@ -4,6 +4,7 @@ import { Check } from '../../../ui/Check'
 import { useFormats } from '../../../ui/locale'
 import { NumberField } from '../../../ui/NumberField'
 import { type SettingsForm, whole } from './form'
+import { wording } from '../wording'
 
 /** How fast topics fade, and whether the program says so. */
 export function TopicsSection() {
@@ -13,39 +14,32 @@ export function TopicsSection() {
   return (
     <section aria-labelledby="topics">
       <h2 id="topics" className="border-ink mt-8 border-t pt-4">
-        Topics
+        {wording.topics()}
       </h2>
-      <p className="text-faded mb-3 max-w-prose">
-        A topic fades while it is not drawn: after its half-life it is half as fresh, and each return after
-        three days or more makes the half-life longer, to a year at most. It is a reminder and no measure of
-        skill.
-      </p>
+      <p className="text-faded mb-3 max-w-prose">{wording.aTopicFadesWhileItIs()}</p>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-3">
         <NumberField
-          label="Half-life, days"
+          label={wording.halfLifeDays()}
           bounds={BOUNDS.TopicSettings.halfLifeDays}
           error={errors.topics?.halfLifeDays?.message}
           {...register('topics.halfLifeDays', whole(BOUNDS.TopicSettings.halfLifeDays, format))}
         />
         <NumberField
-          label="Fading below, %"
+          label={wording.fadingBelow()}
           bounds={BOUNDS.TopicSettings.fadingPercent}
           error={errors.topics?.fadingPercent?.message}
           {...register('topics.fadingPercent', whole(BOUNDS.TopicSettings.fadingPercent, format))}
         />
         <NumberField
-          label="Rusty below, %"
-          hint="From an hour of practice on."
+          label={wording.rustyBelow()}
+          hint={wording.fromAnHourOfPracticeOn()}
           bounds={BOUNDS.TopicSettings.rustyPercent}
           error={errors.topics?.rustyPercent?.message}
           {...register('topics.rustyPercent', whole(BOUNDS.TopicSettings.rustyPercent, format))}
         />
       </div>
       <div className="mt-3">
-        <Check {...register('topics.rustSaid')}>
-          Today offers warm-ups: what is rusty and needed soon, what was studied yesterday, an easy day after
-          weeks away
-        </Check>
+        <Check {...register('topics.rustSaid')}>{wording.todayOffersWarmUpsWhatIs()}</Check>
       </div>
     </section>
   )

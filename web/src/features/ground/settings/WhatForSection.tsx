@@ -2,6 +2,7 @@ import { useFormContext } from 'react-hook-form'
 import { BOUNDS } from '../../../api/generated/bounds'
 import { TextField } from '../../../ui/Field'
 import type { SettingsForm } from './form'
+import { wording } from '../wording'
 
 /** What all this is for, in the learner's words. */
 export function WhatForSection() {
@@ -9,13 +10,13 @@ export function WhatForSection() {
   return (
     <section aria-labelledby="what-for">
       <h2 id="what-for" className="border-ink mt-6 border-t pt-4">
-        What for
+        {wording.whatFor()}
       </h2>
       <div className="max-w-2xl">
         <TextField
-          label="In one sentence. It is shown again when energy is low."
+          label={wording.inOneSentenceItIsShown()}
           maxLength={BOUNDS.Settings.whatFor.maxLength}
-          placeholder="Draw the harbour on the spot, in ink."
+          placeholder={wording.drawTheHarbourOnTheSpot()}
           {...register('whatFor')}
         />
       </div>

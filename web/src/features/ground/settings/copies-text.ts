@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client'
 import type { formats } from '../../../ui/locale'
-import { plural } from '../../../ui/plural'
+import { wording } from '../wording'
 
 type Formats = ReturnType<typeof formats>
 
@@ -13,31 +13,34 @@ export function moment(at: string, format: Formats): string {
 export function newest(copies: Schemas['CopiesView'], format: Formats): string {
   const last = copies.newest
   if (!last) {
-    return 'There is no copy yet; the first is made a few seconds after each start of a day.'
+    return wording.thereIsNoCopyYetThe()
   }
   const megabytes = Math.round(last.bytes / 100_000) / 10
-  const size = megabytes === 0 ? 'under 0.1 MB' : `${format.number(megabytes)} MB`
-  const holds = last.entries == null ? size : `${plural(last.entries, 'entry', 'entries')}, ${size}`
-  const proven = last.proven ? 'found the same row by row' : 'made before copies were compared'
+  const size = megabytes === 0 ? wording.under01Mb() : `${format.number(megabytes)} MB`
+  const holds = last.entries == null ? size : wording.entriesSize({ entries: last.entries, size })
+  const proven = last.proven ? wording.foundTheSameRowByRow() : wording.madeBeforeCopiesWereCompared()
   const others =
     copies.count > 1 && copies.oldest
-      ? ` ${copies.count} copies go back to ${format.dayMonthYear(copies.oldest.slice(0, 10))}.`
+      ? wording.countCopiesGoBackToSlice({
+          count: copies.count,
+          slice: format.dayMonthYear(copies.oldest.slice(0, 10)),
+        })
       : ''
-  return `The newest copy is of ${moment(last.at, format)}: ${holds}, ${proven}.${others}`
+  return wording.theNewestCopyIsOfAt({ at: moment(last.at, format), holds, proven, others })
 }
 
 /** Where else the copies go, and whether they do. */
 export function secondPlace(second: Schemas['CopiesView']['second'], format: Formats): string {
   if (!second) {
-    return 'None named. A disk that breaks takes the copies beside the data with it.'
+    return wording.noneNamedADiskThatBreaks()
   }
   if (second.trouble) {
-    return `The copies could not be brought there. ${second.trouble}`
+    return wording.theCopiesCouldNotBeBrought({ trouble: second.trouble })
   }
   if (!second.present) {
-    return 'Not there now; the copies follow when it is.'
+    return wording.notThereNowTheCopiesFollow()
   }
   return second.newest
-    ? `There, with copies up to ${moment(second.newest, format)}.`
-    : 'There, without a copy yet.'
+    ? wording.thereWithCopiesUpToNewest({ newest: moment(second.newest, format) })
+    : wording.thereWithoutACopyYet()
 }

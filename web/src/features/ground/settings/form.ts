@@ -4,6 +4,7 @@ import { WEEKDAYS } from '../../../shared/weekdays'
 import { dayFault } from '../../../ui/DateField'
 import type { Formats } from '../../../ui/locale'
 import { numberFault, type Bounds } from '../../../ui/NumberField'
+import { wording } from '../wording'
 
 type Settings = Schemas['Settings']
 type Sittings = Schemas['SittingSettings']
@@ -111,7 +112,7 @@ export function refusedPlaces({ look, time, counting, work, topics, sittings }: 
 }
 
 const needed = (fault: (typed: string) => string | undefined) => ({
-  validate: (typed: string) => (typed.trim() === '' ? 'This is empty.' : (fault(typed) ?? true)),
+  validate: (typed: string) => (typed.trim() === '' ? wording.thisIsEmpty() : (fault(typed) ?? true)),
 })
 
 /** Asks for a whole number within bounds. */

@@ -1,6 +1,7 @@
 import type { Schemas } from '../../../api/client'
 import { SCHOOLS } from '../../../shared/schools'
 import type { School } from '../../../ui/Schools'
+import { wording } from '../wording'
 
 type Settings = Schemas['Settings']
 
@@ -13,18 +14,18 @@ export const STREAK_RULES: School[] = Object.entries(SCHOOLS).map(([value, { nam
 export const DAY_ORDERS: School[] = [
   {
     value: 'LESSON_FIRST',
-    label: 'Lesson first',
-    reasons: ['Understand while the head is fresh,', 'then drills and timed poses, then use it.'],
+    label: wording.lessonFirst(),
+    reasons: [wording.understandWhileTheHeadIsFresh(), wording.thenDrillsAndTimedPosesThen()],
   },
   {
     value: 'POSES_FIRST',
-    label: 'Timed poses first',
-    reasons: ['Loosen hand and eye before anything is explained,', 'so that the lesson meets a warm hand.'],
+    label: wording.timedPosesFirst(),
+    reasons: [wording.loosenHandAndEyeBeforeAnything(), wording.soThatTheLessonMeetsA()],
   },
 ]
 
 export const THEMES: Record<Settings['look']['theme'], string> = {
-  SYSTEM: 'As the machine says',
-  LIGHT: 'Light',
-  NIGHT: 'Night',
+  SYSTEM: wording.asTheMachineSays(),
+  LIGHT: wording.light(),
+  NIGHT: wording.night(),
 }

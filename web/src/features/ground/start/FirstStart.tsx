@@ -13,7 +13,7 @@ import { Button } from '../../../ui/Button'
 import { Waiting } from '../../../ui/Waiting'
 import { BrokenFiles, Offers } from '../../../shared/course/Offers'
 import { WEEKDAYS } from '../../../shared/weekdays'
-import { noun } from '../../../ui/plural'
+import { wording } from '../wording'
 
 type Settings = Schemas['Settings']
 
@@ -82,13 +82,13 @@ export default function FirstStart({ settings }: { settings: Settings }) {
 
   return (
     <main className="bg-paper spread rounded-paper mx-auto my-4 max-w-3xl px-5 py-8 sm:px-10">
-      <h1>Humble Quill</h1>
-      <p className="font-serif text-lg italic">What to draw today, and a line for what you drew.</p>
-      <h2 className="mt-6 mb-1">What is it for?</h2>
+      <h1>{wording.humbleQuill()}</h1>
+      <p className="font-serif text-lg italic">{wording.whatToDrawTodayAndA()}</p>
+      <h2 className="mt-6 mb-1">{wording.whatIsItFor()}</h2>
       <Field
-        label="One sentence, shown again when energy is low. Enter goes on; it may stay empty."
+        label={wording.oneSentenceShownAgainWhenEnergy()}
         maxLength={BOUNDS.Settings.whatFor.maxLength}
-        placeholder="Draw the harbour on the spot, in ink."
+        placeholder={wording.drawTheHarbourOnTheSpot()}
         value={whatFor}
         onChange={(event) => setWhatFor(event.target.value)}
         onKeyDown={(event) => {
@@ -98,8 +98,8 @@ export default function FirstStart({ settings }: { settings: Settings }) {
           }
         }}
       />
-      <h2 className="mt-6 mb-1">How many minutes, on which days?</h2>
-      <p className="text-faded">For all of it, setting up as well. 0 is a day of rest.</p>
+      <h2 className="mt-6 mb-1">{wording.howManyMinutesOnWhichDays()}</h2>
+      <p className="text-faded">{wording.forAllOfItSettingUp()}</p>
       <div className="grid grid-cols-4 gap-x-5 gap-y-2 sm:grid-cols-7">
         {settings.time.week.map((day, i) => (
           <NumberField
@@ -107,14 +107,14 @@ export default function FirstStart({ settings }: { settings: Settings }) {
             ref={i === 0 ? firstDay : undefined}
             needed
             label={WEEKDAYS[day.day].slice(0, 3)}
-            aria-label={`${WEEKDAYS[day.day]}, minutes`}
+            aria-label={wording.dayMinutes({ day: WEEKDAYS[day.day] })}
             bounds={BOUNDS.Weekday.minutes}
             value={typed[i] ?? ''}
             onChange={(event) => setTyped(typed.with(i, event.target.value))}
           />
         ))}
       </div>
-      <h2 className="mt-6 mb-1">Follow a course, or only draw daily</h2>
+      <h2 className="mt-6 mb-1">{wording.followACourseOrOnlyDraw()}</h2>
       <Waiting query={courses}>
         {({ courses: offers, broken }) => (
           <>
@@ -130,18 +130,16 @@ export default function FirstStart({ settings }: { settings: Settings }) {
             disabled={!offer || !week || begin.isPending}
             onClick={() => begin.mutate(offer)}
           >
-            {offer ? `Begin ${offer.title} today` : 'Choose a course to begin'}
+            {offer ? wording.beginTitleToday({ title: offer.title }) : wording.chooseACourseToBegin()}
           </Button>
           <Button disabled={!week || begin.isPending} onClick={() => begin.mutate(undefined)}>
-            Begin with a daily habit
+            {wording.beginWithADailyHabit()}
           </Button>
         </div>
         {offer ? (
           <Fit offer={offer} onGive={() => setTyped(typed.map(() => String(offer.minutesADay)))} />
         ) : (
-          <p className="text-faded mt-1">
-            A daily habit has no plan: a line for what you drew, and the days as one stroke of the pen.
-          </p>
+          <p className="text-faded mt-1">{wording.aDailyHabitHasNoPlan()}</p>
         )}
       </div>
       <Refused error={begin.error} className="mt-3" />
@@ -154,16 +152,18 @@ function Fit({ offer, onGive }: { offer: Schemas['Offer']; onGive: () => void })
   const format = useFormats()
   const over = offer.weekLoads.filter((week) => !week.fits).length
   return over === 0 ? (
-    <p className="text-verdigris mt-1">
-      Every week fits your minutes. Settings change them, and rest days, at any time.
-    </p>
+    <p className="text-verdigris mt-1">{wording.everyWeekFitsYourMinutesSettings()}</p>
   ) : (
     <p className="mt-1">
-      {over === offer.weekLoads.length
-        ? 'No week fits'
-        : `${over} of ${offer.weeks} weeks ${noun(over, 'does', 'do')} not fit`}{' '}
-      your minutes as they stand; such weeks can be made longer.{' '}
-      <Button onClick={onGive}>Give every day {format.minutes(offer.minutesADay)}</Button>
+      {wording.overYourMinutesAsTheyStand({
+        over:
+          over === offer.weekLoads.length
+            ? wording.noWeekFits()
+            : wording.overOfWeeksWeeksDoNot({ over, weeks: offer.weeks }),
+      })}{' '}
+      <Button onClick={onGive}>
+        {wording.giveEveryDayMinutesADay({ minutesADay: format.minutes(offer.minutesADay) })}
+      </Button>
     </p>
   )
 }

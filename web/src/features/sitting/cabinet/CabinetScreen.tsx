@@ -17,18 +17,19 @@ import {
   VIEWS,
   type UnderWay,
 } from '../../../shared/sitting/cabinet'
+import { wording } from '../wording'
 
 type Kind = keyof typeof CABINET
 type Amount = keyof typeof EMPHASES
 type View = keyof typeof VIEWS
 
 const SHOWN = 8
-const LAID = { OVER: 'over the figure', ALONE: 'alone' }
+const LAID = { OVER: wording.overTheFigure(), ALONE: wording.alone() }
 const LAYERS = {
-  GESTURE: 'the line of action',
-  AXES: 'axes',
-  BLOCKS: 'blocks',
-  BONES: 'bones as simple forms',
+  GESTURE: wording.theLineOfAction(),
+  AXES: wording.axes(),
+  BLOCKS: wording.blocks(),
+  BONES: wording.bonesAsSimpleForms(),
 }
 
 type Layer = keyof typeof LAYERS | ''
@@ -52,35 +53,36 @@ export default function CabinetScreen() {
   const chosen = { cabinet: kind, emphasis: amount, view, seed }
   return (
     <div className="wide:px-8 px-4 py-6">
-      <h1>The reference cabinet</h1>
-      <p className="text-faded max-w-prose">
-        Made by a small model: limbs of measured lengths, joints within their range, the weight over the feet.
-        A stand-in for a model’s time, not for anatomy; draw from life whenever you can.
-      </p>
+      <h1>{wording.theReferenceCabinet2()}</h1>
+      <p className="text-faded max-w-prose">{wording.madeByASmallModelLimbs()}</p>
       <div className="my-4 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <SelectField label="Show" value={kind} onChange={(e) => set({ kind: e.target.value })}>
+        <SelectField label={wording.show()} value={kind} onChange={(e) => set({ kind: e.target.value })}>
           <Options of={CABINET} />
         </SelectField>
-        <SelectField label="Asked for" value={amount} onChange={(e) => set({ emphasis: e.target.value })}>
+        <SelectField
+          label={wording.askedFor()}
+          value={amount}
+          onChange={(e) => set({ emphasis: e.target.value })}
+        >
           <Options of={emphasesOf(kind)} />
         </SelectField>
-        <SelectField label="Seen" value={view} onChange={(e) => set({ view: e.target.value })}>
+        <SelectField label={wording.seen()} value={view} onChange={(e) => set({ view: e.target.value })}>
           <Options of={viewsOf(kind)} />
         </SelectField>
         <Button onClick={() => set({ seed: String(Math.max(1, seed - SHOWN)) })} disabled={seed <= 1}>
-          Back
+          {wording.back()}
         </Button>
-        <Button onClick={() => set({ seed: String(seed + SHOWN) })}>Others</Button>
+        <Button onClick={() => set({ seed: String(seed + SHOWN) })}>{wording.others()}</Button>
         {state ? (
           <Link to={`/sitting?${state.search}`} onClick={() => drawFrom(state, chosen)} className={LINE_LINK}>
-            Draw from these
+            {wording.drawFromThese()}
           </Link>
         ) : (
           <Link
             to={`/sitting?cabinet=${kind}&emphasis=${amount}&view=${view}&seed=${seed}`}
             className={LINE_LINK}
           >
-            Draw from these
+            {wording.drawFromThese()}
           </Link>
         )}
       </div>
@@ -94,7 +96,7 @@ export default function CabinetScreen() {
             >
               <img
                 src={cabinetPicture(n, shown)}
-                alt={`${CABINET[kind]}, number ${n}`}
+                alt={wording.kindNumberN({ kind: CABINET[kind], n })}
                 className="plate aspect-square w-full"
               />
             </button>
@@ -135,18 +137,18 @@ function Large({
     staleTime: Infinity,
   }).data
   return (
-    <Sheet open onClose={onClose} title={`${CABINET[shown.kind]}, number ${seed}`} wide>
+    <Sheet open onClose={onClose} title={wording.kindNumberSeed({ kind: CABINET[shown.kind], seed })} wide>
       <div className="flex flex-wrap gap-x-6">
         <div className="relative w-full max-w-[66dvh]">
           <img
             src={cabinetPicture(seed, shown)}
-            alt={`${CABINET[shown.kind]}, number ${seed}`}
+            alt={wording.kindNumberSeed({ kind: CABINET[shown.kind], seed })}
             className={`plate w-full ${layer === '' ? '' : laid === 'OVER' ? 'opacity-35' : 'opacity-0'}`}
           />
           {layer !== '' && (
             <img
               src={cabinetWithin(seed, shown, layer)}
-              alt={`What lies within: ${LAYERS[layer]}`}
+              alt={wording.whatLiesWithinLayer({ layer: LAYERS[layer] })}
               className="plate absolute inset-0 w-full"
             />
           )}
@@ -162,39 +164,48 @@ function Large({
       </div>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-6">
         <Button aria-pressed={marks} onClick={() => setMarks(!marks)}>
-          {marks ? 'Hide the landmarks' : 'Show the landmarks'}
+          {marks ? wording.hideTheLandmarks() : wording.showTheLandmarks()}
         </Button>
         {isFigure(shown.kind) && (
           <>
             <SelectField
-              label="Lay in"
+              label={wording.layIn()}
               value={layer}
               onChange={(e) => setLayer(e.target.value as typeof layer)}
             >
-              <option value="">nothing</option>
+              <option value="">{wording.nothing()}</option>
               <Options of={LAYERS} />
             </SelectField>
             {layer !== '' && (
-              <SelectField label="Laid" value={laid} onChange={(e) => setLaid(e.target.value as typeof laid)}>
+              <SelectField
+                label={wording.laid()}
+                value={laid}
+                onChange={(e) => setLaid(e.target.value as typeof laid)}
+              >
                 <Options of={LAID} />
               </SelectField>
             )}
           </>
         )}
         <a href={cabinetPicture(seed, shown, 'png')} className={LINE_LINK} target="_blank" rel="noreferrer">
-          As a picture to print
+          {wording.asAPictureToPrint()}
         </a>
         <Link
           to={`/recall/own/plates/new?kind=${shown.kind}&emphasis=${shown.emphasis}&view=${shown.view}&seed=${seed}`}
           className={LINE_LINK}
         >
-          Make it a plate
+          {wording.makeItAPlate()}
         </Link>
         {facts && (
           <p className="text-faded">
             {facts.cameraHeight != null &&
-              `eye at ${format.number(Math.round(facts.cameraHeight * 100) / 100)} of a figure’s height, `}
-            lens {Math.round(facts.lens)} mm, foreshortening {Math.round(facts.foreshortening * 100)} %
+              wording.eyeAtCameraHeightOfAFigures({
+                cameraHeight: format.number(Math.round(facts.cameraHeight * 100) / 100),
+              })}
+            {wording.lensLensMmForeshorteningForeshortening({
+              lens: Math.round(facts.lens),
+              foreshortening: Math.round(facts.foreshortening * 100),
+            })}
           </p>
         )}
       </div>

@@ -7,11 +7,11 @@ import { Check } from '../../../ui/Check'
 import { useFormats } from '../../../ui/locale'
 import { useNotice } from '../../../ui/Notices'
 import { Refused } from '../../../ui/Refused'
-import { noun } from '../../../ui/plural'
 import { hasRoomBeside, Labels } from './Labels'
 import { Next } from './Next'
 import type { PlateData } from './Picture'
 import { useAsked } from './useAsked'
+import { wording } from '../wording'
 
 /** Drawn from memory on paper, then uncovered and ticked. */
 export function DrawIt({ plate }: { plate: PlateData }) {
@@ -54,17 +54,17 @@ export function DrawIt({ plate }: { plate: PlateData }) {
       )
     },
     onSuccess: () => {
-      say('Logged: 1 drawing from memory.')
+      say(wording.logged1DrawingFromMemory())
       return refreshAll(client)
     },
   })
   if (!open) {
     return (
       <div className="mt-4 max-w-prose">
-        <p className="font-serif text-xl">Draw it from memory, on paper, as far as you can. Three minutes.</p>
-        <p className="text-faded">Then uncover the plate and see what is missing.</p>
+        <p className="font-serif text-xl">{wording.drawItFromMemoryOnPaper()}</p>
+        <p className="text-faded">{wording.thenUncoverThePlateAndSee()}</p>
         <Button look="ink" className="mt-4" onClick={() => setOpen(true)}>
-          Uncover
+          {wording.uncover()}
         </Button>
       </div>
     )
@@ -76,11 +76,11 @@ export function DrawIt({ plate }: { plate: PlateData }) {
         {due ? (
           <>
             <p className="mt-3 font-serif text-xl">
-              {got.length} of {plate.pins.length} {noun(got.length, 'was', 'were')} there.
+              {wording.gotOfPinsWereThere({ got: got.length, pins: plate.pins.length })}
             </p>
-            <p>It is asked for again on {format.dayMonthYear(due)}.</p>
+            <p>{wording.itIsAskedForAgainOn({ due: format.dayMonthYear(due) })}</p>
             <Button className="mt-3" disabled={log.isPending || log.isSuccess} onClick={() => log.mutate()}>
-              {log.isSuccess ? 'Logged as a drawing from memory' : 'Log it as a drawing from memory'}
+              {log.isSuccess ? wording.loggedAsADrawingFromMemory() : wording.logItAsADrawingFrom()}
             </Button>
             <Refused error={log.error} />
             <Next after={plate.id} />
@@ -88,7 +88,7 @@ export function DrawIt({ plate }: { plate: PlateData }) {
         ) : (
           <>
             <fieldset className="mt-3">
-              <legend className="font-serif text-lg">Tick what your drawing has</legend>
+              <legend className="font-serif text-lg">{wording.tickWhatYourDrawingHas()}</legend>
               {plate.pins.map((p, i) => (
                 <Check
                   key={p.id}
@@ -105,9 +105,9 @@ export function DrawIt({ plate }: { plate: PlateData }) {
             </fieldset>
             <p className="mt-3 flex gap-5">
               <Button look="ink" disabled={keep.isPending} onClick={() => keep.mutate()}>
-                Keep it
+                {wording.keepIt()}
               </Button>
-              <Button onClick={() => setGot(plate.pins.map((p) => p.id))}>All of them</Button>
+              <Button onClick={() => setGot(plate.pins.map((p) => p.id))}>{wording.allOfThem()}</Button>
             </p>
             <Refused error={keep.error} />
           </>

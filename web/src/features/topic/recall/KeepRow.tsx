@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router'
 import { Button } from '../../../ui/Button'
 import { useOwn } from './useOwn'
+import { wording } from '../wording'
 
 /** At the foot of an editor: keep it, give it up, or take out what is one's own already. */
 export function KeepRow({
@@ -31,7 +32,7 @@ export function KeepRow({
           navigate(back)
         }}
       >
-        Not now
+        {wording.notNow()}
       </Button>
       {own && (
         <Button
@@ -42,7 +43,7 @@ export function KeepRow({
             navigate('/recall')
           }}
         >
-          Take it out
+          {wording.takeItOut()}
         </Button>
       )}
     </p>

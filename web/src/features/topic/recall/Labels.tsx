@@ -1,5 +1,6 @@
 import { Picture, type Pin, type PlateData } from './Picture'
 import { spread } from './spread'
+import { wording } from '../wording'
 
 /** Least distance of two labels, as a share of the picture's height. */
 const GAP = 0.045
@@ -35,7 +36,7 @@ export const hasRoomBeside = (plate: PlateData) => plate.ratio < 1.1
 export function Labels({ plate, got }: { plate: PlateData; got: string[] }) {
   if (!hasRoomBeside(plate)) {
     return (
-      <div className="max-w-full" style={{ width: `min(${plate.ratio * 64}dvh, 52rem)` }}>
+      <div className="max-w-full" style={{ width: wording.minRatioDvh52rem({ ratio: plate.ratio * 64 }) }}>
         <Picture plate={plate}>
           <Rings plate={plate} got={got} look={NUMBERED} />
         </Picture>
@@ -47,7 +48,10 @@ export function Labels({ plate, got }: { plate: PlateData; got: string[] }) {
     <div
       className={`max-w-full ${left.length > 0 ? 'sm:pl-44' : ''} ${right.length > 0 ? 'sm:pr-44' : ''}`}
       style={{
-        width: `calc(${plate.ratio * 64}dvh + ${(left.length > 0 ? 11 : 0) + (right.length > 0 ? 11 : 0)}rem)`,
+        width: wording.calcRatioDvhLeftRem({
+          ratio: plate.ratio * 64,
+          left: (left.length > 0 ? 11 : 0) + (right.length > 0 ? 11 : 0),
+        }),
       }}
     >
       <Picture plate={plate}>

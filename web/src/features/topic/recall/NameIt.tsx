@@ -10,11 +10,12 @@ import { isTyping } from '../../../ui/typing'
 import { Next } from './Next'
 import { Mark, Picture, type Pin, type PlateData } from './Picture'
 import { useAsked } from './useAsked'
+import { wording } from '../wording'
 
 const SAID: Record<Schemas['NamedResult']['verdict'], string> = {
-  RIGHT: 'Yes: ',
-  SLIP: 'Yes, but for a slip: ',
-  WRONG: 'It is the ',
+  RIGHT: wording.yes(),
+  SLIP: wording.yesButForASlip(),
+  WRONG: wording.itIsThe(),
 }
 
 /** The place is given, its name is written; Latin ones are right as well. */
@@ -53,9 +54,7 @@ export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
   if (!pin) {
     return (
       <>
-        <p className="mt-4 font-serif text-xl">
-          {right} of {pins.length} by name.
-        </p>
+        <p className="mt-4 font-serif text-xl">{wording.rightOfPinsByName({ right, pins: pins.length })}</p>
         <Next after={plate.id} />
       </>
     )
@@ -77,12 +76,10 @@ export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
           }
         }}
       >
-        <p className="text-faded">
-          {at + 1} of {pins.length}
-        </p>
+        <p className="text-faded">{wording.atOfPins({ at: at + 1, pins: pins.length })}</p>
         <Field
           key={pin.id}
-          label="What is it called?"
+          label={wording.whatIsItCalled()}
           value={said}
           readOnly={verdict !== undefined}
           maxLength={BOUNDS.NamedPin.answer.maxLength}
@@ -98,7 +95,7 @@ export function NameIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
           )}
         </p>
         <Button type="submit" look="ink" className="mt-2" disabled={name.isPending}>
-          {verdict ? (at + 1 === pins.length ? 'Done' : 'Next') : 'Say it'}
+          {verdict ? (at + 1 === pins.length ? wording.done() : wording.next()) : wording.sayIt()}
         </Button>
         <Refused error={name.error} />
       </form>

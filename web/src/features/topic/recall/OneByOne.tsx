@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../../ui/Button'
+import { wording } from '../wording'
 
 /** Steps recalled one after another: said aloud or drawn, then uncovered. */
 export function OneByOne({ steps, onDone }: { steps: string[]; onDone: (had: string[]) => void }) {
@@ -18,30 +19,30 @@ export function OneByOne({ steps, onDone }: { steps: string[]; onDone: (had: str
   }
   return (
     <div className="mt-3">
-      <ol className="list-decimal pl-6" aria-label="Steps so far">
+      <ol className="list-decimal pl-6" aria-label={wording.stepsSoFar()}>
         {steps.slice(0, at).map((s) => (
           <li key={s} className="py-0.5">
             {s}
-            {!had.includes(s) && <span className="text-faded"> (not there)</span>}
+            {!had.includes(s) && <span className="text-faded"> {wording.notThere()}</span>}
           </li>
         ))}
       </ol>
       {step && (
         <div aria-live="polite" className="mt-3">
           <p className="font-serif text-xl">
-            {open ? step : `Step ${at + 1} of ${steps.length}: what is it?`}
+            {open ? step : wording.stepAtOfStepsWhatIs({ at: at + 1, steps: steps.length })}
           </p>
           <p className="mt-2 flex flex-wrap gap-5">
             {open ? (
               <>
                 <Button look="ink" onClick={() => tell(true)}>
-                  I had it
+                  {wording.iHadIt()}
                 </Button>
-                <Button onClick={() => tell(false)}>I had not</Button>
+                <Button onClick={() => tell(false)}>{wording.iHadNot()}</Button>
               </>
             ) : (
               <Button look="ink" onClick={() => setOpen(true)}>
-                Uncover it
+                {wording.uncoverIt()}
               </Button>
             )}
           </p>

@@ -12,6 +12,7 @@ import { Next } from './Next'
 import { OneByOne } from './OneByOne'
 import { useAsked } from './useAsked'
 import { WayBack } from './WayBack'
+import { wording } from '../wording'
 
 type Order = Schemas['OrderView']
 
@@ -45,14 +46,14 @@ function PutRight({ order }: { order: Order }) {
   return (
     <div className="wide:px-8 max-w-3xl px-4 py-6">
       <p className="text-right">
-        <WayBack>All plates and orders</WayBack>
+        <WayBack>{wording.allPlatesAndOrders()}</WayBack>
       </p>
       <h1>{order.title}</h1>
       {result || reading ? (
         <>
           {result && (
             <p className="mt-2 font-serif text-xl">
-              {result.right} of {order.steps.length} {oneByOne ? 'were there.' : 'in order.'}
+              {wording.rightOfStepsOneByOne({ right: result.right, steps: order.steps.length, oneByOne })}
             </p>
           )}
           <ol className="mt-3 list-decimal pl-6">
@@ -60,7 +61,7 @@ function PutRight({ order }: { order: Order }) {
               <li key={step} className="py-0.5">
                 {step}
                 {result && !oneByOne && said[i] !== step && (
-                  <span className="text-faded"> (you had: {said[i] ?? 'nothing'})</span>
+                  <span className="text-faded"> {wording.youHadI({ i: said[i] ?? wording.nothing() })}</span>
                 )}
               </li>
             ))}
@@ -74,8 +75,8 @@ function PutRight({ order }: { order: Order }) {
         </>
       ) : (
         <>
-          <p className="text-faded">Press the steps in the order you would take them.</p>
-          <ol className="mt-3 list-decimal pl-6" aria-label="Your order">
+          <p className="text-faded">{wording.pressTheStepsInTheOrder()}</p>
+          <ol className="mt-3 list-decimal pl-6" aria-label={wording.yourOrder()}>
             {said.map((step) => (
               <li key={step} className="py-0.5">
                 {step}
@@ -90,10 +91,10 @@ function PutRight({ order }: { order: Order }) {
                 setSaid(said.slice(0, -1))
               }}
             >
-              Take the last one back
+              {wording.takeTheLastOneBack()}
             </Button>
           )}
-          <ul className="mt-3" aria-label="Steps that are left">
+          <ul className="mt-3" aria-label={wording.stepsThatAreLeft()}>
             {left.map((step) => (
               <li key={step}>
                 <Button
@@ -110,15 +111,15 @@ function PutRight({ order }: { order: Order }) {
           <Refused error={keep.error} />
           <p className="mt-4 flex gap-5">
             <Button look="ink" disabled={left.length > 0 || keep.isPending} onClick={() => keep.mutate(said)}>
-              That is the order
+              {wording.thatIsTheOrder()}
             </Button>
             {said.length === 0 && (
               <Button look="quiet" onClick={() => setOneByOne(true)}>
-                One by one instead
+                {wording.oneByOneInstead()}
               </Button>
             )}
             <Button look="quiet" onClick={() => setReading(true)}>
-              Only read it
+              {wording.onlyReadIt()}
             </Button>
           </p>
         </>

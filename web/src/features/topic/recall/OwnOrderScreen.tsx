@@ -12,6 +12,7 @@ import { useKept } from '../../../ui/useKept'
 import { Waiting } from '../../../ui/Waiting'
 import { KeepRow } from './KeepRow'
 import { words } from './ownPlate'
+import { wording } from '../wording'
 
 type Order = Schemas['OrderView']
 
@@ -71,11 +72,11 @@ function Editor({ kept }: { kept?: Order }) {
         keep.mutate()
       }}
     >
-      <h1>{kept ? kept.title : 'An order of steps of your own'}</h1>
+      <h1>{kept ? kept.title : wording.anOrderOfStepsOfYour()}</h1>
       <CameBack kept={typing} />
       <Field
-        label="What it is for"
-        placeholder="How to lay in a crane"
+        label={wording.whatItIsFor()}
+        placeholder={wording.howToLayInACrane()}
         value={typed.title}
         maxLength={BOUNDS.OrderFields.title.maxLength}
         error={refusedAt(keep.error, 'title')}
@@ -83,13 +84,13 @@ function Editor({ kept }: { kept?: Order }) {
       />
       <NameField
         kind="TOPIC"
-        label="Belongs to the topic"
-        hint="What begins with that topic shows it."
+        label={wording.belongsToTheTopic()}
+        hint={wording.whatBeginsWithThatTopicShows()}
         value={typed.topic}
         onChange={(e) => set({ topic: e.target.value })}
       />
       <TextField
-        label="Steps in their order, one a line"
+        label={wording.stepsInTheirOrderOneA()}
         rows={9}
         value={typed.steps}
         error={refusedAt(keep.error, 'steps')}
@@ -97,7 +98,7 @@ function Editor({ kept }: { kept?: Order }) {
       />
       <Refused error={keep.error} fields={['title', 'steps']} />
       <KeepRow
-        label="Keep the order"
+        label={wording.keepTheOrder()}
         disabled={keep.isPending}
         back={kept ? `/recall/orders/${kept.id}` : '/recall'}
         own={kept}

@@ -18,6 +18,7 @@ import type { PlateData } from './Picture'
 import { PictureChoice } from './PictureChoice'
 import { PinList } from './PinList'
 import { useRatio } from './useRatio'
+import { wording } from '../wording'
 
 /** A plate of one's own: its picture on the right, its names on the left. */
 export default function OwnPlateScreen() {
@@ -83,11 +84,11 @@ function Editor({ begin, kept }: { begin: TypedPlate; kept?: PlateData }) {
       }}
     >
       <Leaf aria-labelledby="own-plate">
-        <h1 id="own-plate">{kept ? kept.title : 'A plate of your own'}</h1>
+        <h1 id="own-plate">{kept ? kept.title : wording.aPlateOfYourOwn()}</h1>
         <CameBack kept={typing} />
         <div className="mt-3 grid gap-3">
           <Field
-            label="What it shows"
+            label={wording.whatItShows()}
             value={typed.title}
             maxLength={BOUNDS.PlateFields.title.maxLength}
             error={refusedAt(keep.error, 'title')}
@@ -95,14 +96,14 @@ function Editor({ begin, kept }: { begin: TypedPlate; kept?: PlateData }) {
           />
           <NameField
             kind="TOPIC"
-            label="Belongs to the topic"
-            hint="Its page shows it, and so does what begins with that topic."
+            label={wording.belongsToTheTopic()}
+            hint={wording.itsPageShowsItAndSo()}
             value={typed.topic}
             onChange={(e) => set({ topic: e.target.value })}
           />
           <Field
-            label="How it is to be read"
-            placeholder="seen from the left"
+            label={wording.howItIsToBeRead()}
+            placeholder={wording.seenFromTheLeft()}
             value={typed.note}
             maxLength={BOUNDS.PlateFields.note.maxLength}
             onChange={(e) => set({ note: e.target.value })}
@@ -111,34 +112,31 @@ function Editor({ begin, kept }: { begin: TypedPlate; kept?: PlateData }) {
         <PinList pins={typed.pins} error={keep.error} onChange={(pins) => set({ pins })} />
         <Refused error={keep.error} fields={['title']} className="mt-3" />
         <KeepRow
-          label="Keep the plate"
+          label={wording.keepThePlate()}
           disabled={keep.isPending || !src || typed.pins.length === 0}
           back={kept ? `/recall/plates/${kept.id}` : '/recall'}
           own={kept}
           onLeave={typing.forget}
         />
       </Leaf>
-      <Leaf second aria-label="The picture and its pins">
+      <Leaf second aria-label={wording.thePictureAndItsPins()}>
         <PictureChoice has={src !== ''} onChoose={(chosen) => typing.set(withPicture(typed, chosen))} />
         {kept?.turned && !typed.picture && (
-          <p className="text-sanguine mt-2">
-            The picture was turned or straightened since; see whether the pins still fit, and keep the plate
-            again.
-          </p>
+          <p className="text-sanguine mt-2">{wording.thePictureWasTurnedOrStraightened2()}</p>
         )}
-        {src && ratio === undefined && <p className="text-faded mt-3">The picture is coming.</p>}
+        {src && ratio === undefined && <p className="text-faded mt-3">{wording.thePictureIsComing()}</p>}
         {src && ratio !== undefined && (
           <>
             <div className="mt-3">
               <Field
-                label="Name of the next pin, then press its place"
+                label={wording.nameOfTheNextPinThen()}
                 value={next}
                 maxLength={BOUNDS.PinFields.name.maxLength}
-                error={name !== '' && taken ? 'There is a pin of that name already.' : undefined}
+                error={name !== '' && taken ? wording.thereIsAPinOfThat() : undefined}
                 onChange={(e) => setNext(e.target.value)}
               />
             </div>
-            <div className="mt-3" style={{ width: `min(100%, ${ratio * 64}dvh)` }}>
+            <div className="mt-3" style={{ width: wording.min100RatioDvh({ ratio: ratio * 64 }) }}>
               <LandmarkPicture
                 src={src}
                 ratio={ratio}

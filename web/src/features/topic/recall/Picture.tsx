@@ -1,5 +1,6 @@
 import type { ReactNode, Ref } from 'react'
 import type { Schemas } from '../../../api/client'
+import { wording } from '../wording'
 
 export type PlateData = Schemas['PlateView']
 export type Pin = PlateData['pins'][number]
@@ -21,7 +22,7 @@ export function Picture({
     <div
       ref={ref}
       className="relative mt-3 max-w-full"
-      style={{ aspectRatio: plate.ratio, width: `min(100%, ${plate.ratio * 64}dvh)` }}
+      style={{ aspectRatio: plate.ratio, width: wording.min100RatioDvh({ ratio: plate.ratio * 64 }) }}
     >
       <img
         src={platePicture(plate.id)}

@@ -6,6 +6,7 @@ import { useNotice } from '../../../ui/Notices'
 import { textOf } from '../../../ui/text-of'
 import { Refused } from '../../../ui/Refused'
 import type { TypedPlate } from './ownPlate'
+import { wording } from '../wording'
 
 /** Chooses the picture of a plate: a drawing in SVG, or any picture that pages take. */
 export function PictureChoice({
@@ -24,7 +25,7 @@ export function PictureChoice({
       const svg = await textOf(file)
       const cleaned = await answer(api.POST('/api/recall/cleaned', { body: { svg } }))
       if (cleaned.leftOut.length > 0) {
-        say(`Left out of the drawing: ${cleaned.leftOut.join(', ')}.`)
+        say(wording.leftOutOfTheDrawingJoin({ join: cleaned.leftOut.join(', ') }))
       }
       return { svg: cleaned.svg }
     },
@@ -34,16 +35,15 @@ export function PictureChoice({
     <div>
       <FileButton
         accept=".svg,image/*"
-        label="A picture for the plate"
+        label={wording.aPictureForThePlate()}
         disabled={choose.isPending}
         onFiles={([file]) => choose.mutate(file)}
       >
-        {has ? 'Choose another picture' : 'Choose a picture'}
+        {has ? wording.chooseAnotherPicture() : wording.chooseAPicture()}
       </FileButton>
       {!has && (
         <p className="text-faded mt-2 max-w-prose">
-          SVG, PNG, JPEG or WebP. A picture of a page, or one of the cabinet with its landmarks, becomes a
-          plate where it is seen: press <i>Make it a plate</i> there.
+          {wording.svgPngJpegOrWebPA()} <i>{wording.makeItAPlate()}</i> {wording.there()}
         </p>
       )}
       <Refused error={choose.error} className="mt-2" />

@@ -3,6 +3,7 @@ import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import { refusedAt } from '../../../ui/Refused'
 import type { TypedPin } from './ownPlate'
+import { wording } from '../wording'
 
 /** The names of a plate's pins. */
 export function PinList({
@@ -18,36 +19,36 @@ export function PinList({
     onChange(pins.map((p, i) => (i === at ? { ...p, ...more } : p)))
   return (
     <section aria-labelledby="pins" className="mt-5">
-      <h2 id="pins">Names</h2>
+      <h2 id="pins">{wording.names2()}</h2>
       {pins.length === 0 ? (
-        <p className="text-faded">None yet. Write a name beside the picture, then press where it belongs.</p>
+        <p className="text-faded">{wording.noneYetWriteANameBeside()}</p>
       ) : (
         <ul>
           {pins.map((pin, i) => (
             <li key={pin.key} className="border-hairline flex items-start gap-x-4 border-b">
               <details className="grow" open={refusedAt(error, `pins[${i}].name`) !== undefined}>
                 <summary className="min-h-8 cursor-pointer py-1 pointer-coarse:min-h-11">
-                  {pin.name || 'without a name'}
+                  {pin.name || wording.withoutAName()}
                   <span className="text-faded">
                     {[pin.latin, pin.others].filter(Boolean).map((also) => `, ${also}`)}
                   </span>
                 </summary>
                 <div className="grid grid-cols-3 gap-x-4 pb-2 max-sm:grid-cols-1">
                   <Field
-                    label="Name"
+                    label={wording.name()}
                     value={pin.name}
                     maxLength={BOUNDS.PinFields.name.maxLength}
                     error={refusedAt(error, `pins[${i}].name`)}
                     onChange={(e) => change(i, { name: e.target.value })}
                   />
                   <Field
-                    label="Latin"
+                    label={wording.latin()}
                     value={pin.latin}
                     maxLength={BOUNDS.PinFields.latin.maxLength}
                     onChange={(e) => change(i, { latin: e.target.value })}
                   />
                   <Field
-                    label="Also right, with commas"
+                    label={wording.alsoRightWithCommas()}
                     value={pin.others}
                     onChange={(e) => change(i, { others: e.target.value })}
                   />
@@ -55,10 +56,10 @@ export function PinList({
               </details>
               <Button
                 look="quiet"
-                aria-label={`Remove ${pin.name}`}
+                aria-label={wording.removeName({ name: pin.name })}
                 onClick={() => onChange(pins.filter((_, j) => j !== i))}
               >
-                Remove
+                {wording.remove()}
               </Button>
             </li>
           ))}

@@ -6,6 +6,7 @@ import { Refused } from '../../../ui/Refused'
 import { Next } from './Next'
 import { Mark, Picture, type Pin, type PlateData } from './Picture'
 import { useAsked } from './useAsked'
+import { wording } from '../wording'
 
 /** The name is given, its place is shown by a press, or by arrow keys and Enter. */
 export function PlaceIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
@@ -62,7 +63,7 @@ export function PlaceIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
     return (
       <>
         <p className="mt-4 font-serif text-xl">
-          {right} of {pins.length} in their place.
+          {wording.rightOfPinsInTheirPlace({ right, pins: pins.length })}
         </p>
         <Next after={plate.id} />
       </>
@@ -73,17 +74,15 @@ export function PlaceIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
       <p className="mt-3 flex flex-wrap items-baseline gap-x-4" aria-live="polite">
         <span className="font-serif text-2xl">
           {told === undefined
-            ? `Where is the ${pin.name}?`
+            ? wording.whereIsTheName({ name: pin.name })
             : told
-              ? 'There it is.'
-              : `Here is the ${pin.name}.`}
+              ? wording.thereItIs()
+              : wording.hereIsTheName({ name: pin.name })}
         </span>
-        <span className="text-faded">
-          {at + 1} of {pins.length}
-        </span>
+        <span className="text-faded">{wording.atOfPins({ at: at + 1, pins: pins.length })}</span>
         {told !== undefined && (
           <Button look="ink" onClick={next}>
-            {at + 1 === pins.length ? 'Done' : 'Next'}
+            {at + 1 === pins.length ? wording.done() : wording.next()}
           </Button>
         )}
       </p>
@@ -93,7 +92,7 @@ export function PlaceIt({ plate, pins }: { plate: PlateData; pins: Pin[] }) {
           ref={board}
           type="button"
           className="absolute inset-0 size-full cursor-crosshair"
-          aria-label={`Place the ${pin.name}; arrow keys move the cross, Enter places it and goes on`}
+          aria-label={wording.placeTheNameArrowKeysMove({ name: pin.name })}
           onKeyDown={press}
           onClick={(event) => {
             const box = event.currentTarget.getBoundingClientRect()

@@ -11,6 +11,7 @@ import { NameIt } from './NameIt'
 import type { PlateData } from './Picture'
 import { PlaceIt } from './PlaceIt'
 import { WayBack } from './WayBack'
+import { wording } from '../wording'
 
 const CHOICES = ['DRAW', 'PLACE', 'NAME'] as const
 
@@ -42,14 +43,14 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
     return (
       <div className="wide:px-8 px-4 py-6">
         <h1>{plate.title}</h1>
-        <p>The picture of this plate was taken out; until it has one again, it is not asked for.</p>
+        <p>{wording.thePictureOfThisPlateWas()}</p>
         <Files id={plate.id} kind="plates" own />
       </div>
     )
   }
   return (
     <div className="wide:px-8 px-4 py-6">
-      <nav aria-label="Ways of asking" className="text-faded flex flex-wrap gap-x-4">
+      <nav aria-label={wording.waysOfAsking()} className="text-faded flex flex-wrap gap-x-4">
         {CHOICES.map((w) => (
           <Link
             key={w}
@@ -62,13 +63,11 @@ function Asked({ plate, recall }: { plate: PlateData; recall: Schemas['RecallVie
             {WAYS[w]}
           </Link>
         ))}
-        <WayBack className="ml-auto">All plates</WayBack>
+        <WayBack className="ml-auto">{wording.allPlates()}</WayBack>
       </nav>
       <h1 className="mt-2">{plate.title}</h1>
       <p className="text-faded">{plate.note}</p>
-      {plate.turned && (
-        <p className="text-sanguine">The picture was turned or straightened since its pins were set.</p>
-      )}
+      {plate.turned && <p className="text-sanguine">{wording.thePictureWasTurnedOrStraightened()}</p>}
       {way === 'PLACE' ? (
         <PlaceIt plate={plate} pins={pins} />
       ) : way === 'NAME' ? (

@@ -7,12 +7,12 @@ import { Button, LINE_LINK } from '../../../ui/Button'
 import { Check } from '../../../ui/Check'
 import { SelectField } from '../../../ui/Field'
 import { useFormats } from '../../../ui/locale'
-import { plural } from '../../../ui/plural'
 import { Leaf, TwoLeaves } from '../../../ui/TwoLeaves'
 import { Waiting } from '../../../ui/Waiting'
 import { BringIn } from './BringIn'
 import { platePicture } from './Picture'
 import { useRecall, type Line } from './useRecall'
+import { wording } from '../wording'
 
 /** Plates on the left, orders of steps and what is due on the right. */
 export default function RecallScreen() {
@@ -22,11 +22,8 @@ export default function RecallScreen() {
       {(view) => (
         <TwoLeaves>
           <Leaf aria-labelledby="recall">
-            <h1 id="recall">Recall</h1>
-            <p className="text-faded max-w-prose">
-              What was learned is asked for again, ever more seldom as long as it is there: after 1, 3, 7, 16,
-              35, 80 and 180 days. Five minutes a day at most, and nothing is missed by leaving it.
-            </p>
+            <h1 id="recall">{wording.recall()}</h1>
+            <p className="text-faded max-w-prose">{wording.whatWasLearnedIsAskedFor()}</p>
             <ul className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(min(14rem,100%),1fr))] gap-x-6 gap-y-4">
               {view.things
                 .filter((s) => s.kind === 'PLATE')
@@ -36,12 +33,12 @@ export default function RecallScreen() {
             </ul>
             <BringIn />
           </Leaf>
-          <Leaf second aria-label="Orders of steps, and what is due">
-            <h2>Today</h2>
+          <Leaf second aria-label={wording.ordersOfStepsAndWhatIs()}>
+            <h2>{wording.today()}</h2>
             {view.resting ? (
-              <p className="text-faded">It rests; nothing is asked for.</p>
+              <p className="text-faded">{wording.itRestsNothingIsAskedFor()}</p>
             ) : view.due.length === 0 ? (
-              <p className="text-faded">Nothing is due.</p>
+              <p className="text-faded">{wording.nothingIsDue()}</p>
             ) : (
               <ul>
                 {view.due.map((d) => (
@@ -51,7 +48,7 @@ export default function RecallScreen() {
                 ))}
               </ul>
             )}
-            <h2 className="mt-5">Orders of steps</h2>
+            <h2 className="mt-5">{wording.ordersOfSteps()}</h2>
             <ul>
               {view.things
                 .filter((s) => s.kind === 'ORDER')
@@ -66,12 +63,12 @@ export default function RecallScreen() {
             </ul>
             <p className="mt-2">
               <Link to="/recall/own/orders/new" className={LINE_LINK}>
-                Write an order of your own
+                {wording.writeAnOrderOfYourOwn()}
               </Link>
             </p>
             <div className="mt-5">
               <Check checked={view.resting} onChange={(e) => rest.mutate(e.target.checked)}>
-                Ask for nothing for now
+                {wording.askForNothingForNow()}
               </Check>
             </div>
           </Leaf>
@@ -96,8 +93,8 @@ function Plate({ line }: { line: Line }) {
         <span>
           <span className="block font-serif text-lg underline underline-offset-4">{line.title}</span>
           <span className="text-faded">
-            {line.gone ? 'Its picture was taken out; it is not asked for.' : plural(line.parts, 'name')}
-            {line.own && !line.gone && ', your own'}
+            {line.gone ? wording.itsPictureWasTakenOutIt() : wording.names({ parts: line.parts })}
+            {line.own && !line.gone && wording.yourOwn()}
           </span>
         </span>
       </Link>
@@ -117,23 +114,23 @@ function Standing({ line, ways }: { line: Line; ways: NonNullable<Line['way']>[]
     return (
       <Button
         look="quiet"
-        aria-label={`Ask me for it: ${line.title}`}
+        aria-label={wording.askMeForItTitle({ title: line.title })}
         onClick={() => take.mutate({ kind, id, way: ways[0] ?? 'DRAW' })}
       >
-        Ask me for it
+        {wording.askMeForIt()}
       </Button>
     )
   }
   return (
     <div className="text-faded text-sm">
       <p>
-        {line.due && (due ? 'due now' : `next on ${format.dayMonthYear(line.due)}`)}
-        {line.times > 0 && `; there ${line.right} of ${plural(line.times, 'time')}`}
+        {line.due && (due ? wording.dueNow() : wording.nextOnDue({ due: format.dayMonthYear(line.due) }))}
+        {line.times > 0 && wording.thereRightOfTimes({ right: line.right, times: line.times })}
       </p>
       <div className="flex flex-wrap items-end gap-x-4">
         {ways.length > 1 && (
           <SelectField
-            label="How"
+            label={wording.how()}
             value={line.way}
             onChange={(e) => take.mutate({ kind, id, way: e.target.value as NonNullable<Line['way']> })}
           >
@@ -146,10 +143,10 @@ function Standing({ line, ways }: { line: Line; ways: NonNullable<Line['way']>[]
         )}
         <Button
           look="quiet"
-          aria-label={`Leave it off: ${line.title}`}
+          aria-label={wording.leaveItOffTitle({ title: line.title })}
           onClick={() => leaveOff.mutate({ kind, id })}
         >
-          Leave it off
+          {wording.leaveItOff()}
         </Button>
       </div>
     </div>

@@ -3,12 +3,13 @@ import { answer, api } from '../../../api/client'
 import { sendPicture } from '../../../shared/pictures'
 import { useNotice } from '../../../ui/Notices'
 import { textOf } from '../../../ui/text-of'
+import { wording } from '../wording'
 
 /** Writes to plates and orders of one's own. */
 export function useOwn() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const refresh = () => client.invalidateQueries({ queryKey: ['recall'] })
   const putBack = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/recall/own/{id}/back', { params: { path: { id } } })),
@@ -19,7 +20,7 @@ export function useOwn() {
     mutationFn: ({ id }: { id: string; title: string }) =>
       answer(api.DELETE('/api/recall/own/{id}', { params: { path: { id } } })),
     onSuccess: (_, { id, title }) => {
-      say(`${title} was taken out.`, { label: 'Undo', run: () => putBack.mutate(id) })
+      say(wording.titleWasTakenOut({ title }), { label: wording.undo(), run: () => putBack.mutate(id) })
       return refresh()
     },
     onError,
@@ -46,8 +47,8 @@ export function useOwn() {
     onSuccess: ({ title, leftOut }) => {
       say(
         leftOut.length > 0
-          ? `Brought in: ${title}. Left out of its drawing: ${leftOut.join(', ')}.`
-          : `Brought in: ${title}.`,
+          ? wording.broughtInTitleLeftOutOf({ title, join: leftOut.join(', ') })
+          : wording.broughtInTitle({ title }),
       )
       return refresh()
     },

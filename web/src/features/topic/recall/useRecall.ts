@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries } from '../../../api/queries'
 import { useNotice } from '../../../ui/Notices'
+import { wording } from '../wording'
 
 export type Line = Schemas['RecallLine']
 
@@ -9,7 +10,7 @@ export type Line = Schemas['RecallLine']
 export function useRecall() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(`Not kept: ${error.message}`)
+  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
   const settled = (view: Schemas['RecallView']) => client.setQueryData(queries.recall().queryKey, view)
   const take = useMutation({
     mutationFn: ({ kind, id, way }: Pick<Line, 'kind' | 'id'> & { way: NonNullable<Line['way']> }) =>

@@ -1,0 +1,48 @@
+// Made from en.json by "npm run words".
+import { plural, select } from '../language'
+
+export const messages = {
+  putTheNoticeAway: () => `Put the notice away`,
+  tryAgain: () => `Try again`,
+  reading: () => `Reading…`,
+  notKeptYetMarkedFieldsTo: (a: { marked: number }) =>
+    `Not kept yet; ${a.marked} ${plural(a.marked, { one: `field`, other: `fields` })} to put right.`,
+  atMostMaxLengthCharactersTheseAre: (a: { maxLength: string | number; length: string | number }) =>
+    `At most ${a.maxLength} characters; these are ${a.length}.`,
+  aDateSuchAsDayPatternNot: (a: { dayPattern: string | number; value: string | number }) =>
+    `A date such as ${a.dayPattern}, not “${a.value}”.`,
+  calendarLabel: (a: { label: string | number }) => `Calendar: ${a.label}`,
+  aDecimals: (a: { decimals: boolean }) => `A ${select(a.decimals, { true: ``, other: `whole ` })}number`,
+  beginOfMinOrMore: (a: { begin: string | number; min: string | number }) => `${a.begin} of ${a.min} or more`,
+  beginOfMaxAtMost: (a: { begin: string | number; max: string | number }) => `${a.begin} of ${a.max} at most`,
+  beginFromMinToMax: (a: { begin: string | number; min: string | number; max: string | number }) =>
+    `${a.begin} from ${a.min} to ${a.max}`,
+  kindNotTrim: (a: { kind: string | number; trim: string | number }) => `${a.kind}, not “${a.trim}”.`,
+  kindIsNeeded: (a: { kind: string | number }) => `${a.kind} is needed.`,
+  formFieldEnabled: (a: { field: string | number }) => `form ${a.field}:enabled`,
+  close: () => `Close`,
+  whatYouFilledInIsNot: () => `What you filled in is not kept yet.`,
+  goOnFillingIn: () => `Go on filling in`,
+  throwItAway: () => `Throw it away`,
+  cancel: () => `Cancel`,
+  inputTextareaSelectContenteditable: () => `input, textarea, select, [contenteditable]`,
+  keepIt: () => `Keep it`,
+  remove: () => `Remove`,
+  mGroupTextLGroup2Text2: (a: {
+    group: string | number
+    text: string | number
+    group2: string | number
+    text2: string | number
+  }) => `M${a.group} ${a.text} L${a.group2} ${a.text2}`,
+  mX2LX218: (a: { x: string | number; x2: string | number }) => `M${a.x} 2 L${a.x2} 18`,
+  thisPageBroke: () => `This page broke`,
+  everythingThatWasSavedIsSafe: () => `Everything that was saved is safe. What the page said:`,
+  openItAgain: () => `Open it again`,
+  hereIsWhatYouHadTyped: () => `Here is what you had typed and not kept.`,
+  startOver: () => `Start over`,
+  mMiddleJoinZ: (a: { middle: string | number; join: string | number }) => `M${a.middle}${a.join}Z`,
+  widthPxHeightPx: (a: { width: string | number; height: string | number }) => `${a.width}px ${a.height}px`,
+  middlePxMiddle2Px: (a: { middle: string | number; middle2: string | number }) =>
+    `${a.middle}px ${a.middle2}px`,
+  asAList: () => `As a list`,
+}
