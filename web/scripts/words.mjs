@@ -81,6 +81,19 @@ function made(file) {
   return `// Made from ${basename(file)} by "npm run words".\n${imports}export const messages = {\n${text}\n}\n`
 }
 
+/** Messages that nothing says any more. */
+function unused(file) {
+  const users = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' })
+    .filter((path) => /\.tsx?$/.test(path) && !/\/words\//.test(path))
+    .map((path) => [join(SOURCES, path), readFileSync(join(SOURCES, path), 'utf8')])
+    .filter(([path, text]) => {
+      const from = /import \{ wording \} from '([^']+)'/.exec(text)?.[1]
+      return from && dirname(join(dirname(path), from)) === dirname(dirname(file))
+    })
+  const said = new Set(users.flatMap(([, text]) => [...text.matchAll(/\bwording\.(\w+)\(/g)].map((m) => m[1])))
+  return Object.keys(JSON.parse(readFileSync(file, 'utf8'))).filter((key) => !said.has(key))
+}
+
 let differ = 0
 for (const file of catalogues) {
   const target = file.replace(/\.json$/, '.ts')
@@ -92,6 +105,10 @@ for (const file of catalogues) {
   } catch {
     // It is made for the first time.
   }
+  for (const key of unused(file)) {
+    console.error(`${relative(SOURCES, file)}: nothing says ${key} any more.`)
+    differ++
+  }
   if (there !== text) {
     if (process.argv.includes('--check')) {
       console.error(`${relative(SOURCES, target)} is not as "npm run words" makes it.`)
@@ -101,4 +118,4 @@ for (const file of catalogues) {
     }
   }
 }
-process.exit(differ > 0 ? 1 : 0)
+process.exit(process.argv.includes('--check') && differ > 0 ? 1 : 0)

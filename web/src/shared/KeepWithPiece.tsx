@@ -5,13 +5,14 @@ import { BOUNDS } from '../api/generated/bounds'
 import { queries } from '../api/queries'
 import { Button } from '../ui/Button'
 import { SelectField } from '../ui/Field'
-import { useNotice } from '../ui/Notices'
+import { useNotKept, useNotice } from '../ui/Notices'
 import { wording } from './wording'
 
 /** Keeps what was measured with a piece that is under way: it is written to what the piece is about. */
 export function KeepWithPiece({ words }: { words: string }) {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const pieces = (useQuery(queries.pieces()).data ?? []).filter((p) => !p.fields.ended)
   const [chosen, setChosen] = useState('')
   const id = pieces.some((p) => p.id === chosen) ? chosen : pieces[0]?.id
@@ -29,7 +30,7 @@ export function KeepWithPiece({ words }: { words: string }) {
       say(wording.keptWithTitle({ title: kept.fields.title }))
       return client.invalidateQueries({ queryKey: ['pieces'] })
     },
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   if (id === undefined) {
     return null

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../api/client'
 import { BOUNDS } from '../api/generated/bounds'
-import { useNotice } from '../ui/Notices'
+import { useNotKept, useNotice } from '../ui/Notices'
 import { wording } from './wording'
 
 type End = Schemas['OpenEndView']
@@ -18,8 +18,9 @@ export const endAt = (end: End) =>
 export function useOpenEnds() {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const onSuccess = () => client.invalidateQueries({ queryKey: ['what-for', 'open-ends'] })
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const settle = useMutation({
     mutationFn: ({ id, state }: Pick<End, 'id' | 'state'>) =>
       answer(api.PUT('/api/what-for/open-ends/{id}/state', { params: { path: { id } }, body: { state } })),

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../api/client'
 import { refreshAll } from '../api/queries'
-import { useNotice } from '../ui/Notices'
+import { useNotKept, useNotice } from '../ui/Notices'
 import { wording } from './wording'
 
 type Quota = Schemas['QuotaView']
@@ -10,8 +10,9 @@ type Quota = Schemas['QuotaView']
 export function useQuotas() {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const onSuccess = () => refreshAll(client)
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const of = ({ id, version }: Quota) => ({ path: { id }, query: { version } })
 
   const goOn = useMutation({

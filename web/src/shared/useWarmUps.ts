@@ -1,14 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../api/client'
 import { refreshAll } from '../api/queries'
-import { useNotice } from '../ui/Notices'
+import { useNotKept, useNotice } from '../ui/Notices'
 import { wording } from './wording'
 
 /** Puts a warm-up into today, and takes it out again. */
 export function useWarmUps() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const notKept = useNotKept()
+  const onError = notKept
   const remove = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/warm-ups/{id}', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),

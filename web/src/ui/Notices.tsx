@@ -50,3 +50,9 @@ export function NoticesProvider({ children }: { children: ReactNode }) {
 
 /** Says something in one sentence, with an action if there is one. */
 export const useNotice = () => useContext(Notices)
+
+/** Says that something was not kept, and why. */
+export function useNotKept() {
+  const say = useNotice()
+  return useCallback((error: Error) => say(wording.notKept({ message: error.message })), [say])
+}

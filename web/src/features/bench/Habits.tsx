@@ -10,7 +10,7 @@ import { DateField, dayFault } from '../../ui/DateField'
 import { SelectField } from '../../ui/Field'
 import { isDay } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { wording } from './wording'
 
 const FEW = 3
@@ -153,6 +153,7 @@ function Line({
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const { what, figures } = habit(h, format)
   const holds = h.standing === 'HOLDS'
   const done = (words: string) => ({
@@ -160,7 +161,7 @@ function Line({
       say(words)
       return refreshAll(client)
     },
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   const take = useMutation({
     mutationFn: () =>

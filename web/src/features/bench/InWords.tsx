@@ -5,7 +5,7 @@ import { queries } from '../../api/queries'
 import { said, STANDING } from '../../shared/bench/habit'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { upperFirst } from '../../ui/text'
 import { wording } from './wording'
 
@@ -34,6 +34,7 @@ function Line({ habit: h }: { habit: Said }) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const more = h.more >= h.less
   const misread = useMutation({
     mutationFn: (entry: string) =>
@@ -46,7 +47,7 @@ function Line({ habit: h }: { habit: Said }) {
       say(wording.itDoesNotCountAnyMore())
       return client.invalidateQueries({ queryKey: ['bench'] })
     },
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return (
     <li className={`border-hairline border-b py-1 ${h.standing === 'HOLDS' ? '' : 'text-faded'}`}>

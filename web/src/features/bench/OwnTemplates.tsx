@@ -4,7 +4,7 @@ import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { FileButton } from '../../ui/FileButton'
 import { textOf } from '../../ui/text-of'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { wording } from './wording'
 
 type Own = { id: string; name: string; file: string }
@@ -13,9 +13,10 @@ type Own = { id: string; name: string; file: string }
 export function OwnTemplates() {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const all = useQuery(queries.benchTemplates()).data ?? []
   const own = all.flatMap((t): Own[] => (t.id ? [{ id: t.id, name: t.name, file: t.file }] : []))
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const refresh = () => client.invalidateQueries({ queryKey: ['bench'] })
   const keep = useMutation({
     mutationFn: async ({ id, file }: { id: string; file: string | File }) =>

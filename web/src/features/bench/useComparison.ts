@@ -2,9 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, api, Problem } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import type { Comparison, Told } from './text'
-import { wording } from './wording'
 
 /** What changes, from what was told so far. */
 export type Change = (change: (was: Told) => Partial<Told>) => void
@@ -17,7 +16,7 @@ const AGAIN = 3
  */
 export function useComparison(comparison: Comparison) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const [before, setBefore] = useState<Told[]>([])
   const key = queries.comparison(comparison.id).queryKey
   const mutationKey = ['comparison', comparison.id]
@@ -52,7 +51,7 @@ export function useComparison(comparison: Comparison) {
       }
     },
     onError: (error) => {
-      say(wording.notKeptMessage({ message: error.message }))
+      notKept(error)
       void client.invalidateQueries({ queryKey: key })
     },
   })

@@ -4,7 +4,7 @@ import { Link, useParams } from 'react-router'
 import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BookSheet } from './BookSheet'
@@ -97,11 +97,11 @@ function One({ id }: { id: string }) {
 
 function TakenOff({ books }: { books: BookLine[] }) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const back = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/books/{id}/back', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   if (books.length === 0) {
     return null

@@ -6,13 +6,13 @@ import { refreshAll } from '../../api/queries'
 import type { Picture } from '../../shared/pictures'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { wording } from './wording'
 
 /** The words under a picture; search finds them. */
 export function CaptionField({ picture, onKept }: { picture: Picture; onKept: () => void }) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const [text, setText] = useState(picture.caption)
   const keep = useMutation({
     mutationFn: () =>
@@ -21,7 +21,7 @@ export function CaptionField({ picture, onKept }: { picture: Picture; onKept: ()
       onKept()
       return refreshAll(client)
     },
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return (
     <form

@@ -6,7 +6,7 @@ import { RULES } from '../../shared/promise/quota-words'
 import { Button } from '../../ui/Button'
 import { Fan } from '../../ui/Fan'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { BookSheet } from './BookSheet'
 import { ClosingSheet } from './ClosingSheet'
 import { MoveSheet } from './MoveSheet'
@@ -168,7 +168,8 @@ function Row({ name, children }: { name: string; children: ReactNode }) {
 function useRemoving() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const notKept = useNotKept()
+  const onError = notKept
   const back = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/books/{id}/back', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),

@@ -9,7 +9,7 @@ import { pictureAt } from '../../shared/pictures'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { wording } from './wording'
@@ -81,7 +81,7 @@ export function LineageChain({ page }: { page: Page }) {
 
 function useLineage(page: Page) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const grew = useMutation({
     mutationFn: (from: { book: string; number: number; words: string }) =>
       answer(
@@ -101,7 +101,7 @@ function useLineage(page: Page) {
   const forget = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/lineage/{id}', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return { grew, forget }
 }

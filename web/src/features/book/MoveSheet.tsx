@@ -6,7 +6,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { NumberField, readWithin } from '../../ui/NumberField'
 import { Refused } from '../../ui/Refused'
 import { Sheet } from '../../ui/Sheet'
@@ -36,6 +36,7 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const [kind, setKind] = useState<Move['kind']>('SHIFT')
   const [page, setPage] = useState('')
   const [other, setOther] = useState('1')
@@ -51,7 +52,7 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
     mutationFn: (asked: Move) =>
       answer(api.POST('/api/books/{id}/pages/move', { params: { path: { id: book.id } }, body: asked })),
     onSuccess: () => refreshAll(client),
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   const told = move && preview.data
   return (

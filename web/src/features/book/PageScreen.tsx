@@ -7,7 +7,7 @@ import { EntryList } from '../../shared/entry/EntryList'
 import { pictureAt, placePicture, type Picture } from '../../shared/pictures'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { isForPage } from '../../ui/typing'
@@ -169,7 +169,8 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const notKept = useNotKept()
+  const onError = notKept
   const path = { params: { path: { id: picture.id } } }
   const put = useMutation({
     mutationFn: () => placePicture(picture.id, page.bookId, page.number, picture.beside),

@@ -6,7 +6,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { useSettled } from '../../ui/useSettled'
 import { Waiting } from '../../ui/Waiting'
@@ -197,6 +197,7 @@ function Preview({
 function AnotherPage({ id, corners, even }: { id: string; corners: Spot[]; even: boolean }) {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const another = useMutation({
     mutationFn: () =>
       answer(
@@ -209,7 +210,7 @@ function AnotherPage({ id, corners, even }: { id: string; corners: Spot[]; even:
       say(wording.whatLiesBetweenTheCornersWaits())
       return refreshAll(client)
     },
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return (
     <Button look="quiet" disabled={another.isPending} onClick={() => another.mutate()}>
@@ -224,6 +225,7 @@ function useKeeping(id: string, before: Paper) {
   const navigate = useNavigate()
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const path = { params: { path: { id } } }
   const straighten = ({ corners, even }: Sheet) =>
     answer(api.PUT('/api/pictures/{id}/paper', { ...path, body: { corners, evenLight: even } }))
@@ -235,7 +237,7 @@ function useKeeping(id: string, before: Paper) {
     await refreshAll(client)
     void navigate(-1)
   }
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const keep = useMutation({
     mutationFn: straighten,
     onSuccess: (picture, asked) =>

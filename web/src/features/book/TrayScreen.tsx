@@ -8,7 +8,7 @@ import { pictureAt, placePicture } from '../../shared/pictures'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Key } from '../../ui/Key'
 import { useFormats, type Formats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { readWithin } from '../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
@@ -76,6 +76,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const books = useQuery(queries.books()).data?.filter((b) => !b.removed) ?? []
   // In the address, so that one comes back to the picture that was straightened.
   const [params, setParams] = useSearchParams()
@@ -93,7 +94,7 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
   const page = readWithin(number, BOUNDS.PlaceOnPage.number, format)
   // By picture and not by whether one is on its way: Enter for the next one is never passed over.
   const placing = useRef<string>(undefined)
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const takeOff = useMutation({
     mutationFn: (id: string) => answer(api.DELETE('/api/pictures/{id}/page', { params: { path: { id } } })),
     onSuccess: () => refreshAll(client),

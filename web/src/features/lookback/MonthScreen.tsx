@@ -11,7 +11,7 @@ import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { BestAndWeakest, FactList } from './Letter'
 import { monthAt, monthFacts, monthMarkdown, weekOfMonth, weeksOf, type Month } from './month'
-import { notKept } from './not-kept'
+import { timeNotKept } from './not-kept'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { TakenAway } from './TakenAway'
@@ -107,7 +107,7 @@ function useKeep({ month, version }: Month) {
       return client.invalidateQueries({ queryKey: ['look-back'] })
     },
     onError: (error) => {
-      say(notKept('month', error))
+      say(timeNotKept('month', error))
       return client.invalidateQueries({ queryKey })
     },
   })

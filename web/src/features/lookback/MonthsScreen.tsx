@@ -7,7 +7,7 @@ import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { Plot } from '../../ui/Plot'
 import { ticks } from '../../ui/scale'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
@@ -183,7 +183,7 @@ function Phase({
 }) {
   const format = useFormats()
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const [naming, setNaming] = useState<string>()
   const call = useMutation({
     mutationFn: (name: string) =>
@@ -192,7 +192,7 @@ function Phase({
       setNaming(undefined)
       return client.invalidateQueries({ queryKey: ['look-back'] })
     },
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   const { topic, medium, mediumShare, source, drawings } = phase.typical
   const typical = [

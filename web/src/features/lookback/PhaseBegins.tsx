@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 import { Check } from '../../ui/Check'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { figureName, type Series } from './series'
 import { wording } from './wording'
 
@@ -13,14 +13,14 @@ import { wording } from './wording'
 export function PhaseBegins({ all }: { all: Series[] }) {
   const format = useFormats()
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const [figure, setFigure] = useState<Series['figure']>()
   const series = all.find((s) => s.figure === figure)
   const set = useMutation({
     mutationFn: (weeks: string[] | null) =>
       answer(api.PUT('/api/look-back/phases/boundaries', { body: { figure: figure ?? 'MARK', weeks } })),
     onSuccess: () => client.invalidateQueries({ queryKey: ['look-back'] }),
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   const there = series?.phases.slice(1).map((p) => p.from) ?? []
   // What is on its way counts already, so that a second press does not undo the first.

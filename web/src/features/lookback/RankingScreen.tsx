@@ -5,7 +5,7 @@ import { answer, api, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { isForPage } from '../../ui/typing'
@@ -39,10 +39,11 @@ function Choosing({ ranking: r }: { ranking: Ranking }) {
   const client = useQueryClient()
   const navigate = useNavigate()
   const say = useNotice()
+  const notKept = useNotKept()
   const path = { params: { path: { id: r.id } } }
   const settled = (kept: Ranking) => client.setQueryData(queries.ranking(r.id).queryKey, kept)
   const onError = (error: Error) => {
-    say(wording.notKeptMessage({ message: error.message }))
+    notKept(error)
     void client.invalidateQueries({ queryKey: ['rankings'] })
   }
   // The answer brings the next pair with another version: a choice between that pair is never too early.

@@ -5,7 +5,7 @@ import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { wording } from './wording'
 
 /** Remarks under "went wrong" that the learner says mean the same; they are counted as one from then on. */
@@ -24,7 +24,7 @@ export function SameWords({ from }: { from: string }) {
 function Told({ from }: { from: string }) {
   const told = useQuery(queries.remarks(from)).data
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const [two, setTwo] = useState<[string, string]>(['', ''])
   const tell = useMutation({
     mutationFn: (body: Schemas['TwoRemarks']) =>
@@ -33,7 +33,7 @@ function Told({ from }: { from: string }) {
       setTwo(['', ''])
       return refreshAll(client)
     },
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   if (!told) {
     return null

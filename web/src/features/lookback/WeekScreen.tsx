@@ -10,12 +10,12 @@ import { HungBoard } from '../../shared/lookback/Hung'
 import { Button, LINE_LINK } from '../../ui/Button'
 import { later } from '../../ui/days'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
 import { monthAt } from './month'
-import { notKept } from './not-kept'
+import { timeNotKept } from './not-kept'
 import { OwnWords } from './OwnWords'
 import { Parts } from './Parts'
 import { SameWords } from './SameWords'
@@ -86,6 +86,7 @@ function Neighbours({ review }: { review: Review }) {
 function useReview(review: Review) {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const path = { params: { path: { from: review.from } } }
   const settled = (kept: Review) => {
     client.setQueryData(queries.review(review.from).queryKey, kept)
@@ -95,7 +96,7 @@ function useReview(review: Review) {
     mutationFn: (body: { words: string; expects: string; state: Review['state'] }) =>
       answer(api.PUT('/api/reviews/{from}', { ...path, body: { version: review.version ?? null, ...body } })),
     onSuccess: settled,
-    onError: (error) => say(notKept('week', error)),
+    onError: (error) => say(timeNotKept('week', error)),
     onSettled: (_, error) => {
       if (error) {
         void client.invalidateQueries({ queryKey: queries.review(review.from).queryKey })
@@ -121,7 +122,7 @@ function useReview(review: Review) {
     mutationFn: (body: { key: string; aside: boolean }) =>
       answer(api.PUT('/api/reviews/{from}/aside', { ...path, body })),
     onSuccess: settled,
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return { keep, take, putAside }
 }

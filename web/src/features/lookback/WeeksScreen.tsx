@@ -8,7 +8,7 @@ import { Button, LINE_LINK } from '../../ui/Button'
 import { Options } from '../../ui/Choices'
 import { SelectField } from '../../ui/Field'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { Facts, Written } from './Letter'
@@ -131,11 +131,11 @@ function Together({ letters }: { letters: Review[] }) {
 
 function DayChoice({ list }: { list: List }) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const choose = useMutation({
     mutationFn: (day: List['day']) => answer(api.PUT('/api/reviews/day', { body: { day } })),
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return (
     <SelectField

@@ -2,9 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { answer, api, type Schemas } from '../../api/client'
 import { queries } from '../../api/queries'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept } from '../../ui/Notices'
 import type { Hung } from './board-places'
-import { wording } from './wording'
 
 /**
  * The board as it is arranged here. Each change is kept at once; what changes while one is on its way is kept after it,
@@ -12,7 +11,7 @@ import { wording } from './wording'
  */
 export function useHanging(first: Schemas['Hanging']) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   const [pictures, setPictures] = useState(first.pictures)
   const version = useRef(first.version)
   const wanted = useRef<Hung[]>(undefined)
@@ -46,7 +45,7 @@ export function useHanging(first: Schemas['Hanging']) {
     onError: (error) => {
       wanted.current = undefined
       busy.current = false
-      say(wording.notKeptMessage({ message: error.message }))
+      notKept(error)
       void client.invalidateQueries({ queryKey: queries.hung().queryKey })
     },
   })

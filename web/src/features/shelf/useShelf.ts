@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import type { Resource } from './text'
 import { wording } from './wording'
 
@@ -9,7 +9,8 @@ import { wording } from './wording'
 export function useShelf() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const notKept = useNotKept()
+  const onError = notKept
   const create = useMutation({
     mutationFn: (resource: Schemas['NewResource']) => answer(api.POST('/api/shelf', { body: resource })),
     onSuccess: (made) => {

@@ -4,7 +4,7 @@ import { answer, api } from '../../api/client'
 import { queries, refreshAll } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { useNotKept, useNotice } from '../../ui/Notices'
 import { AwaySheet } from '../away/AwaySheet'
 import { wording } from './wording'
 
@@ -24,6 +24,7 @@ export default function DayOff({
   const format = useFormats()
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const [away, setAway] = useState(false)
   const settings = useQuery(queries.settings()).data
   const rest = useMutation({
@@ -37,7 +38,7 @@ export default function DayOff({
       onDone()
       return refreshAll(client)
     },
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   if (!settings) {
     return null

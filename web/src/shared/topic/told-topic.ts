@@ -1,25 +1,24 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../../api/client'
 import { refreshAll } from '../../api/queries'
-import { useNotice } from '../../ui/Notices'
-import { wording } from './wording'
+import { useNotKept } from '../../ui/Notices'
 
 /** Tells how deep a topic is reached. */
 export function useDepth(topic: string) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   return useMutation({
     mutationFn: (depth: Schemas['ReachedDepth']['depth']) =>
       answer(api.PUT('/api/coverage/{topic}/depth', { params: { path: { topic } }, body: { depth } })),
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
 }
 
 /** Tells that a topic feels weak, with so many more drawings wished for; or, with null, that it does no longer. */
 export function useWeak(topic: string) {
   const client = useQueryClient()
-  const say = useNotice()
+  const notKept = useNotKept()
   return useMutation({
     mutationFn: (weak: Schemas['FeelsWeak'] | null) => {
       const params = { path: { topic } }
@@ -30,6 +29,6 @@ export function useWeak(topic: string) {
       )
     },
     onSuccess: () => refreshAll(client),
-    onError: (error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
 }

@@ -9,7 +9,6 @@ export const messages = {
     below2: string | number
   }) => `M${a.above} ${a.above2} L${a.below} ${a.below2} Z`,
   warmUpTopic: (a: { topic: string | number }) => `Warm up: ${a.topic}`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
   topicIsAWarmUpOf: (a: { topic: string | number }) => `${a.topic} is a warm-up of today.`,
   undo: () => `Undo`,
   pastedPicture: () => `pasted picture`,

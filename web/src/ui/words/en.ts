@@ -45,4 +45,5 @@ export const messages = {
   middlePxMiddle2Px: (a: { middle: string | number; middle2: string | number }) =>
     `${a.middle}px ${a.middle2}px`,
   asAList: () => `As a list`,
+  notKept: (a: { message: string | number }) => `Not kept: ${a.message}`,
 }

@@ -21,7 +21,6 @@ export const messages = {
   oneDrawingTook: () => `One drawing took`,
   anyTime: () => `any time`,
   shows: () => `Shows`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
   takenAsTheAimForThe: () => `Taken as the aim for the next five.`,
   noAimAnyMore: () => `No aim any more.`,
   before: () => `before`,

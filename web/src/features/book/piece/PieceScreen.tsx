@@ -7,7 +7,7 @@ import { queries, refreshAll } from '../../../api/queries'
 import { Button, LINE_LINK } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import { useFormats } from '../../../ui/locale'
-import { useNotice } from '../../../ui/Notices'
+import { useNotKept, useNotice } from '../../../ui/Notices'
 import { NumberField, readWithin } from '../../../ui/NumberField'
 import { Leaf, TwoLeaves } from '../../../ui/TwoLeaves'
 import { Waiting } from '../../../ui/Waiting'
@@ -228,8 +228,9 @@ function useRemoving(piece: Piece) {
   const client = useQueryClient()
   const navigate = useNavigate()
   const say = useNotice()
+  const notKept = useNotKept()
   const path = { params: { path: { id: piece.id } } }
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const back = useMutation({
     mutationFn: () => answer(api.POST('/api/pieces/{id}/back', path)),
     onSuccess: () => refreshAll(client),

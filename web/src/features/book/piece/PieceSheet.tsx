@@ -7,7 +7,7 @@ import { queries, refreshAll } from '../../../api/queries'
 import { NameField } from '../../../shared/NameField'
 import { Button } from '../../../ui/Button'
 import { Field, SelectField, TextField } from '../../../ui/Field'
-import { useNotice } from '../../../ui/Notices'
+import { useNotKept, useNotice } from '../../../ui/Notices'
 import { Sheet } from '../../../ui/Sheet'
 import { SheetEnd } from '../../../ui/SheetEnd'
 import { StageList, type Planned } from './StageList'
@@ -135,6 +135,7 @@ export function PieceSheet({ piece, onClose }: { piece?: Piece; onClose: () => v
 function AsTemplate({ title, stages }: { title: string; stages: Planned[] }) {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const keep = useMutation({
     mutationFn: () =>
       answer(
@@ -153,7 +154,7 @@ function AsTemplate({ title, stages }: { title: string; stages: Planned[] }) {
       say(wording.nameIsKeptAmongTheTemplates({ name: kept.name }))
       return client.invalidateQueries(queries.pieceTemplates())
     },
-    onError: (error: Error) => say(wording.notKeptMessage({ message: error.message })),
+    onError: notKept,
   })
   return (
     <p>

@@ -4,17 +4,18 @@ import { queries } from '../../../api/queries'
 import { Button } from '../../../ui/Button'
 import { FileButton } from '../../../ui/FileButton'
 import { textOf } from '../../../ui/text-of'
-import { useNotice } from '../../../ui/Notices'
+import { useNotKept, useNotice } from '../../../ui/Notices'
 import { wording } from '../wording'
 
 /** Templates of one's own as files: brought in, taken out, removed. */
 export function TemplateFiles() {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const own = (useQuery(queries.pieceTemplates()).data ?? []).flatMap((t) =>
     t.id ? [{ id: t.id, name: t.name }] : [],
   )
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const refresh = () => client.invalidateQueries(queries.pieceTemplates())
   const keep = useMutation({
     mutationFn: async ({ id, file }: { id: string; file: string | File }) =>

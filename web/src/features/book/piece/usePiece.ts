@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries, refreshAll } from '../../../api/queries'
-import { useNotice } from '../../../ui/Notices'
+import { useNotKept, useNotice } from '../../../ui/Notices'
 import type { Piece, Stage } from './text'
 import { wording } from '../wording'
 
@@ -11,9 +11,10 @@ type Told = Schemas['PieceFields']
 export function usePiece(piece: Piece) {
   const client = useQueryClient()
   const say = useNotice()
+  const notKept = useNotKept()
   const path = { params: { path: { id: piece.id } } }
   const key = queries.piece(piece.id).queryKey
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const onError = notKept
   const put = async (version: number, fields: Told) => {
     const kept = await answer(api.PUT('/api/pieces/{id}', { ...path, body: { version, fields } }))
     client.setQueryData(key, kept)

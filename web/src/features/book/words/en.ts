@@ -106,7 +106,6 @@ export const messages = {
   changesPlacesWithPage: () => `changes places with page`,
   becomesPage: () => `becomes page`,
   pFromTo: (a: { from: string | number; to: string | number }) => `p ${a.from}–${a.to}`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
   pageNumbersOfName: (a: { name: string | number }) => `Page numbers of ${a.name}`,
   entriesPicturesAndWhatYouTold: () => `Entries, pictures and what you told of a page follow it.`,
   pagesMoved: (a: { pages: number }) =>

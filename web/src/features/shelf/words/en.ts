@@ -56,7 +56,6 @@ export const messages = {
   nameIsDueBackToday: (a: { name: string | number }) => `${a.name} is due back today.`,
   nameIsDueBackOnWhen: (a: { name: string | number; when: string | number; days: number }) =>
     `${a.name} is due back on ${a.when}, in ${plural(a.days, { one: `${a.days} day`, other: `${a.days} days` })}.`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
   nameIsOnTheShelf: (a: { name: string | number }) => `${a.name} is on the shelf.`,
   kept: () => `Kept.`,
   oneEntryStillNames: () => `One entry still names`,

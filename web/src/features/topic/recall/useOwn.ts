@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../../../api/client'
 import { sendPicture } from '../../../shared/pictures'
-import { useNotice } from '../../../ui/Notices'
+import { useNotKept, useNotice } from '../../../ui/Notices'
 import { textOf } from '../../../ui/text-of'
 import { wording } from '../wording'
 
@@ -9,7 +9,8 @@ import { wording } from '../wording'
 export function useOwn() {
   const client = useQueryClient()
   const say = useNotice()
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const notKept = useNotKept()
+  const onError = notKept
   const refresh = () => client.invalidateQueries({ queryKey: ['recall'] })
   const putBack = useMutation({
     mutationFn: (id: string) => answer(api.POST('/api/recall/own/{id}/back', { params: { path: { id } } })),

@@ -1,16 +1,15 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api, type Schemas } from '../../../api/client'
 import { queries } from '../../../api/queries'
-import { useNotice } from '../../../ui/Notices'
-import { wording } from '../wording'
+import { useNotKept } from '../../../ui/Notices'
 
 export type Line = Schemas['RecallLine']
 
 /** Writes to what is asked for again. */
 export function useRecall() {
   const client = useQueryClient()
-  const say = useNotice()
-  const onError = (error: Error) => say(wording.notKeptMessage({ message: error.message }))
+  const notKept = useNotKept()
+  const onError = notKept
   const settled = (view: Schemas['RecallView']) => client.setQueryData(queries.recall().queryKey, view)
   const take = useMutation({
     mutationFn: ({ kind, id, way }: Pick<Line, 'kind' | 'id'> & { way: NonNullable<Line['way']> }) =>

@@ -85,7 +85,6 @@ export const messages = {
   nothingWasDrawnInThisSpan: () => `Nothing was drawn in this span. Write a line such as`,
   n3Hulls20MinFromLife: () => `3 hulls, 20 min, from life`,
   onTodayAndItsTopicStands: () => `on Today, and its topic stands here.`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
   titleWasTakenOut: (a: { title: string | number }) => `${a.title} was taken out.`,
   undo: () => `Undo`,
   broughtInTitleLeftOutOf: (a: { title: string | number; join: string | number }) =>

@@ -50,7 +50,6 @@ export const messages = {
   asLastTime: () => `(as last time)`,
   asTheCourseSays: () => `(as the course says)`,
   aRestDayNowTheRun: () => `A rest day now; the run goes on.`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
   keptAsANoteDaysYou: () => `Kept as a note. Days you are ill or away need not break a run:`,
   makeNameARestDay: (a: { name: string | number }) => `Make ${a.name} a rest day`,
   pauseFromNameOn: (a: { name: string | number }) => `Pause from ${a.name} on`,

@@ -4,5 +4,4 @@ export const messages = {
   pinsPlaced: () => `pins placed`,
   namesWritten: () => `names written`,
   putInOrder: () => `put in order`,
-  notKeptMessage: (a: { message: string | number }) => `Not kept: ${a.message}`,
 }
