@@ -58,7 +58,7 @@ const PiecesScreen = page(() => import('../features/book/piece/PiecesScreen'))
 const PieceScreen = page(() => import('../features/book/piece/PieceScreen'))
 const StraightenScreen = page(() => import('../features/book/StraightenScreen'))
 const SettingsScreen = page(() => import('./SettingsScreen'))
-const SearchScreen = page(() => import('../features/ground/search/SearchScreen'))
+const SearchScreen = page(() => import('../features/lookback/search/SearchScreen'))
 const FirstStart = lazy(() => import('../features/ground/start/FirstStart'))
 
 /**

@@ -207,27 +207,6 @@ export const messages = {
   noneChosenPicturesAreOnlyRead: () => `None chosen. Pictures are only read, never copied or changed.`,
   filesCannotBeShown: (a: { broken: number }) =>
     `${plural(a.broken, { one: `${a.broken} file`, other: `${a.broken} files` })} cannot be shown`,
-  writeWhatYouLookForInto: () =>
-    `Write what you look for into the search line: an exercise, a medium, words from a note or a letter, a book, a date, or a page such as`,
-  p41: () => `p 41`,
-  daysItCanMean: () => `Days it can mean`,
-  day: () => `Day`,
-  exercises: () => `Exercises`,
-  noneInYourCourse: () => `None in your course.`,
-  weekWeek: (a: { week: string | number }) => `week ${a.week}, `,
-  entries2: () => `Entries`,
-  theLatestEntriesOfTotal: (a: { entries: string | number; total: string | number }) =>
-    `the latest ${a.entries} of ${a.total}`,
-  noneSearchLooksAtExerciseTopic: () =>
-    `None. Search looks at exercise, topic, medium, book and notes; a date or a page finds what was drawn there.`,
-  theLatestPagesOfTotal: (a: { pages: string | number; total: string | number }) =>
-    `the latest ${a.pages} of ${a.total}`,
-  noPicture: () => `no picture`,
-  pNumberOfBook: (a: { number: string | number; book: string | number }) => `p ${a.number} of ${a.book}`,
-  inYourLetters: () => `In your letters`,
-  weekOfFrom: (a: { from: string | number }) => `week of ${a.from}`,
-  onTheShelf: () => `on the shelf`,
-  byName: () => `By name`,
   humbleQuill: () => `Humble Quill`,
   whatToDrawTodayAndA: () => `What to draw today, and a line for what you drew.`,
   whatIsItFor: () => `What is it for?`,

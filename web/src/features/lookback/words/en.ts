@@ -529,4 +529,26 @@ export const messages = {
   whatRestOfTheOtherOfRest: (a: { what: string | number; rest: string | number; ofRest: string | number }) =>
     `(${a.what}; ${a.rest} of the other ${a.ofRest})`,
   andRankedMoreAfterThem: (a: { ranked: string | number }) => `and ${a.ranked} more after them`,
+  exercises: () => `Exercises`,
+  pNumberOfBook: (a: { number: string | number; book: string | number }) => `p ${a.number} of ${a.book}`,
+  byName: () => `By name`,
+  writeWhatYouLookForInto: () =>
+    `Write what you look for into the search line: an exercise, a medium, words from a note or a letter, a book, a date, or a page such as`,
+  pages: () => `Pages`,
+  weekOfFrom: (a: { from: string | number }) => `week of ${a.from}`,
+  noneSearchLooksAtExerciseTopic: () =>
+    `None. Search looks at exercise, topic, medium, book and notes; a date or a page finds what was drawn there.`,
+  theLatestEntriesOfTotal: (a: { entries: string | number; total: string | number }) =>
+    `the latest ${a.entries} of ${a.total}`,
+  noPicture: () => `no picture`,
+  noneInYourCourse: () => `None in your course.`,
+  inYourLetters: () => `In your letters`,
+  day: () => `Day`,
+  theLatestPagesOfTotal: (a: { pages: string | number; total: string | number }) =>
+    `the latest ${a.pages} of ${a.total}`,
+  p41: () => `p 41`,
+  daysItCanMean: () => `Days it can mean`,
+  weekWeekFound: (a: { week: string | number }) => `week ${a.week}, `,
+  entries2: () => `Entries`,
+  onTheShelfFound: () => `on the shelf`,
 }

@@ -15,11 +15,16 @@ import com.tngtech.archunit.junit.ArchTests;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -154,9 +159,9 @@ class ShapeTest {
                   "course.placement",
                   "promise",
                   "ground.settings")),
-          Map.entry("ground.exchange", Set.of("day.entry", "course.placement")),
+          Map.entry("day.exchange", Set.of("day.entry", "course.placement")),
           Map.entry(
-              "ground.search",
+              "lookback.search",
               Set.of("book", "day.entry", "day.logline", "course.placement", "lookback")),
           Map.entry("day.streak", Set.of("day.entry", "ground.settings")),
           Map.entry("course.appointment", Set.of("day.entry", "ground.name", "ground.settings")),
@@ -239,6 +244,8 @@ class ShapeTest {
                   "sitting",
                   "lookback.whatfor")));
 
+  private static final Path ARCHITECTURE = Path.of("../docs/architecture.md");
+  private static final Pattern DRAWING = Pattern.compile("```mermaid\n(.*?)```", Pattern.DOTALL);
   private static final Set<String> FOUNDATIONS = Set.of("ground.data", "ground.edge");
 
   @ArchTest static final ArchTests NAMES = ArchTests.in(ApiNames.class);
@@ -255,6 +262,46 @@ class ShapeTest {
     found.values().forEach(targets -> targets.removeAll(FOUNDATIONS));
     found.values().removeIf(Set::isEmpty);
     assertThat(found).isEqualTo(sorted(SECTIONS));
+  }
+
+  /** The drawing in docs/architecture.md is made by a run with -Dquill.rooms.write=true. */
+  @ArchTest
+  static void the_drawing_shows_the_arrows_between_rooms(JavaClasses all) throws IOException {
+    var lines = new StringBuilder("graph LR\n");
+    for (var part : List.of("core", "server")) {
+      lines.append("  subgraph ").append(part).append('\n');
+      rooms(arrows(all, "humblequill." + part + "."))
+          .forEach(
+              (from, targets) ->
+                  targets.forEach(
+                      to -> lines.append("    %s.%s --> %s.%s%n".formatted(part, from, part, to))));
+      lines.append("  end\n");
+    }
+    var text = Files.readString(ARCHITECTURE);
+    var drawn = DRAWING.matcher(text);
+    assertThat(drawn.find()).isTrue();
+    if (Boolean.getBoolean("quill.rooms.write")) {
+      Files.writeString(
+          ARCHITECTURE, text.substring(0, drawn.start(1)) + lines + text.substring(drawn.end(1)));
+    } else {
+      assertThat(drawn.group(1)).isEqualTo(lines.toString());
+    }
+  }
+
+  /** Arrows between rooms; all stand on the ground, and the demo on all. */
+  private static Map<String, Set<String>> rooms(Map<String, Set<String>> arrows) {
+    var rooms = new TreeMap<String, Set<String>>();
+    arrows.forEach(
+        (from, targets) ->
+            targets.forEach(
+                to -> {
+                  var one = from.split("\\.")[0];
+                  var other = to.split("\\.")[0];
+                  if (!one.equals(other) && !other.equals("ground") && !one.equals("demo")) {
+                    rooms.computeIfAbsent(one, r -> new TreeSet<>()).add(other);
+                  }
+                }));
+    return rooms;
   }
 
   private static Map<String, Set<String>> sorted(Map<String, Set<String>> arrows) {

@@ -1,6 +1,6 @@
 package humblequill.server.ground.backup;
 
-import humblequill.core.ground.copies.Layers;
+import humblequill.core.ground.copies.Generations;
 import humblequill.server.ground.data.SafeFiles;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -98,12 +98,12 @@ final class Copies {
    */
   static List<Copy> dropOld(List<Copy> copies, java.util.function.Predicate<Copy> good)
       throws IOException {
-    Map<Layers.Made, Copy> byMade = new HashMap<>();
+    Map<Generations.Made, Copy> byMade = new HashMap<>();
     for (var copy : copies) {
-      byMade.put(new Layers.Made(copy.number(), copy.at(), good.test(copy)), copy);
+      byMade.put(new Generations.Made(copy.number(), copy.at(), good.test(copy)), copy);
     }
     var kept = new HashSet<Copy>();
-    Layers.kept(byMade.keySet()).forEach(made -> kept.add(byMade.get(made)));
+    Generations.kept(byMade.keySet()).forEach(made -> kept.add(byMade.get(made)));
     for (var copy : copies) {
       if (!kept.contains(copy)) {
         SafeFiles.remove(copy.file());

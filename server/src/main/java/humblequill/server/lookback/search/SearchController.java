@@ -1,4 +1,4 @@
-package humblequill.server.ground.search;
+package humblequill.server.lookback.search;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.course.placement.PlacedCourse;

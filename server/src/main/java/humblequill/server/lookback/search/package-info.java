@@ -1,5 +1,5 @@
 /** Search over entries and exercises. */
 @NullMarked
-package humblequill.server.ground.search;
+package humblequill.server.lookback.search;
 
 import org.jspecify.annotations.NullMarked;

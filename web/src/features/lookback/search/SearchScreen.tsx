@@ -64,7 +64,7 @@ function Found({ found, text }: { found: Schemas['Found']; text: string }) {
                 <span className="font-medium">{exercise.title}</span>
                 <span className="text-faded">
                   {' '}
-                  · {exercise.week == null ? '' : wording.weekWeek({ week: exercise.week })}
+                  · {exercise.week == null ? '' : wording.weekWeekFound({ week: exercise.week })}
                   {exercise.weekTitle}
                 </span>
               </Link>
@@ -173,7 +173,7 @@ function Letters({ found }: { found: Schemas['FoundLetter'][] }) {
 const PLACES = {
   TOPIC: { at: '/topics', called: 'topic' },
   BOOK: { at: '/books', called: 'book' },
-  RESOURCE: { at: '/shelf', called: wording.onTheShelf() },
+  RESOURCE: { at: '/shelf', called: wording.onTheShelfFound() },
 } as const
 
 type Place = { id: string; title: string; at: string; called: string }

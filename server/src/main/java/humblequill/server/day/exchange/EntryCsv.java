@@ -1,4 +1,4 @@
-package humblequill.server.ground.exchange;
+package humblequill.server.day.exchange;
 
 import humblequill.core.day.entry.Depth;
 import humblequill.core.day.entry.HowUsed;

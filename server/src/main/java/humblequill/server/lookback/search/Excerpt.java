@@ -1,4 +1,4 @@
-package humblequill.server.ground.search;
+package humblequill.server.lookback.search;
 
 import humblequill.core.ground.name.Fold;
 import java.util.Optional;

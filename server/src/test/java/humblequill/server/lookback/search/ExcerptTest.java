@@ -1,4 +1,4 @@
-package humblequill.server.ground.search;
+package humblequill.server.lookback.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

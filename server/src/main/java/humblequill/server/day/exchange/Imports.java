@@ -1,4 +1,4 @@
-package humblequill.server.ground.exchange;
+package humblequill.server.day.exchange;
 
 import java.io.InputStream;
 import java.util.concurrent.locks.ReentrantLock;

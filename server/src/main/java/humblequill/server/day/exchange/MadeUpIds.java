@@ -1,4 +1,4 @@
-package humblequill.server.ground.exchange;
+package humblequill.server.day.exchange;
 
 import humblequill.server.day.entry.EntryFields;
 import java.nio.charset.StandardCharsets;

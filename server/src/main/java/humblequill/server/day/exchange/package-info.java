@@ -1,5 +1,5 @@
 /** Export and import. */
 @NullMarked
-package humblequill.server.ground.exchange;
+package humblequill.server.day.exchange;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,4 +1,4 @@
-package humblequill.server.ground.exchange;
+package humblequill.server.day.exchange;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.day.entry.Entry;

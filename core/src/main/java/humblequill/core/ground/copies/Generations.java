@@ -16,14 +16,14 @@ import java.util.function.Function;
  * days, eight weeks and twelve months. Days, weeks and months are counted among the copies
  * themselves and not from today, so that neither a long break nor a clock that jumps drops one.
  */
-public final class Layers {
+public final class Generations {
   private static final int WHOLE_DAYS = 3;
   private static final int DAYS = 14;
   private static final int WEEKS = 8;
   private static final int MONTHS = 12;
   private static final int WEEKS_PLACE = 100;
 
-  private Layers() {}
+  private Generations() {}
 
   /**
    * A copy.
@@ -35,8 +35,8 @@ public final class Layers {
   public record Made(long number, LocalDateTime at, boolean good) {}
 
   /**
-   * Those that are kept. One that is not good fills no layer and is kept, since it may be all there
-   * is of something.
+   * Those that are kept. One that is not good fills no generation and is kept, since it may be all
+   * there is of something.
    *
    * @param copies in any order
    */

@@ -14,16 +14,16 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
-class LayersTest {
+class GenerationsTest {
   private static final LocalDate DAY = LocalDate.parse("2026-11-27");
 
-  private final List<Layers.Made> copies = new ArrayList<>();
+  private final List<Generations.Made> copies = new ArrayList<>();
   private long number;
 
-  private Layers.Made make(LocalDateTime at) {
-    var made = new Layers.Made(++number, at, true);
+  private Generations.Made make(LocalDateTime at) {
+    var made = new Generations.Made(++number, at, true);
     copies.add(made);
-    copies.retainAll(Layers.kept(copies));
+    copies.retainAll(Generations.kept(copies));
     return made;
   }
 
@@ -87,28 +87,29 @@ class LayersTest {
   void what_is_not_good_fills_no_layer_and_is_kept() {
     var old = make(DAY.atTime(9, 0));
     for (int i = 1; i <= 60; i++) {
-      copies.add(new Layers.Made(++number, DAY.plusDays(i).atTime(9, 0), false));
+      copies.add(new Generations.Made(++number, DAY.plusDays(i).atTime(9, 0), false));
     }
-    assertThat(Layers.kept(copies)).contains(old).hasSize(61);
+    assertThat(Generations.kept(copies)).contains(old).hasSize(61);
   }
 
   @Property
   void the_newest_good_copy_is_always_kept_and_dropping_twice_drops_no_more(
       @ForAll @Size(min = 1, max = 200) List<@IntRange(min = -2000, max = 2000) Integer> hours,
       @ForAll @Size(min = 1, max = 200) List<Boolean> good) {
-    var all = new ArrayList<Layers.Made>();
+    var all = new ArrayList<Generations.Made>();
     for (int i = 0; i < hours.size(); i++) {
       all.add(
-          new Layers.Made(
+          new Generations.Made(
               i, DAY.atStartOfDay().plusHours(hours.get(i)), good.get(i % good.size())));
     }
-    var kept = Layers.kept(all);
-    assertThat(Layers.kept(kept)).isEqualTo(kept);
+    var kept = Generations.kept(all);
+    assertThat(Generations.kept(kept)).isEqualTo(kept);
     all.stream()
-        .filter(Layers.Made::good)
+        .filter(Generations.Made::good)
         .reduce((a, b) -> b)
         .ifPresent(newest -> assertThat(kept).contains(newest));
-    assertThat(kept.stream().filter(Layers.Made::good).map(c -> c.at().toLocalDate()).distinct())
+    assertThat(
+            kept.stream().filter(Generations.Made::good).map(c -> c.at().toLocalDate()).distinct())
         .hasSizeLessThanOrEqualTo(14 + 8 + 12);
   }
 }
