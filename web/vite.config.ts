@@ -98,6 +98,6 @@ export default defineConfig({
     globals: false,
     isolate: false,
     unstubGlobals: true,
-    testTimeout: 120_000,
+    testTimeout: 30_000,
   },
 })

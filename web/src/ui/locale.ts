@@ -1,5 +1,6 @@
 import { createContext, useContext, useMemo } from 'react'
 import { existing, isDay } from './days'
+import { wording } from './wording'
 
 /** The learner's language tag, for dates and numbers. */
 export const Locale = createContext('en')
@@ -78,7 +79,9 @@ export function formats(tag: string) {
     dayMonthYear,
     /** A stretch of days with their years; a single day by itself. */
     fromTo: (from: Day, to: Day) =>
-      from === to ? dayMonthYear(from) : `${dayMonthYear(from)} to ${dayMonthYear(to)}`,
+      from === to
+        ? dayMonthYear(from)
+        : wording.daysFromTo({ from: dayMonthYear(from), to: dayMonthYear(to) }),
     /** A stretch of days in short months, with its year, or both. */
     span: (from: Day, to: Day) => unmarked(span.formatRange(toDate(from), toDate(to))),
     weekday: with_({ weekday: 'long' }),
@@ -87,10 +90,10 @@ export function formats(tag: string) {
     /** A share of 1 in whole hundredths; none and all are said only where it is none or all. */
     percent: (share: number) =>
       share > 0 && share < 0.01
-        ? 'below 1 %'
+        ? wording.belowOnePercent()
         : share < 1 && share > 0.99
-          ? 'over 99 %'
-          : `${number.format(Math.round(share * 100))} %`,
+          ? wording.overNinetyNinePercent()
+          : wording.percent({ number: number.format(Math.round(share * 100)) }),
     /** With one decimal. */
     decimal: (value: number) => number.format(Math.round(value * 10) / 10),
     /** An amount of money, with its currency where it is told. */
@@ -98,8 +101,8 @@ export function formats(tag: string) {
     minutes: (total: number) => duration(total, number),
     each: (seconds: number) =>
       seconds % 60 === 0 || seconds > 120
-        ? `${number.format(Math.round(seconds / 6) / 10)} min`
-        : `${seconds} s`,
+        ? wording.minutesShort({ minutes: number.format(Math.round(seconds / 6) / 10) })
+        : wording.secondsShort({ seconds }),
     range: (from: Day, to: Day) =>
       new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).formatRange(
         toDate(from),
@@ -161,9 +164,11 @@ function duration(total: number, number: Intl.NumberFormat): string {
   const hours = Math.floor(total / 60)
   const minutes = total % 60
   if (hours === 0) {
-    return `${number.format(minutes)} min`
+    return wording.minutesShort({ minutes: number.format(minutes) })
   }
-  return minutes === 0 ? `${number.format(hours)} h` : `${number.format(hours)} h ${minutes} min`
+  return minutes === 0
+    ? wording.hoursShort({ hours: number.format(hours) })
+    : wording.hoursAndMinutesShort({ hours: number.format(hours), minutes })
 }
 
 /** The formats of one learner. */

@@ -46,4 +46,13 @@ export const messages = {
     `${a.middle}px ${a.middle2}px`,
   asAList: () => `As a list`,
   notKept: (a: { message: string | number }) => `Not kept: ${a.message}`,
+  daysFromTo: (a: { from: string | number; to: string | number }) => `${a.from} to ${a.to}`,
+  belowOnePercent: () => `below 1 %`,
+  overNinetyNinePercent: () => `over 99 %`,
+  percent: (a: { number: string | number }) => `${a.number} %`,
+  minutesShort: (a: { minutes: string | number }) => `${a.minutes} min`,
+  hoursShort: (a: { hours: string | number }) => `${a.hours} h`,
+  hoursAndMinutesShort: (a: { hours: string | number; minutes: string | number }) =>
+    `${a.hours} h ${a.minutes} min`,
+  secondsShort: (a: { seconds: string | number }) => `${a.seconds} s`,
 }

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.io.TempDir;
  * -Dquill.fuzz.seed} set how many and which.
  */
 class FuzzTest {
-  private static final int REQUESTS = Integer.getInteger("quill.fuzz.requests", 600);
+  private static final int REQUESTS = Integer.getInteger("quill.fuzz.requests", 150);
   private static final long SEED = Long.getLong("quill.fuzz.seed", 20260305L);
   private static final Pattern INSIDE =
       Pattern.compile("Exception|\\tat |org\\.(h2|spring|hibernate|apache)|jackson|humblequill\\.");

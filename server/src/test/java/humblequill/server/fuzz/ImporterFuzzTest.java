@@ -40,8 +40,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ImporterFuzzTest {
-  private static final int TEXTS = 80;
-  private static final int ARCHIVES = 10;
+  private static final int TEXTS = Integer.getInteger("quill.fuzz.texts", 20);
+  private static final int ARCHIVES = Integer.getInteger("quill.fuzz.archives", 3);
   private static final long SEED = Long.getLong("quill.fuzz.seed", 20260305L);
   private static final List<String> STREWN =
       List.of(
