@@ -11,7 +11,9 @@ export default tseslint.config(
   hooks.configs.flat.recommended,
   {
     files: ['**/*.ts', '**/*.tsx'],
-    rules: { 'no-undef': 'off', 'jsx-a11y/label-has-associated-control': ['error', { depth: 4 }],
+    rules: {
+      'no-undef': 'off',
+      'jsx-a11y/label-has-associated-control': ['error', { depth: 4 }],
       'no-restricted-syntax': [
         'error',
         {

@@ -90,7 +90,9 @@ function unused(file) {
       const from = /import \{ wording \} from '([^']+)'/.exec(text)?.[1]
       return from && dirname(join(dirname(path), from)) === dirname(dirname(file))
     })
-  const said = new Set(users.flatMap(([, text]) => [...text.matchAll(/\bwording\.(\w+)\(/g)].map((m) => m[1])))
+  const said = new Set(
+    users.flatMap(([, text]) => [...text.matchAll(/\bwording\.(\w+)\(/g)].map((m) => m[1])),
+  )
   return Object.keys(JSON.parse(readFileSync(file, 'utf8'))).filter((key) => !said.has(key))
 }
 
