@@ -1,4 +1,3 @@
-import { wording } from './wording'
 type Spot = { x: number; y: number }
 
 const ZOOM = 5
@@ -18,11 +17,8 @@ export function Glass({ src, at, frame }: { src: string; at: Spot; frame: DOMRec
         [at.y < 0.5 ? 'bottom' : 'top']: 4,
         backgroundImage: `url("${src}")`,
         backgroundRepeat: 'no-repeat',
-        backgroundSize: wording.widthPxHeightPx({ width: frame.width * ZOOM, height: frame.height * ZOOM }),
-        backgroundPosition: wording.middlePxMiddle2Px({
-          middle: middle - at.x * frame.width * ZOOM,
-          middle2: middle - at.y * frame.height * ZOOM,
-        }),
+        backgroundSize: `${frame.width * ZOOM}px ${frame.height * ZOOM}px`,
+        backgroundPosition: `${middle - at.x * frame.width * ZOOM}px ${middle - at.y * frame.height * ZOOM}px`,
       }}
     >
       <span className="bg-sanguine absolute top-1/2 left-0 h-px w-full" />

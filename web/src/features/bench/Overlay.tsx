@@ -16,7 +16,7 @@ export function Overlay({ comparison, held }: { comparison: Comparison; held: He
   const { reference, attempt } = comparison
   const height = 1 / reference.ratio
   const { scale, degrees, x, y } = held.over
-  const over = wording.translateXYRotateDegreesScale({ x, y, degrees, scale })
+  const over = `translate(${x} ${y}) rotate(${degrees}) scale(${scale})`
   const truth = new Map(reference.places.map((p) => [p.name, { x: p.x, y: p.y / reference.ratio }]))
   const ratio = attempt?.ratio ?? 1
   const drawn = new Map(comparison.fields.drawn.map((p) => [p.name, { x: p.x, y: p.y / ratio }]))

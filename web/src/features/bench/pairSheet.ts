@@ -55,14 +55,14 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
   if (!pen) {
     throw new Error('this browser cannot draw the picture')
   }
-  pen.font = wording.n24pxAlegreyaSansSansSerif()
+  pen.font = '24px "Alegreya Sans", sans-serif'
   const lines = words.flatMap((w) => wrapped(pen, w, WIDTH - 2 * GAP))
   canvas.width = WIDTH
   canvas.height = Math.ceil(90 + height + 70 + lines.length * LINE + GAP)
   pen.fillStyle = PAPER
   pen.fillRect(0, 0, canvas.width, canvas.height)
   pen.fillStyle = INK
-  pen.font = wording.n36pxAlegreyaSerif()
+  pen.font = '36px Alegreya, serif'
   pen.fillText(title, GAP, 58)
   const top = 90
   const at = (i: number) => GAP + i * (ACROSS + GAP)
@@ -74,7 +74,7 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
       pen.strokeRect(at(i), top, ACROSS, ACROSS / ratio)
     }
     pen.fillStyle = FAINT
-    pen.font = wording.n20pxAlegreyaSansSansSerif()
+    pen.font = '20px "Alegreya Sans", sans-serif'
     pen.fillText(image ? name : `${name}: ${why}`, at(i), top + height + 28)
   }
   put(0, reference, 'reference')
@@ -95,7 +95,7 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
     pen.restore()
   }
   pen.fillStyle = INK
-  pen.font = wording.n24pxAlegreyaSansSansSerif()
+  pen.font = '24px "Alegreya Sans", sans-serif'
   lines.forEach((line, i) => pen.fillText(line, GAP, top + height + 70 + i * LINE))
   return new Promise((resolve, reject) =>
     canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('the picture is too large')))),

@@ -65,7 +65,7 @@ export function PageMap({ book }: { book: Book }) {
           <div
             key={opening.left?.number ?? `r${opening.right?.number}`}
             className={single(book) ? '' : 'grid grid-cols-2'}
-            style={{ contentVisibility: 'auto', containIntrinsicSize: wording.auto130px() }}
+            style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 130px' }}
           >
             {!single(book) && <Side tile={opening.left} book={book} side="left" first={tiles[0]} />}
             <Side tile={opening.right} book={book} side="right" first={tiles[0]} />

@@ -114,7 +114,7 @@ function SpineTitle({
   const most = Math.max(4, Math.floor((height - 16) / 7))
   const short = text.length > most ? `${text.slice(0, most - 1)}…` : text
   const place = {
-    transform: wording.translateWidth8Rotate90({ width: width / 2 - 4 }),
+    transform: `translate(${width / 2 - 4} 8) rotate(90)`,
     className: 'font-serif text-[14px]',
   }
   const clip = `spine-${text}-${width}`.replace(/[^\w-]/g, '_')

@@ -250,7 +250,7 @@ function useTrayKeys(move: (way: number) => void, take: () => void) {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null
-      if (!isForPage(event) || target?.closest(wording.buttonA())) {
+      if (!isForPage(event) || target?.closest('button, a')) {
         return
       }
       if (event.key === 'Enter') {

@@ -56,7 +56,7 @@ export function LogLine({
   // Enter on a line with a question leads to its first answer, once that very line was read.
   const [answering, setAnswering] = useState(false)
   useEffect(() => {
-    const answer = phrases.current?.querySelector<HTMLElement>(wording.dataOpenButton())
+    const answer = phrases.current?.querySelector<HTMLElement>('[data-open] button')
     if (answering && current && answer) {
       answer.focus()
     }

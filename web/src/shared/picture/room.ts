@@ -1,4 +1,3 @@
-import { wording } from './wording'
 /**
  * The room a picture takes once it has come, so that nothing beside or below it moves then. It wants `max-w-full`.
  *
@@ -6,5 +5,5 @@ import { wording } from './wording'
  */
 export const roomFor = ({ width, height }: { width: number; height: number }, tallest: string) => ({
   aspectRatio: `${width} / ${height}`,
-  width: wording.minWidthPxTallestWidth2({ width, tallest, width2: width / height }),
+  width: `min(${width}px, ${tallest} * ${width / height})`,
 })

@@ -25,7 +25,6 @@ export const messages = {
   goOnFillingIn: () => `Go on filling in`,
   throwItAway: () => `Throw it away`,
   cancel: () => `Cancel`,
-  inputTextareaSelectContenteditable: () => `input, textarea, select, [contenteditable]`,
   keepIt: () => `Keep it`,
   remove: () => `Remove`,
   mGroupTextLGroup2Text2: (a: {
@@ -41,9 +40,6 @@ export const messages = {
   hereIsWhatYouHadTyped: () => `Here is what you had typed and not kept.`,
   startOver: () => `Start over`,
   mMiddleJoinZ: (a: { middle: string | number; join: string | number }) => `M${a.middle}${a.join}Z`,
-  widthPxHeightPx: (a: { width: string | number; height: string | number }) => `${a.width}px ${a.height}px`,
-  middlePxMiddle2Px: (a: { middle: string | number; middle2: string | number }) =>
-    `${a.middle}px ${a.middle2}px`,
   asAList: () => `As a list`,
   notKept: (a: { message: string | number }) => `Not kept: ${a.message}`,
   daysFromTo: (a: { from: string | number; to: string | number }) => `${a.from} to ${a.to}`,

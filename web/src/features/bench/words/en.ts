@@ -174,12 +174,6 @@ export const messages = {
   takeOffText: (a: { text: string | number }) => `Take off: ${a.text}`,
   whatYouSawYourself: () => `What you saw yourself`,
   noteIt: () => `Note it`,
-  translateXYRotateDegreesScale: (a: {
-    x: string | number
-    y: string | number
-    degrees: string | number
-    scale: string | number
-  }) => `translate(${a.x} ${a.y}) rotate(${a.degrees}) scale(${a.scale})`,
   yourDrawingLaidOverTheReference: () => `Your drawing laid over the reference`,
   laidOverOpacity: (a: { opacity: string | number }) => `laid over, ${a.opacity}`,
   stopBlinking: () => `Stop blinking`,
@@ -194,9 +188,6 @@ export const messages = {
   yoursDrawnSet: (a: { drawn: string | number }) => `yours: ${a.drawn} set`,
   proposedProposedInPencil: (a: { proposed: string | number }) => `, ${a.proposed} proposed in pencil`,
   thePictureIsGone: () => `the picture is gone`,
-  n24pxAlegreyaSansSansSerif: () => `24px "Alegreya Sans", sans-serif`,
-  n36pxAlegreyaSerif: () => `36px Alegreya, serif`,
-  n20pxAlegreyaSansSansSerif: () => `20px "Alegreya Sans", sans-serif`,
   howTheReferenceTrulyLies: () => `How the reference truly lies`,
   lengthOfTheWhole: () => `length of the whole`,
   tiltFromFromPlumb: (a: { tilt: string | number; fromPlumb: boolean; tilt2: boolean }) =>

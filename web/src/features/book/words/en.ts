@@ -165,12 +165,10 @@ export const messages = {
   aFoldedCornerIsAPage: () =>
     `A folded corner is a page you marked as a favourite. Press a page for what is known about it.`,
   pages2: () => `Pages`,
-  auto130px: () => `auto 130px`,
   books: () => `Books`,
   privateWord: () => `, private`,
   closed: () => `, closed`,
   filledShareFilled: (a: { filledShare: string | number }) => `${a.filledShare} % filled`,
-  translateWidth8Rotate90: (a: { width: string | number }) => `translate(${a.width} 8) rotate(90)`,
   newBook: () => `New book`,
   putPicturesIn: () => `Put pictures in`,
   choosePictures: () => `Choose pictures`,
@@ -369,7 +367,6 @@ export const messages = {
   pictureIOriginalName: (a: { i: string | number; originalName: string | number }) =>
     `Picture ${a.i}, ${a.originalName}`,
   chooseMore: () => `Choose more`,
-  buttonA: () => `button, a`,
   stagesAndTheQuestionThatEach: () => `Stages, and the question that each ends with`,
   stageI: (a: { i: string | number }) => `Stage ${a.i}`,
   itsGate: () => `Its gate`,

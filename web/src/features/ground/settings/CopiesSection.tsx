@@ -20,7 +20,7 @@ export function CopiesSection() {
         {wording.copies()}
       </h2>
       <p>
-        {wording.everythingLiesInOneFolderOn()} <code>{wording.quillRestore()}</code>{' '}
+        {wording.everythingLiesInOneFolderOn()} <code>{'./quill restore'}</code>{' '}
         {wording.listsThemAndPutsOneBack()}
       </p>
       <Waiting query={useQuery(queries.copies())}>{(copies) => <Known copies={copies} />}</Waiting>

@@ -67,7 +67,7 @@ export function DataSection() {
         {wording.yourData()}
       </h2>
       <p>
-        {wording.allThatYouWroteIsYours()} <code>{wording.quillImportFile()}</code>{' '}
+        {wording.allThatYouWroteIsYours()} <code>{'./quill import FILE'}</code>{' '}
         {wording.fillsAnEmptyFolderWithA()}
       </p>
       <div className="mt-3 flex flex-wrap items-baseline gap-x-8 gap-y-3">

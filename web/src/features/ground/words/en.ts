@@ -70,7 +70,6 @@ export const messages = {
   copies: () => `Copies`,
   everythingLiesInOneFolderOn: () =>
     `Everything lies in one folder on this machine. Once a day a copy of all of it is made, opened and compared row by row. All copies of the last three days are kept, then one for each of fourteen days, eight weeks and twelve months;`,
-  quillRestore: () => `./quill restore`,
   listsThemAndPutsOneBack: () => `lists them and puts one back.`,
   theCopyOfAtCouldNot: (a: { at: string | number; sentence: string | number }) =>
     `The copy of ${a.at} could not be made. ${a.sentence}`,
@@ -94,7 +93,6 @@ export const messages = {
   yourData: () => `Your data`,
   allThatYouWroteIsYours: () =>
     `All that you wrote is yours in open files. The ZIP holds everything, the CSV your entries alone;`,
-  quillImportFile: () => `./quill import FILE`,
   fillsAnEmptyFolderWithA: () => `fills an empty folder with a ZIP.`,
   takeAllEntriesOutAsCsv: () => `Take all entries out as CSV`,
   takeEverythingOutAsZip: () => `Take everything out as ZIP`,

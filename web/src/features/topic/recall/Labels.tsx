@@ -48,10 +48,7 @@ export function Labels({ plate, got }: { plate: PlateData; got: string[] }) {
     <div
       className={`max-w-full ${left.length > 0 ? 'sm:pl-44' : ''} ${right.length > 0 ? 'sm:pr-44' : ''}`}
       style={{
-        width: wording.calcRatioDvhLeftRem({
-          ratio: plate.ratio * 64,
-          left: (left.length > 0 ? 11 : 0) + (right.length > 0 ? 11 : 0),
-        }),
+        width: `calc(${plate.ratio * 64}dvh + ${(left.length > 0 ? 11 : 0) + (right.length > 0 ? 11 : 0)}rem)`,
       }}
     >
       <Picture plate={plate}>

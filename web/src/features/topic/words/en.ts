@@ -117,8 +117,6 @@ export const messages = {
   leaveItOffTitle: (a: { title: string | number }) => `Leave it off: ${a.title}`,
   leaveItOff: () => `Leave it off`,
   minRatioDvh52rem: (a: { ratio: string | number }) => `min(${a.ratio}dvh, 52rem)`,
-  calcRatioDvhLeftRem: (a: { ratio: string | number; left: string | number }) =>
-    `calc(${a.ratio}dvh + ${a.left}rem)`,
   stillThere: () => `Still there?`,
   logged1DrawingFromMemory: () => `Logged: 1 drawing from memory.`,
   drawItFromMemoryOnPaper: () => `Draw it from memory, on paper, as far as you can. Three minutes.`,

@@ -55,7 +55,6 @@ export const messages = {
   pauseFromNameOn: (a: { name: string | number }) => `Pause from ${a.name} on`,
   neither: () => `Neither`,
   undo: () => `Undo`,
-  dataOpenButton: () => `[data-open] button`,
   writeItDown: () => `Write it down`,
   nothingWasDrawnItIsKept: () => `Nothing was drawn. It is kept as a note and counts for nothing.`,
   aLineHasAtMostMost: (a: { most: string | number; line: string | number }) =>

@@ -26,9 +26,4 @@ export const messages = {
     `${a.says}, ${a.x} % from the left, ${a.y} % from above`,
   book: () => `Book`,
   page: () => `Page`,
-  minWidthPxTallestWidth2: (a: {
-    width: string | number
-    tallest: string | number
-    width2: string | number
-  }) => `min(${a.width}px, ${a.tallest} * ${a.width2})`,
 }

@@ -64,7 +64,10 @@ class MadeUpLanguageTest {
         page.navigate(quill.url() + address);
         page.getByRole(AriaRole.HEADING).first().waitFor();
         page.waitForLoadState(LoadState.NETWORKIDLE);
-        assertThat(page.locator("body").textContent()).contains("[");
+        assertThat(page.locator("body").textContent())
+            .as("what stands at " + address)
+            .contains("[")
+            .doesNotContain("[Thís págé bróké");
         @SuppressWarnings("unchecked")
         var bare = (List<String>) page.evaluate(BARE);
         assertThat(bare)
