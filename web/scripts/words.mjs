@@ -9,6 +9,7 @@ import prettier from 'prettier'
 
 const SOURCES = join(import.meta.dirname, '../src')
 const LANGUAGE = join(SOURCES, 'ui/language')
+const SERVER = join(import.meta.dirname, '../../server/src/main/resources/words')
 
 const catalogues = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' })
   .filter((path) => /(^|\/)words\/[a-z]{2}\.json$/.test(path))
@@ -61,24 +62,31 @@ const cases = (e, counted) =>
     .map(([key, o]) => `'${key}': \`${template(o.value, counted)}\``)
     .join(', ')} }`
 
-function made(file) {
-  const messages = JSON.parse(readFileSync(file, 'utf8'))
-  const functions = Object.entries(messages).map(([key, told]) => {
+const made = (file) => functions(JSON.parse(readFileSync(file, 'utf8')), basename(file), dirname(file))
+
+/**
+ * Functions of messages, as source.
+ *
+ * @param from where they come from, as an error and the file tell it
+ * @param folder the source lies in
+ */
+function functions(messages, from, folder) {
+  const each = Object.entries(messages).map(([key, told]) => {
     const message = typeof told === 'string' ? told : told.message
     let parsed
     try {
       parsed = parse(message, { ignoreTag: true, shouldParseSkeletons: false })
     } catch (error) {
-      throw new Error(`${relative(SOURCES, file)}: ${key}: ${error.message}`, { cause: error })
+      throw new Error(`${from}: ${key}: ${error.message}`, { cause: error })
     }
     const types = [...args(parsed)].map(([name, type]) => `${name}: ${type}`)
-    return `${key}: (${types.length > 0 ? `a: { ${types.join('; ')} }` : ''}) => \`${template(parsed)}\``
+    return `${/\W/.test(key) ? `'${key}'` : key}: (${types.length > 0 ? `a: { ${types.join('; ')} }` : ''}) => \`${template(parsed)}\``
   })
-  const text = functions.join(',\n')
+  const text = each.join(',\n')
   const used = ['plural', 'select'].filter((name) => new RegExp(`\\b${name}\\(a\\.`).test(text))
-  const path = relative(dirname(file), LANGUAGE)
+  const path = relative(folder, LANGUAGE)
   const imports = used.length > 0 ? `import { ${used.join(', ')} } from '${path}'\n\n` : ''
-  return `// Made from ${basename(file)} by "npm run words".\n${imports}export const messages = {\n${text}\n}\n`
+  return `// Made from ${from} by "npm run words".\n${imports}export const messages = {\n${text}\n}\n`
 }
 
 /** Messages that nothing says any more. */
@@ -96,20 +104,35 @@ function unused(file) {
   return Object.keys(JSON.parse(readFileSync(file, 'utf8'))).filter((key) => !said.has(key))
 }
 
+/** The server's messages by their codes, in one file: a page says few of them, and does not know beforehand which. */
+function ofServer(language) {
+  const rooms = readdirSync(SERVER).sort()
+  const told = rooms.flatMap((room) => {
+    const file = join(SERVER, room, `${language}.json`)
+    return Object.entries(JSON.parse(readFileSync(file, 'utf8'))).map(([key, m]) => [`${room}.${key}`, m])
+  })
+  return functions(Object.fromEntries(told), 'the catalogues of the server', join(SOURCES, 'shared/said'))
+}
+
 let differ = 0
+const targets = [
+  ...catalogues.map((file) => [file.replace(/\.json$/, '.ts'), made(file)]),
+  [join(SOURCES, 'shared/said/en.ts'), ofServer('en')],
+]
 for (const file of catalogues) {
-  const target = file.replace(/\.json$/, '.ts')
+  for (const key of unused(file)) {
+    console.error(`${relative(SOURCES, file)}: nothing says ${key} any more.`)
+    differ++
+  }
+}
+for (const [target, made] of targets) {
   const options = await prettier.resolveConfig(target)
-  const text = await prettier.format(made(file), { ...options, parser: 'typescript' })
+  const text = await prettier.format(made, { ...options, parser: 'typescript' })
   let there = ''
   try {
     there = readFileSync(target, 'utf8')
   } catch {
     // It is made for the first time.
-  }
-  for (const key of unused(file)) {
-    console.error(`${relative(SOURCES, file)}: nothing says ${key} any more.`)
-    differ++
   }
   if (there !== text) {
     if (process.argv.includes('--check')) {

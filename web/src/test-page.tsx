@@ -42,3 +42,6 @@ export function show(piece: ReactNode, routes: Record<string, Route>, at = '/'):
 /** Requests of one kind. */
 export const sent = (asked: Asked, method: string, path: string) =>
   asked.filter((a) => a.method === method && a.path === path)
+
+/** A message of the server that says a text as it was written. */
+export const written = (text: string) => ({ code: 'ground.asWritten', arguments: { text } })

@@ -1,6 +1,5 @@
 import { expect, test } from 'vitest'
-import { formats } from '../ui/locale'
-import { answer, Problem, tellAs } from './client'
+import { answer, Problem, sayAs } from './client'
 
 const response = (status: number) => new Response(null, { status })
 
@@ -37,14 +36,15 @@ test('no answer at all is told as such', async () => {
   })
 })
 
-test('days in a refusal are told as the learner types them', async () => {
-  tellAs(formats('de').sentence)
-  const detail = 'The pause ends on 2026-03-08.'
-  const error = { detail, faults: [{ field: 'to', detail }] }
+test('a refusal is said by its code, in words of this page', async () => {
+  sayAs(({ code }) => Promise.resolve(`in words: ${code}`))
+  const detail = 'As the server writes it.'
+  const why = { code: 'ground.pauseEndsEarly', arguments: {} }
+  const error = { detail, why, faults: [{ field: 'to', detail, why }] }
   const problem = await answer(Promise.resolve({ error, response: response(400) })).catch((e: unknown) => e)
-  tellAs((sentence) => sentence)
+  sayAs(undefined)
   expect(problem).toMatchObject({
-    message: 'The pause ends on 08.03.2026.',
-    faults: [{ field: 'to', detail: 'The pause ends on 08.03.2026.' }],
+    message: 'in words: ground.pauseEndsEarly',
+    faults: [{ field: 'to', detail: 'in words: ground.pauseEndsEarly' }],
   })
 })

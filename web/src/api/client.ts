@@ -5,7 +5,7 @@ import type { components, paths } from './generated/schema'
 export type Schemas = components['schemas']
 
 /** What is wrong with one field: its path in the request, and one sentence that may stand at it. */
-export type Fault = { field: string; detail: string }
+export type Fault = { field: string; detail: string; why?: Schemas['Message'] }
 
 /** What went wrong with a request, as the server says it. */
 export class Problem extends Error {
@@ -26,6 +26,7 @@ export class Problem extends Error {
 type ProblemBody = {
   code?: string
   detail?: string
+  why?: Schemas['Message']
   field?: string
   faults?: Fault[]
   current?: unknown
@@ -36,12 +37,18 @@ const client = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 })
 
-let told = (sentence: string) => sentence
+/** Makes words of a message of the server. */
+type Saying = (message: Schemas['Message']) => Promise<string>
 
-/** How sentences of the server are told from now on: it writes days as yyyy-mm-dd, the learner in some other way. */
-export const tellAs = (writing: (sentence: string) => string) => {
-  told = writing
+let saying: Saying | undefined
+
+/** How messages of the server are said from now on; until then they stand as it writes them in English. */
+export const sayAs = (said?: Saying) => {
+  saying = said
 }
+
+const said = async (why: Schemas['Message'] | undefined, detail: string) =>
+  why && saying ? await saying(why) : detail
 
 /** Waits for an answer and turns every failure into a {@link Problem}. */
 export async function answer<T>(
@@ -55,10 +62,14 @@ export async function answer<T>(
   }
   if (!result.response.ok) {
     const body = (result.error ?? {}) as ProblemBody
-    const detail = told(body.detail ?? `The answer was ${result.response.status}.`)
-    const faults =
-      body.faults?.map((fault) => ({ ...fault, detail: told(fault.detail) })) ??
-      (body.field ? [{ field: body.field, detail }] : [])
+    const detail = await said(body.why, body.detail ?? `The answer was ${result.response.status}.`)
+    const faults = body.faults
+      ? await Promise.all(
+          body.faults.map(async (fault) => ({ ...fault, detail: await said(fault.why, fault.detail) })),
+        )
+      : body.field
+        ? [{ field: body.field, detail }]
+        : []
     throw new Problem(body.code ?? 'unknown', detail, faults, body.current, result.response.status < 500)
   }
   return result.data as T

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect, type ComponentType } from 'react'
 import { Link, Navigate, Route, Routes, useLocation } from 'react-router'
-import { tellAs, type Schemas } from '../api/client'
+import { sayAs, type Schemas } from '../api/client'
 import { queries } from '../api/queries'
 import { TodayScreen } from '../features/day/TodayScreen'
 import { AllAtOnce } from '../ui/AllAtOnce'
@@ -10,6 +10,7 @@ import { Waiting } from '../ui/Waiting'
 import { useTitle } from './useTitle'
 import { useTurn } from './useTurn'
 import { Frame } from './Frame'
+import { loadPhrases } from '../shared/said/useSaid'
 import { formats, Locale } from '../ui/locale'
 import { wording } from './wording'
 
@@ -89,7 +90,10 @@ function Opened({ settings }: { settings: Schemas['Settings'] }) {
   useTurn()
   const cameTo = useTitle()
   const locale = settings.started ? settings.look.locale : navigator.language
-  useEffect(() => tellAs(formats(locale).sentence), [locale])
+  useEffect(
+    () => sayAs(async (message) => formats(locale).sentence((await loadPhrases())(message))),
+    [locale],
+  )
   return (
     <Locale.Provider value={locale}>
       <p aria-live="polite" className="sr-only">

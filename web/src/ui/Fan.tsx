@@ -2,7 +2,7 @@ import { daysBetween } from './days'
 import { scale } from './scale'
 
 /** What may be reached by a date: with 90 %, 50 % and 10 %. */
-export type Reach = { date: string; low: number; middle: number; high: number }
+type Reach = { date: string; low: number; middle: number; high: number }
 
 const WIDTH = 560
 const HEIGHT = 190

@@ -3,7 +3,7 @@ import { scale } from './scale'
 import { wording } from './wording'
 
 /** A value at its place, with what it is in words. */
-export type Point = { x: number; y: number; label: string; strong?: boolean }
+type Point = { x: number; y: number; label: string; strong?: boolean }
 
 const LEFT = 30
 const TOP = 10

@@ -2,10 +2,10 @@
 type Catalogue = Record<string, (args: never) => string>
 
 /** A language made up for tests: every letter is accented, every text longer and in brackets. */
-export const MADE_UP = 'xx'
+const MADE_UP = 'xx'
 
 /** The language of the pages; it holds until the page is loaded anew. */
-export const LANGUAGE = localStorage.getItem('language') ?? document.documentElement.lang
+const LANGUAGE = localStorage.getItem('language') ?? document.documentElement.lang
 
 /**
  * A catalogue in the language of the pages; in English where it has none in that.

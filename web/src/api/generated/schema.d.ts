@@ -3452,7 +3452,7 @@ export interface components {
         Behind: {
             /** Format: date */
             newest?: string | null;
-            sentence: string;
+            reason: components["schemas"]["Message"];
         };
         BenchPicture: {
             address: string;
@@ -3562,11 +3562,11 @@ export interface components {
             file: string;
             path: string;
             place: string;
-            reason: string;
+            reason: components["schemas"]["Message"];
         };
         BrokenPicture: {
             path: string;
-            reason: string;
+            reason: components["schemas"]["Message"];
         };
         Brought: {
             id: string;
@@ -3707,7 +3707,7 @@ export interface components {
             loads: components["schemas"]["WeekLoad"][];
             path?: string | null;
             place?: string | null;
-            reason?: string | null;
+            reason?: components["schemas"]["Message"];
         };
         Choice: {
             /** @enum {string|null} */
@@ -3815,7 +3815,7 @@ export interface components {
             newest?: components["schemas"]["Newest"];
             /** Format: date-time */
             oldest?: string | null;
-            refusal?: string | null;
+            refusal?: components["schemas"]["Message"];
             second?: components["schemas"]["Second"];
             trouble?: components["schemas"]["Trouble"];
         };
@@ -3936,7 +3936,7 @@ export interface components {
             sitting?: components["schemas"]["SittingView"];
         };
         Damaged: {
-            damage: string;
+            damage: components["schemas"]["Message"];
             file: string;
         };
         Day: {
@@ -4527,7 +4527,7 @@ export interface components {
             kept?: "UNDONE" | "BUILT_ON" | "OVER" | null;
             /** Format: date */
             madeOn: string;
-            reason: string;
+            reason?: components["schemas"]["Message"];
             undone: boolean;
         };
         HungPicture: {
@@ -4692,7 +4692,7 @@ export interface components {
             number: number;
             /** @enum {string} */
             outcome: "ADD" | "SKIP" | "REFUSE";
-            reason: string;
+            reason?: components["schemas"]["Message"];
             summary: string;
         };
         LineReading: {
@@ -4853,6 +4853,12 @@ export interface components {
             text: string;
             /** Format: int64 */
             uses: number;
+        };
+        Message: {
+            arguments: {
+                [key: string]: unknown;
+            };
+            code: string;
         };
         MinutesADay: {
             /**
@@ -5874,7 +5880,7 @@ export interface components {
         PreviewView: {
             after: components["schemas"]["Figures"];
             before: components["schemas"]["Figures"];
-            refused?: string | null;
+            refused?: components["schemas"]["Message"];
         };
         PrintedCourse: {
             placed: components["schemas"]["Placed"];
@@ -6255,7 +6261,7 @@ export interface components {
         };
         RefusedFile: {
             path: string;
-            sentence: string;
+            why: components["schemas"]["Message"];
         };
         Rehung: {
             pictures: components["schemas"]["HungPicture"][];
@@ -6567,7 +6573,7 @@ export interface components {
             newest?: string | null;
             path: string;
             present: boolean;
-            trouble?: string | null;
+            trouble?: components["schemas"]["Message"];
         };
         SeenPicture: {
             /** Format: double */
@@ -6607,7 +6613,10 @@ export interface components {
         };
         Served: {
             address: string;
+            course?: string | null;
             name: string;
+            /** Format: int32 */
+            week?: number | null;
         };
         Serving: {
             aim: string;
@@ -7237,7 +7246,7 @@ export interface components {
             course?: components["schemas"]["CourseState"];
             /** Format: date */
             day: string;
-            disk?: string | null;
+            disk?: components["schemas"]["Message"];
             /** Format: int32 */
             drawnDrawings: number;
             /** Format: int32 */
@@ -7397,7 +7406,7 @@ export interface components {
         Trouble: {
             /** Format: date-time */
             at: string;
-            sentence: string;
+            reason: components["schemas"]["Message"];
         };
         Try: {
             changes: components["schemas"]["ChangedFinding"][];
@@ -7512,6 +7521,8 @@ export interface components {
             /** Format: int32 */
             left?: number | null;
             name: string;
+            /** Format: int32 */
+            week?: number | null;
         };
         Wanted: {
             pages: components["schemas"]["PageOfBook"][];

@@ -11,6 +11,7 @@ import { Sheet } from '../../ui/Sheet'
 import { SheetEnd } from '../../ui/SheetEnd'
 import type { Looking } from './useLooking'
 import { wording } from './wording'
+import { Said } from '../../shared/said/Said'
 
 type View = Schemas['InboxView']
 
@@ -37,7 +38,9 @@ export function Inbox({ looking }: { looking: Looking }) {
       {inbox.refused.length > 0 && (
         <ul className="text-sanguine">
           {inbox.refused.map((file) => (
-            <li key={file.path}>{file.sentence}</li>
+            <li key={file.path}>
+              <Said message={file.why} />
+            </li>
           ))}
         </ul>
       )}

@@ -116,7 +116,11 @@ function Served({ page }: { page: Page }) {
       <span className="text-faded">{wording.itServed()}</span>
       {page.served.map((s) => (
         <Link key={s.address} to={s.address} className="underline underline-offset-4">
-          {s.name}
+          {s.course == null
+            ? s.name
+            : s.week == null
+              ? wording.courseTitle({ course: s.course, title: s.name })
+              : wording.courseWeekTitle({ course: s.course, week: s.week, title: s.name })}
         </Link>
       ))}
     </p>

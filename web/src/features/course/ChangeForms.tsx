@@ -125,15 +125,7 @@ function Stretch({ about }: { about: About }) {
       <Check checked={open} onChange={(event) => setOpen(event.target.checked)}>
         {wording.untilItsWorkIsDoneHowever()}
       </Check>
-      {!open && (
-        <NumberField
-          needed
-          label={wording.lengthInDays()}
-          bounds={NUMBER_OF_DAYS}
-          value={days}
-          onChange={(event) => setDays(event.target.value)}
-        />
-      )}
+      {!open && <DaysField label={wording.lengthInDays()} days={days} onDays={setDays} />}
     </ChangeSheet>
   )
 }
@@ -289,14 +281,20 @@ function Empty({ about }: { about: About }) {
       >
         <WeekOptions weeks={ahead(about)} />
       </SelectField>
-      <NumberField
-        needed
-        label={wording.days()}
-        bounds={NUMBER_OF_DAYS}
-        value={days}
-        onChange={(event) => setDays(event.target.value)}
-      />
+      <DaysField label={wording.days()} days={days} onDays={setDays} />
     </ChangeSheet>
+  )
+}
+
+function DaysField({ label, days, onDays }: { label: string; days: string; onDays: (days: string) => void }) {
+  return (
+    <NumberField
+      needed
+      label={label}
+      bounds={NUMBER_OF_DAYS}
+      value={days}
+      onChange={(event) => onDays(event.target.value)}
+    />
   )
 }
 

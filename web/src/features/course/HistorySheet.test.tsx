@@ -2,14 +2,13 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test, vi } from 'vitest'
 import type { Schemas } from '../../api/client'
-import { sent, show } from '../../test-page'
+import { sent, show, written } from '../../test-page'
 import { HistorySheet } from './HistorySheet'
 
 const line = (id: string, more: Partial<Schemas['HistoryLine']> = {}): Schemas['HistoryLine'] => ({
   id,
   madeOn: '2026-03-05',
   automatic: false,
-  reason: '',
   changes: [
     {
       kind: 'STRETCH',
@@ -39,7 +38,7 @@ function open(lines: Schemas['HistoryLine'][]) {
 }
 
 test('the newest comes first, with what it moved and why', async () => {
-  open([line('a', { madeOn: '2026-03-01' }), line('b', { reason: 'hulls need three weeks' })])
+  open([line('a', { madeOn: '2026-03-01' }), line('b', { reason: written('hulls need three weeks') })])
   const items = await screen.findAllByRole('listitem')
   expect(items[0]).toHaveTextContent('hulls need three weeks')
   expect(items[0]).toHaveTextContent('Gave week 7 (Hulls) 21 days instead of 7.')

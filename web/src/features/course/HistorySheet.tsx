@@ -8,6 +8,7 @@ import { Waiting } from '../../ui/Waiting'
 import { KEPT, tell } from './text'
 import { usePlanChanges } from '../../shared/plan/usePlanChanges'
 import { wording } from './wording'
+import { Said } from '../../shared/said/Said'
 
 /** What became of the plan, as a story; what nothing was built on can be taken back. */
 export function HistorySheet({ placement, onClose }: { placement: string; onClose: () => void }) {
@@ -44,7 +45,11 @@ function Line({ line, onUndo, busy }: { line: Schemas['HistoryLine']; onUndo: ()
           {tell(made, format)}
         </p>
       ))}
-      {line.reason && <p className="font-serif italic">{line.reason}</p>}
+      {line.reason && (
+        <p className="font-serif italic">
+          <Said message={line.reason} />
+        </p>
+      )}
       <p className="text-faded">
         {line.undone
           ? wording.takenBack()

@@ -130,7 +130,7 @@ export const KEPT: Record<NonNullable<Schemas['HistoryLine']['kept']>, string> =
   OVER: wording.daysThatItMovedAreOver(),
 }
 
-export const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
+const lowerFirst = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** Where a week stands, by number or by why it is there. */
 export function weekName(week: { number?: number | null; role: Schemas['RulerWeek']['role'] }): string {

@@ -223,7 +223,7 @@ export function became({ offer: o, stands, since }: Schemas['BecameView'], forma
 export type Fact = { name: string; says: string; beside?: string; to?: string }
 
 /** A topic that felt weak, and what was drawn of it since. */
-export const stillWeak = ({ name, since, wished, felt }: Schemas['WeakTopic'], format: Formats) =>
+const stillWeak = ({ name, since, wished, felt }: Schemas['WeakTopic'], format: Formats) =>
   wording.nameSinceSinceDrawn({
     name,
     since: format.dayMonth(since),

@@ -75,7 +75,7 @@ export function waits({ waitsFor }: Resource, format: Formats): string | undefin
     : `after ${enumerated(
         waitsFor.map(
           (w) =>
-            `${w.name}${w.left == null ? '' : wording.leftLeft({ left: w.left })}${w.about == null ? '' : wording.aboutAbout({ about: format.dayMonth(w.about) })}`,
+            `${w.week == null ? w.name : wording.weekTitle({ week: w.week, title: w.name })}${w.left == null ? '' : wording.leftLeft({ left: w.left })}${w.about == null ? '' : wording.aboutAbout({ about: format.dayMonth(w.about) })}`,
         ),
       )}`
 }

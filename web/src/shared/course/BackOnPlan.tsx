@@ -58,7 +58,7 @@ export function BackOnPlan() {
 }
 
 /** A way back in words. */
-export function wayBack(w: Way, format: Formats): string {
+function wayBack(w: Way, format: Formats): string {
   switch (w.way) {
     case 'MORE_MINUTES':
       return w.change.kind === 'MINUTES_A_DAY'

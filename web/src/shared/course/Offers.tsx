@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { useFormats, type Formats } from '../../ui/locale'
 import { LoadStrip } from './LoadStrip'
 import { wording } from './wording'
+import { Said } from '../said/Said'
 
 type Offer = Schemas['Offer']
 
@@ -97,7 +98,7 @@ export function BrokenFiles({ files }: { files: Schemas['BrokenFile'][] }) {
   return files.map((file) => (
     <p key={file.file} className="border-hairline border-t py-2">
       <span className="text-sanguine">{wording.fileWasRefused({ file: file.file })}</span>
-      {file.place && wording.atPlace({ place: file.place })}: {file.reason}.
+      {file.place && wording.atPlace({ place: file.place })}: <Said message={file.reason} />.
     </p>
   ))
 }

@@ -6,7 +6,7 @@ import { numberFault } from '../../ui/NumberField'
 import { noun } from '../../ui/plural'
 import { wording } from './wording'
 
-export type Study = Schemas['StudyFields']
+type Study = Schemas['StudyFields']
 
 /** Nothing told. */
 export const NO_STUDY: Study = {
@@ -110,7 +110,7 @@ export function toStudy(draft: StudyDraft, format: Formats): Study | null {
 }
 
 /** "lessons 3–5" */
-export function unitsText({ unit, unitFrom, unitTo }: Study): string | undefined {
+function unitsText({ unit, unitFrom, unitTo }: Study): string | undefined {
   if (unit == null || unitFrom == null) {
     return undefined
   }

@@ -7,6 +7,7 @@ import { daysBetween } from '../../ui/days'
 import { shortfall } from './words'
 import type { Change } from './usePlanChanges'
 import { wording } from './wording'
+import { useSaid } from '../said/useSaid'
 
 type Figures = Schemas['Figures']
 
@@ -16,6 +17,7 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
     ...queries.preview(placement, week, changes),
     placeholderData: keepPreviousData,
   })
+  const said = useSaid(query.data?.refused != null)
   if (query.isError) {
     return <Refused error={query.error} />
   }
@@ -30,7 +32,7 @@ export function Effect({ placement, week, changes }: { placement: string; week: 
   if (refused != null) {
     return (
       <p role="status" className="text-sanguine">
-        {wording.thisCannotBeDoneRefused({ refused })}
+        {wording.thisCannotBeDoneRefused({ refused: said(refused) })}
       </p>
     )
   }

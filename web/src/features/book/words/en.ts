@@ -486,4 +486,7 @@ export const messages = {
   twoPicturesNowTheLeftPage: () => `Two pictures now: the left page here, the right one in the tray.`,
   twoPicturesNowTheRightPage: (a: { rightNumber: string | number }) =>
     `Two pictures now: the right page is on p ${a.rightNumber}.`,
+  courseTitle: (a: { course: string | number; title: string | number }) => `${a.course}, ${a.title}`,
+  courseWeekTitle: (a: { course: string | number; week: string | number; title: string | number }) =>
+    `${a.course}, week ${a.week}, ${a.title}`,
 }

@@ -2,7 +2,7 @@ import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
 import { beforeEach, expect, test } from 'vitest'
-import { sent, show } from '../../../test-page'
+import { sent, show, written } from '../../../test-page'
 import type { CourseDocument } from './document'
 import EditScreen from './EditScreen'
 
@@ -98,7 +98,7 @@ test('a new course begins with one week to write in', async () => {
 
 test('what is wrong stands at its field, and the course is not saved with it', async () => {
   page('/course/library/ropes', {
-    body: { path: 'title', place: 'title', reason: 'it must not be empty', loads: [] },
+    body: { path: 'title', place: 'title', reason: written('it must not be empty'), loads: [] },
   })
   const title = await screen.findByLabelText('Title')
   await userEvent.clear(title)

@@ -16,6 +16,7 @@ import { BaselineEditor } from './BaselineEditor'
 import { PlainLines } from './PlainLines'
 import { WeekEditor } from './WeekEditor'
 import { wording } from '../wording'
+import { useSaid } from '../../../shared/said/useSaid'
 
 const PAUSE_MS = 250
 
@@ -93,7 +94,9 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
     },
   })
   const setWeeks = (weeks: CourseDocument['weeks']) => setCourse({ ...course, weeks })
-  const reason = checked?.reason ? `${upperFirst(checked.reason)}.` : undefined
+  const said = useSaid(checked?.reason != null)
+  const why = checked?.reason ? said(checked.reason) : undefined
+  const reason = why ? `${upperFirst(why)}.` : undefined
   const errorAt = (path: string) => (checked?.path === path ? reason : undefined)
   return (
     <div className="wide:px-8 px-4 py-6">
@@ -177,7 +180,7 @@ function Editor({ begin, own }: { begin: CourseDocument; own: boolean }) {
           <p role="alert" className="text-sanguine">
             {wording.notCompleteYetPlaceReason({
               place: checked.place ? wording.atPlace({ place: checked.place }) : '',
-              reason: checked.reason,
+              reason: why ?? '',
             })}
           </p>
         )}

@@ -1,7 +1,7 @@
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
-import { sent, show } from '../../../test-page'
+import { sent, show, written } from '../../../test-page'
 import { CopiesSection } from './CopiesSection'
 
 const copies = (more: object = {}) => ({
@@ -34,7 +34,7 @@ test('age, size and proof of the newest copy are told, and how far the others go
 })
 
 test('a copy that could not be made says why, and one made now is shown', async () => {
-  const trouble = { at: '2026-03-05T14:40:00', sentence: 'The disk is full: 1 MB are free.' }
+  const trouble = { at: '2026-03-05T14:40:00', reason: written('The disk is full: 1 MB are free.') }
   const asked = page(copies({ trouble }), copies({ count: 4 }))
   expect(await screen.findByText(/could not be made. The disk is full/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Make a copy now' }))
@@ -44,7 +44,7 @@ test('a copy that could not be made says why, and one made now is shown', async 
 })
 
 test('damaged copies are named with what is wrong', async () => {
-  page(copies({ damaged: [{ file: 'quill-0002.zip', damage: 'it cannot be read whole' }] }))
+  page(copies({ damaged: [{ file: 'quill-0002.zip', damage: written('it cannot be read whole') }] }))
   expect(await screen.findByText('quill-0002.zip: it cannot be read whole')).toBeInTheDocument()
 })
 

@@ -9,6 +9,8 @@ import { Refused } from '../../../ui/Refused'
 import { Waiting } from '../../../ui/Waiting'
 import { moment, newest, secondPlace } from './copies-text'
 import { wording } from '../wording'
+import { Said } from '../../../shared/said/Said'
+import { useSaid } from '../../../shared/said/useSaid'
 
 type Copies = Schemas['CopiesView']
 
@@ -30,19 +32,24 @@ export function CopiesSection() {
 
 function Known({ copies }: { copies: Copies }) {
   const format = useFormats()
+  const said = useSaid(copies.trouble != null)
   const client = useQueryClient()
   const keep = (known: Copies) => client.setQueryData(['copies'], known)
   const now = useMutation({ mutationFn: () => answer(api.POST('/api/copies')), onSuccess: keep })
   return (
     <>
       <div role="status" className="mt-3">
-        {copies.refusal && <p className="text-sanguine">{copies.refusal}</p>}
+        {copies.refusal && (
+          <p className="text-sanguine">
+            <Said message={copies.refusal} />
+          </p>
+        )}
         <p>{newest(copies, format)}</p>
         {copies.trouble && (
           <p className="text-sanguine">
             {wording.theCopyOfAtCouldNot({
               at: moment(copies.trouble.at, format),
-              sentence: copies.trouble.sentence,
+              sentence: said(copies.trouble.reason),
             })}
           </p>
         )}
@@ -53,7 +60,7 @@ function Known({ copies }: { copies: Copies }) {
           <ul>
             {copies.damaged.map((copy) => (
               <li key={copy.file}>
-                {copy.file}: {copy.damage}
+                {copy.file}: <Said message={copy.damage} />
               </li>
             ))}
           </ul>
@@ -70,6 +77,7 @@ function Known({ copies }: { copies: Copies }) {
 
 function SecondPlace({ copies, onKnown }: { copies: Copies; onKnown: (known: Copies) => void }) {
   const format = useFormats()
+  const said = useSaid(copies.second?.trouble != null)
   const name = useMutation({
     mutationFn: (path: string) => answer(api.PUT('/api/copies/second-place', { body: { path } })),
     onSuccess: onKnown,
@@ -99,7 +107,7 @@ function SecondPlace({ copies, onKnown }: { copies: Copies; onKnown: (known: Cop
         </Button>
       </div>
       <p role="status" className={copies.second?.trouble ? 'text-sanguine' : 'text-faded'}>
-        {secondPlace(copies.second, format)}
+        {secondPlace(copies.second, format, said)}
       </p>
     </form>
   )

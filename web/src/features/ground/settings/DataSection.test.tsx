@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
-import { sent, show } from '../../../test-page'
+import { sent, show, written } from '../../../test-page'
 import { DataSection } from './DataSection'
 
 const report = (more: object = {}) => ({
@@ -9,7 +9,7 @@ const report = (more: object = {}) => ({
   added: 2,
   skipped: 5,
   refused: 0,
-  lines: [{ number: 2, outcome: 'ADD', reason: '', summary: '2026-03-05, 6 bollards' }],
+  lines: [{ number: 2, outcome: 'ADD', reason: null, summary: '2026-03-05, 6 bollards' }],
   ...more,
 })
 
@@ -37,7 +37,12 @@ test('a file is tried first and brought in only then', async () => {
 })
 
 test('a refused line holds everything back and is named', async () => {
-  const line = { number: 3, outcome: 'REFUSE', reason: 'drawings cannot be "many"', summary: 'many posts' }
+  const line = {
+    number: 3,
+    outcome: 'REFUSE',
+    reason: written('drawings cannot be "many"'),
+    summary: 'many posts',
+  }
   page([report({ refused: 1, lines: [line] })])
   await choose()
   expect(await screen.findByText(/Nothing is brought in while a line is refused/)).toBeInTheDocument()

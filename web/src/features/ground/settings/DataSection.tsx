@@ -8,6 +8,7 @@ import { enumerated } from '../../../ui/lists'
 import { useFormats, type Formats } from '../../../ui/locale'
 import { Refused } from '../../../ui/Refused'
 import { wording } from '../wording'
+import { Said } from '../../../shared/said/Said'
 
 type Report = Schemas['ImportReport']
 
@@ -132,7 +133,11 @@ function ImportTable({
             <span className="text-faded">{wording.lineNumber({ number: line.number })}</span>
             <span className={line.outcome === 'REFUSE' ? 'text-sanguine' : ''}>{OUTCOMES[line.outcome]}</span>
             <span>
-              {line.reason && <b className="font-medium">{line.reason} </b>}
+              {line.reason && (
+                <b className="font-medium">
+                  <Said message={line.reason} />{' '}
+                </b>
+              )}
               <span className="text-faded">{line.summary}</span>
             </span>
           </li>

@@ -1,7 +1,7 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
-import { sent, show } from '../../../test-page'
+import { sent, show, written } from '../../../test-page'
 import { PicturesSection } from './PicturesSection'
 
 const folder = (more: object = {}) => ({
@@ -40,7 +40,7 @@ test('the work under way is told and can be stopped; what is broken is listed', 
       running: true,
       done: 120,
       of: 5000,
-      broken: [{ path: '/quay/cut.png', reason: 'is cut off' }],
+      broken: [{ path: '/quay/cut.png', reason: written('is cut off') }],
     }),
   )
   expect(await screen.findByText('Looking through it: 120 of 5000 files.')).toBeInTheDocument()

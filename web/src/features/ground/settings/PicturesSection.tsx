@@ -6,6 +6,7 @@ import { Button } from '../../../ui/Button'
 import { Field } from '../../../ui/Field'
 import { Waiting } from '../../../ui/Waiting'
 import { wording } from '../wording'
+import { Said } from '../../../shared/said/Said'
 
 const LOOK_MS = 700
 
@@ -78,7 +79,10 @@ function Folder() {
               <ul>
                 {folder.broken.map((file) => (
                   <li key={file.path}>
-                    {file.path} <span className="text-faded">{file.reason}</span>
+                    {file.path}{' '}
+                    <span className="text-faded">
+                      <Said message={file.reason} />
+                    </span>
                   </li>
                 ))}
               </ul>

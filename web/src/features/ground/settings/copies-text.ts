@@ -30,12 +30,16 @@ export function newest(copies: Schemas['CopiesView'], format: Formats): string {
 }
 
 /** Where else the copies go, and whether they do. */
-export function secondPlace(second: Schemas['CopiesView']['second'], format: Formats): string {
+export function secondPlace(
+  second: Schemas['CopiesView']['second'],
+  format: Formats,
+  said: (message: Schemas['Message']) => string,
+): string {
   if (!second) {
     return wording.noneNamedADiskThatBreaks()
   }
   if (second.trouble) {
-    return wording.theCopiesCouldNotBeBrought({ trouble: second.trouble })
+    return wording.theCopiesCouldNotBeBrought({ trouble: said(second.trouble) })
   }
   if (!second.present) {
     return wording.notThereNowTheCopiesFollow()

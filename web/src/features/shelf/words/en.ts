@@ -146,4 +146,5 @@ export const messages = {
     `${plural(a.resources, { one: `${a.resources} resource`, other: `${a.resources} resources` })} off the shelf`,
   putItBackName: (a: { name: string | number }) => `Put it back: ${a.name}`,
   putItBack: () => `Put it back`,
+  weekTitle: (a: { week: string | number; title: string | number }) => `week ${a.week}, ${a.title}`,
 }

@@ -4,6 +4,7 @@ import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.Disk;
 import humblequill.server.ground.data.NotKept;
 import humblequill.server.ground.data.SafeFiles;
+import humblequill.server.ground.message.Words;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -19,6 +20,7 @@ final class FailedStart {
         new Disk(folder)
             .failed(failure)
             .map(NotKept::reason)
+            .map(Words::say)
             .orElse("Something in the program went wrong.");
     return "Humble Quill could not start. " + why + written(folder, failure);
   }

@@ -1,5 +1,7 @@
 package humblequill.server;
 
+import humblequill.server.ground.message.StoredMessage;
+import humblequill.server.ground.message.Words;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -20,6 +22,11 @@ public record Api(int port) {
     public JsonNode json() {
       return JSON.readTree(body);
     }
+  }
+
+  /** A message of an answer in words. */
+  public static String said(JsonNode message) {
+    return Words.say(StoredMessage.read(message.toString()));
   }
 
   public Answer get(String path) {

@@ -52,13 +52,13 @@ class ExchangeTest {
     assertThat(report.path("added").asInt()).isEqualTo(1);
     assertThat(report.path("refused").asInt()).isEqualTo(5);
     assertThat(report.path("lines").get(1).path("number").asInt()).isEqualTo(3);
-    assertThat(report.path("lines").get(1).path("reason").asString())
+    assertThat(Api.said(report.path("lines").get(1).path("reason")))
         .contains("day")
         .contains("2026-13-01");
-    assertThat(report.path("lines").get(2).path("reason").asString())
+    assertThat(Api.said(report.path("lines").get(2).path("reason")))
         .contains("drawings")
         .contains("none");
-    assertThat(report.path("lines").get(3).path("reason").asString()).contains("ahead");
+    assertThat(Api.said(report.path("lines").get(3).path("reason"))).contains("ahead");
     assertThat(api.get("/api/entries?topic=gulls").json().path("total").asInt()).isZero();
   }
 
@@ -140,6 +140,6 @@ class ExchangeTest {
         Map.of("id", id, "fields", EntryApiTest.fields("topic", "knots", "drawings", 12)));
     var report = bring(api, "day,topic,drawings\r\n2026-03-01,knots,3\r\n", true).json();
     assertThat(outcome(report, 0)).isEqualTo("REFUSE");
-    assertThat(report.path("lines").get(0).path("reason").asString()).contains("other contents");
+    assertThat(Api.said(report.path("lines").get(0).path("reason"))).contains("other contents");
   }
 }

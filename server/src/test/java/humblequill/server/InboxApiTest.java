@@ -56,7 +56,7 @@ class InboxApiTest {
     assertThat(seen.path("taken").asInt()).isEqualTo(1);
     assertThat(seen.path("refused").valueStream().map(f -> f.path("path").asString()))
         .containsExactly("cut.png", "empty.webp", "phone.heic", "text.jpg");
-    assertThat(seen.path("refused").valueStream().map(f -> f.path("sentence").asString()))
+    assertThat(seen.path("refused").valueStream().map(f -> Api.said(f.path("why"))))
         .allMatch(s -> s.startsWith("\"") && s.endsWith("."));
     assertThat(waiting(api)).isEqualTo(before + 1);
     assertThat(look(api).path("taken").asInt()).isZero();

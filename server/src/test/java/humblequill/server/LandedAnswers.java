@@ -1,5 +1,6 @@
 package humblequill.server;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.promise.Rule;
 import java.time.DayOfWeek;
 import java.util.List;
@@ -224,5 +225,16 @@ final class LandedAnswers {
           .put("secondsEach", Integer.parseInt(parts[1]) * (parts[2].equals("min") ? 60 : 1));
     }
     return rows;
+  }
+
+  /**
+   * Whether an answer has a sentence as it was written, which was a text before messages had codes.
+   */
+  static boolean isWritten(JsonNode node) {
+    return node.path("code").asString("").equals(Message.AS_WRITTEN);
+  }
+
+  static String written(JsonNode node) {
+    return node.path("arguments").path("text").asString();
   }
 }

@@ -146,7 +146,8 @@ class LandedDataTest {
     var fresh = leaves(now);
     old.forEach(
         (path, value) -> {
-          if (!value.equals(fresh.get(path)) && !LandedAnswers.named(where, path, value)) {
+          if (!value.equals(fresh.getOrDefault(path, value.isEmpty() ? "" : null))
+              && !LandedAnswers.named(where, path, value)) {
             out.add(where + " " + path + ": " + value + " -> " + fresh.get(path));
           }
         });
@@ -159,7 +160,9 @@ class LandedDataTest {
   }
 
   private static void collect(String path, JsonNode node, Map<String, String> leaves) {
-    if (node.isObject()) {
+    if (LandedAnswers.isWritten(node)) {
+      leaves.put(path, LandedAnswers.written(node));
+    } else if (node.isObject()) {
       node.properties().forEach(e -> collect(path + "." + e.getKey(), e.getValue(), leaves));
     } else if (node.isArray()) {
       leaves.put(path + ".size", Integer.toString(node.size()));

@@ -3,6 +3,8 @@ package humblequill.core.bench;
 import humblequill.core.bench.Finding.Kind;
 import humblequill.core.bench.Template.Layer;
 import humblequill.core.book.picture.Spot;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -67,7 +69,7 @@ public record Compared(
         template.landmarks().stream().map(Template.Landmark::name).filter(attempt::counts).toList();
     double size = size(Alignment.of(attempt.reference(), names));
     if (size == 0 || size(Alignment.of(attempt.drawn(), names)) == 0) {
-      throw new IllegalArgumentException("two landmarks are needed that lie apart");
+      throw new InvalidException(Message.of("bench.landmarksApart"));
     }
     var alignment = Alignment.of(template, attempt, size);
     var sides = Sides.of(template, attempt, alignment, size, tolerances.place());

@@ -1,6 +1,8 @@
 package humblequill.core.bench;
 
 import humblequill.core.book.picture.Spot;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.List;
 
 /**
@@ -29,7 +31,8 @@ public record Similarity(double scale, double degrees, double x, double y) {
    */
   public static Similarity of(List<Spot> from, List<Spot> to) {
     if (from.size() != to.size()) {
-      throw new IllegalArgumentException(from.size() + " points against " + to.size());
+      throw new InvalidException(
+          Message.of("bench.unevenPoints", "from", from.size(), "to", to.size()));
     }
     if (from.isEmpty()) {
       return NONE;

@@ -1,5 +1,7 @@
 package humblequill.core.bench;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -71,7 +73,7 @@ public record Template(
     public Outline {
       around = List.copyOf(around);
       if (around.size() < 3) {
-        throw new IllegalArgumentException("an outline has three landmarks or more");
+        throw new InvalidException(Message.of("bench.outlineTooSmall"));
       }
     }
   }
@@ -87,12 +89,11 @@ public record Template(
     var names = new HashSet<String>();
     for (var landmark : landmarks) {
       if (!names.add(landmark.name())) {
-        throw new IllegalArgumentException(
-            "two landmarks are called \"%s\"".formatted(landmark.name()));
+        throw new InvalidException(Message.of("bench.landmarkTwice", "landmark", landmark.name()));
       }
     }
     if (names.size() < 2) {
-      throw new IllegalArgumentException("a template has two landmarks or more");
+      throw new InvalidException(Message.of("bench.templateTooSmall"));
     }
     parts.forEach(p -> known(LANDMARK, names, quoted("part", p.name()), p.from(), p.to()));
     pairs.forEach(p -> known(LANDMARK, names, "a pair", p.left(), p.right()));
@@ -128,16 +129,16 @@ public record Template(
 
   private static void known(String what, Set<String> names, String where, List<String> used) {
     if (used.isEmpty()) {
-      throw new IllegalArgumentException(where + " names no " + what);
+      throw new InvalidException(Message.of("bench.namesNone", "where", where, "what", what));
     }
     var before = new HashSet<String>();
     for (var name : used) {
       if (!names.contains(name)) {
-        throw new IllegalArgumentException(
-            "%s names \"%s\", which is no %s".formatted(where, name, what));
+        throw new InvalidException(
+            Message.of("bench.namesUnknown", "where", where, "name", name, "what", what));
       }
       if (!before.add(name)) {
-        throw new IllegalArgumentException("%s names \"%s\" twice".formatted(where, name));
+        throw new InvalidException(Message.of("bench.namesTwice", "where", where, "name", name));
       }
     }
   }

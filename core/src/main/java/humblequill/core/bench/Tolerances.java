@@ -1,5 +1,8 @@
 package humblequill.core.bench;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * What is still taken as true. Common practice, no published source.
  *
@@ -13,7 +16,7 @@ public record Tolerances(double degrees, double length, double place) {
 
   public Tolerances {
     if (!(degrees > 0 && length > 0 && place > 0)) {
-      throw new IllegalArgumentException("tolerances are above 0");
+      throw new InvalidException(Message.of("bench.toleranceAboveZero"));
     }
   }
 }

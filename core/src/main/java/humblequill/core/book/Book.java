@@ -1,5 +1,7 @@
 package humblequill.core.book;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Objects;
@@ -34,19 +36,18 @@ public record Book(
     leaves.ifPresent(
         n -> {
           if (n < 1 || n > MAX_LEAVES) {
-            throw new IllegalArgumentException(
-                "a book has 1 to " + MAX_LEAVES + " leaves, not " + n);
+            throw new InvalidException(
+                Message.of("book.leavesWithin", "most", MAX_LEAVES, "leaves", n));
           }
         });
     price.ifPresent(
         p -> {
           if (p.signum() < 0) {
-            throw new IllegalArgumentException("a price is 0 or more, not " + p);
+            throw new InvalidException(Message.of("book.priceBelowZero", "price", p));
           }
         });
     if (opened.isPresent() && closed.isPresent() && closed.get().isBefore(opened.get())) {
-      throw new IllegalArgumentException(
-          "a book is closed on the day it was opened or later, not on " + closed.get());
+      throw new InvalidException(Message.of("book.closedBeforeOpened", "closed", closed.get()));
     }
   }
 

@@ -1,5 +1,7 @@
 package humblequill.core.book;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -41,9 +43,17 @@ public record Format(int widthMm, int heightMm) {
 
   public Format {
     if (Math.min(widthMm, heightMm) < MIN_MM || Math.max(widthMm, heightMm) > MAX_MM) {
-      throw new IllegalArgumentException(
-          "a page is %d to %d mm wide and high, not %d × %d"
-              .formatted(MIN_MM, MAX_MM, widthMm, heightMm));
+      throw new InvalidException(
+          Message.of(
+              "book.pageSizeWithin",
+              "least",
+              MIN_MM,
+              "most",
+              MAX_MM,
+              "width",
+              widthMm,
+              "height",
+              heightMm));
     }
   }
 
@@ -60,7 +70,7 @@ public record Format(int widthMm, int heightMm) {
           case 'A' -> 841;
           case 'B' -> 1000;
           case 'C' -> 917;
-          default -> throw new IllegalArgumentException("there is no row " + row);
+          default -> throw new InvalidException(Message.of("book.noRowOfSizes", "row", row));
         };
     int height =
         switch (row) {
@@ -69,7 +79,7 @@ public record Format(int widthMm, int heightMm) {
           default -> 1297;
         };
     if (number < 0 || number > SIZES) {
-      throw new IllegalArgumentException("sizes run from 0 to 10, not " + number);
+      throw new InvalidException(Message.of("book.sizesOfRow", "number", number));
     }
     for (int i = 0; i < number; i++) {
       int half = height / 2;

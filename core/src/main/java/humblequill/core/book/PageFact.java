@@ -1,5 +1,7 @@
 package humblequill.core.book;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.Objects;
 import java.util.UUID;
 
@@ -21,11 +23,11 @@ public record PageFact(
   public PageFact {
     Objects.requireNonNull(state, "state");
     if (number < 1) {
-      throw new IllegalArgumentException("pages are counted from 1, not " + number);
+      throw new InvalidException(Message.of("book.pagesFromOne", "number", number));
     }
     if (words.length() > MAX_WORDS) {
-      throw new IllegalArgumentException(
-          "words about a page have at most " + MAX_WORDS + " characters, not " + words.length());
+      throw new InvalidException(
+          Message.of("book.wordsOfPage", "most", MAX_WORDS, "words", words.length()));
     }
   }
 }

@@ -1,6 +1,8 @@
 package humblequill.core.book;
 
 import humblequill.core.day.entry.PageSpan;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
@@ -23,7 +25,7 @@ public sealed interface PageMove {
   record Shift(int from, int by) implements PageMove {
     public Shift {
       if (by == 0) {
-        throw new IllegalArgumentException("numbers change by 1 or more, later or earlier");
+        throw new InvalidException(Message.of("book.movedByNothing"));
       }
     }
 
@@ -78,11 +80,11 @@ public sealed interface PageMove {
   }
 
   /** A move that cannot be made, and why. */
-  final class Impossible extends IllegalArgumentException {
+  final class Impossible extends InvalidException {
     private static final long serialVersionUID = 1L;
 
-    Impossible(String message) {
-      super(message);
+    Impossible(Message why) {
+      super(why);
     }
   }
 
@@ -101,11 +103,12 @@ public sealed interface PageMove {
       int to = after(page);
       if (to < 1 || to > most) {
         throw new Impossible(
-            "p %d would become p %d, and the book has pages 1 to %d".formatted(page, to, most));
+            Message.of("book.pageBeyondBook", "page", page, "to", to, "most", most));
       }
       var other = taken.putIfAbsent(to, page);
       if (other != null && other != page) {
-        throw new Impossible("p %d and p %d would both become p %d".formatted(other, page, to));
+        throw new Impossible(
+            Message.of("book.pagesFallTogether", "page", other, "other", page, "to", to));
       }
       if (to != page) {
         moved.put(page, to);
@@ -127,9 +130,7 @@ public sealed interface PageMove {
       high = Math.max(high, after(n));
     }
     if (high - low + 1 != span.count()) {
-      throw new Impossible(
-          "an entry on p %d to %d would be torn apart; give it other pages first"
-              .formatted(span.from(), span.to()));
+      throw new Impossible(Message.of("book.entryTornApart", "from", span.from(), "to", span.to()));
     }
     return new PageSpan(low, high);
   }

@@ -1,5 +1,8 @@
 package humblequill.core.book;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * Where pictures stand on a printed sheet, in points of 1/72 inch from the lower left, as PDF
  * counts.
@@ -56,8 +59,8 @@ public record SheetLayout(double width, double height, int columns, int rows) {
    */
   public static SheetLayout of(Paper paper, int perSheet) {
     if (perSheet < 1 || perSheet > MOST) {
-      throw new IllegalArgumentException(
-          "a sheet takes 1 to " + MOST + " pictures, not " + perSheet);
+      throw new InvalidException(
+          Message.of("book.picturesASheet", "most", MOST, "pictures", perSheet));
     }
     double width = paper.widthMm / MM_IN_AN_INCH * POINTS_IN_AN_INCH;
     double height = paper.heightMm / MM_IN_AN_INCH * POINTS_IN_AN_INCH;

@@ -1,5 +1,6 @@
 package humblequill.core.course;
 
+import humblequill.core.ground.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,7 @@ public record Baseline(List<String> subjects, int minutesEach, Set<Moment> again
     again = Set.copyOf(again);
     if (subjects.isEmpty() || subjects.size() > MAX_SUBJECTS || minutesEach < 1) {
       throw new BrokenCourseException(
-          "baseline", "a baseline has 1 to " + MAX_SUBJECTS + " subjects and minutes for each");
+          "baseline", Message.of("course.baselineWithin", "most", MAX_SUBJECTS));
     }
   }
 

@@ -1,5 +1,6 @@
 package humblequill.core.course;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Names;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -43,13 +44,12 @@ public record Course(
   public Course {
     weeks = List.copyOf(weeks);
     if (weeks.isEmpty()) {
-      throw new BrokenCourseException("weeks", "a course has at least one week");
+      throw new BrokenCourseException("weeks", Message.of("course.courseWithoutWeek"));
     }
     if (weeks.size() == 1
         && baseline.isPresent()
         && baseline.get().again().contains(Baseline.Moment.MIDDLE)) {
-      throw new BrokenCourseException(
-          "baseline.again", "a course of one week has no middle to draw a baseline again in");
+      throw new BrokenCourseException("baseline.again", Message.of("course.noMiddle"));
     }
     var ids = new HashSet<String>();
     for (int w = 0; w < weeks.size(); w++) {
@@ -57,13 +57,13 @@ public record Course(
       for (int e = 0; e < exercises.size(); e++) {
         if (!ids.add(exercises.get(e).id())) {
           throw new BrokenCourseException(
-              path(w, e, "id"), "the id \"" + exercises.get(e).id() + "\" is used twice");
+              path(w, e, "id"), Message.of("course.idTwice", "id", exercises.get(e).id()));
         }
         checkAfter(weeks.get(w), w, e);
         var again = exercises.get(e).again();
         if (again.isPresent() && !ids.contains(again.get())) {
           throw new BrokenCourseException(
-              path(w, e, "again"), "there is no earlier exercise \"" + again.get() + "\"");
+              path(w, e, "again"), Message.of("course.noEarlierExercise", "exercise", again.get()));
         }
       }
     }
@@ -110,11 +110,11 @@ public record Course(
       var found = week.exercises().stream().filter(other -> other.id().equals(name)).findFirst();
       if (found.isEmpty()) {
         throw new BrokenCourseException(
-            path(w, e, "after"), "there is no \"" + name + "\" in this week");
+            path(w, e, "after"), Message.of("course.nothingInWeek", "name", name));
       }
       if (steps > week.exercises().size()) {
         throw new BrokenCourseException(
-            path(w, e, "after"), "\"after\" runs in a circle at \"" + name + "\"");
+            path(w, e, "after"), Message.of("course.afterInCircle", "exercise", name));
       }
       next = found.get();
     }
@@ -132,15 +132,5 @@ public record Course(
   /** The exercise of an id. */
   public Optional<Exercise> exercise(String exerciseId) {
     return exercises().filter(e -> e.id().equals(exerciseId)).findFirst();
-  }
-
-  /** The number, from 1, of the week that holds an exercise. */
-  public Optional<Integer> weekNumberOf(String exerciseId) {
-    for (int w = 0; w < weeks.size(); w++) {
-      if (weeks.get(w).exercises().stream().anyMatch(e -> e.id().equals(exerciseId))) {
-        return Optional.of(w + 1);
-      }
-    }
-    return Optional.empty();
   }
 }

@@ -1,5 +1,7 @@
 package humblequill.core.course;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
 import java.util.List;
@@ -47,12 +49,18 @@ public record Exercise(
 
     public Target {
       if (quantity < 1) {
-        throw new IllegalArgumentException("a target is 1 or more, was " + quantity);
+        throw new InvalidException(Message.of("course.targetWithin", "quantity", quantity));
       }
       if (secondsEach < 1 || chunk < 1 || chunk > quantity) {
-        throw new IllegalArgumentException(
-            "secondsEach must be 1 or more and chunk 1 to %d, were %d and %d"
-                .formatted(quantity, secondsEach, chunk));
+        throw new InvalidException(
+            Message.of(
+                "course.amountWithin",
+                "most",
+                quantity,
+                "secondsEach",
+                secondsEach,
+                "chunk",
+                chunk));
       }
     }
 

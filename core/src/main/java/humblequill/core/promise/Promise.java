@@ -1,5 +1,6 @@
 package humblequill.core.promise;
 
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +20,9 @@ public sealed interface Promise {
   LocalDate start();
 
   /** Whether it asks week by week, each week beginning on its first day's weekday. */
-  boolean weekly();
+  default boolean weekly() {
+    return false;
+  }
 
   /** Whether it has a last day, or a last day of each week. */
   default boolean dated() {
@@ -27,7 +30,9 @@ public sealed interface Promise {
   }
 
   /** The last day; {@link LocalDate#MAX} without an end. */
-  LocalDate end(DrawingDays days);
+  default LocalDate end(DrawingDays days) {
+    return LocalDate.MAX;
+  }
 
   /**
    * Units it asks for: all of them, or those of the week that follows some weeks.
@@ -60,11 +65,6 @@ public sealed interface Promise {
     }
 
     @Override
-    public boolean weekly() {
-      return false;
-    }
-
-    @Override
     public LocalDate end(DrawingDays days) {
       return due;
     }
@@ -86,18 +86,8 @@ public sealed interface Promise {
     }
 
     @Override
-    public boolean weekly() {
-      return false;
-    }
-
-    @Override
     public boolean dated() {
       return false;
-    }
-
-    @Override
-    public LocalDate end(DrawingDays days) {
-      return LocalDate.MAX;
     }
 
     @Override
@@ -117,11 +107,6 @@ public sealed interface Promise {
       check("days", days, MAX_DAYS);
       check("each", each, MAX_COUNT);
       check("count", (int) Math.min(Integer.MAX_VALUE, (long) days * each), MAX_COUNT * 10);
-    }
-
-    @Override
-    public boolean weekly() {
-      return false;
     }
 
     @Override
@@ -149,11 +134,6 @@ public sealed interface Promise {
     public PromptList {
       check("pick", pick, MAX_COUNT);
       checkDates(start, due);
-    }
-
-    @Override
-    public boolean weekly() {
-      return false;
     }
 
     @Override
@@ -222,11 +202,6 @@ public sealed interface Promise {
     }
 
     @Override
-    public LocalDate end(DrawingDays days) {
-      return LocalDate.MAX;
-    }
-
-    @Override
     public int asked(List<Integer> weeks) {
       return perWeek;
     }
@@ -234,18 +209,20 @@ public sealed interface Promise {
 
   private static void check(String field, int value, int most) {
     if (value < 1 || value > most) {
-      throw new BrokenPromiseException(field, value, "must be 1 to " + most + ", was " + value);
+      throw new BrokenPromiseException(
+          field, value, Message.of("promise.amountWithin", "most", most, "value", value));
     }
   }
 
   private static void checkDates(LocalDate start, LocalDate due) {
     long days = due.toEpochDay() - start.toEpochDay() + 1;
     if (days < 1) {
-      throw new BrokenPromiseException("due", due, "is before the start, " + start);
+      throw new BrokenPromiseException(
+          "due", due, Message.of("promise.dayBeforeStart", "start", start));
     }
     if (days > MAX_DAYS) {
       throw new BrokenPromiseException(
-          "due", due, "is " + days + " days after the start; at most " + MAX_DAYS);
+          "due", due, Message.of("promise.dayTooLate", "days", days, "most", MAX_DAYS));
     }
   }
 }

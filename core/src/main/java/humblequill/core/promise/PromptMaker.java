@@ -1,5 +1,7 @@
 package humblequill.core.promise;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -23,7 +25,7 @@ public final class PromptMaker {
     for (int i = 0; i < lists.size(); i++) {
       var shuffled = new ArrayList<>(lists.get(i));
       if (shuffled.isEmpty()) {
-        throw new IllegalArgumentException("list " + (i + 1) + " has no words");
+        throw new InvalidException(Message.of("promise.listWithoutWords", "list", (i + 1)));
       }
       Collections.shuffle(shuffled, new Random(new SplittableRandom(31 * seed + i).nextLong()));
       words.add(shuffled.get(Math.floorMod(rerolls.get(i), shuffled.size())));

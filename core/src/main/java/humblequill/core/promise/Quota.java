@@ -1,6 +1,7 @@
 package humblequill.core.promise;
 
 import humblequill.core.course.placement.MissedWork;
+import humblequill.core.ground.message.Message;
 import java.time.DayOfWeek;
 import java.util.List;
 import java.util.Set;
@@ -45,19 +46,18 @@ public record Quota(
     rest = Set.copyOf(rest);
     rules = Set.copyOf(rules);
     if (title.isBlank()) {
-      throw new BrokenPromiseException("title", title, "must not be empty");
+      throw new BrokenPromiseException("title", title, Message.of("promise.empty"));
     }
     if (rest.size() == DayOfWeek.values().length) {
-      throw new BrokenPromiseException("rest", rest, "leaves no weekday to draw on");
+      throw new BrokenPromiseException("rest", rest, Message.of("promise.noWeekdayLeft"));
     }
     if (secondsEach < 1) {
       throw new BrokenPromiseException(
-          "secondsEach", secondsEach, "must be 1 or more, was " + secondsEach);
+          "secondsEach", secondsEach, Message.of("promise.belowOne", "value", secondsEach));
     }
     boolean ofPrompts = promise instanceof Promise.PromptList;
     if (ofPrompts != (counting.unit() == Counting.Unit.PROMPTS)) {
-      throw new BrokenPromiseException(
-          "unit", counting.unit(), "is PROMPTS for a list of prompts, and for nothing else");
+      throw new BrokenPromiseException("unit", counting.unit(), Message.of("promise.promptsOnly"));
     }
   }
 

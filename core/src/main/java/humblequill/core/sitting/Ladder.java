@@ -1,5 +1,7 @@
 package humblequill.core.sitting;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.List;
 
 /**
@@ -13,11 +15,11 @@ public record Ladder(List<Step> steps) {
   public Ladder {
     steps = List.copyOf(steps);
     if (steps.size() > MOST_STEPS) {
-      throw new IllegalArgumentException(
-          "a sitting has at most " + MOST_STEPS + " steps, these are " + steps.size());
+      throw new InvalidException(
+          Message.of("sitting.tooManySteps", "most", MOST_STEPS, "steps", steps.size()));
     }
     if (steps.isEmpty()) {
-      throw new IllegalArgumentException("a sitting has at least one step");
+      throw new InvalidException(Message.of("sitting.noStep"));
     }
   }
 

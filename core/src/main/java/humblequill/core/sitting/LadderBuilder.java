@@ -1,5 +1,7 @@
 package humblequill.core.sitting;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -39,15 +41,15 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
   public record Poses(int count, int seconds) {
     public Poses {
       if (count < 1 || count > 500 || seconds < 5 || seconds > LONGEST) {
-        throw new IllegalArgumentException(
-            "poses must be 1 to 500 of 5 s to 8 h, were " + count + " of " + seconds + " s");
+        throw new InvalidException(
+            Message.of("sitting.posesWithin", "count", count, "seconds", seconds));
       }
     }
   }
 
   public LadderBuilder {
     if (breakEvery < MINUTE || breakSeconds < 0) {
-      throw new IllegalArgumentException("a break comes after a minute or more");
+      throw new InvalidException(Message.of("sitting.breakTooSoon"));
     }
   }
 
@@ -130,20 +132,20 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
       }
     }
     if (steps.isEmpty()) {
-      throw new IllegalArgumentException("a sitting of your own needs at least one pose");
+      throw new InvalidException(Message.of("sitting.noPose"));
     }
     int work = steps.stream().mapToInt(Step::seconds).sum();
     if (work > LONGEST) {
-      throw new IllegalArgumentException(
-          "these poses take " + work / MINUTE + " min; a sitting has at most " + LONGEST / MINUTE);
+      throw new InvalidException(
+          Message.of("sitting.posesTooLong", "minutes", work / MINUTE, "most", LONGEST / MINUTE));
     }
     return new Ladder(withBreaks(steps));
   }
 
   private Ladder filled(int seconds, IntFunction<List<Step>> work) {
     if (seconds < SHORTEST || seconds > LONGEST) {
-      throw new IllegalArgumentException(
-          "a sitting lasts 1 to " + LONGEST / MINUTE + " min, not " + seconds + " s");
+      throw new InvalidException(
+          Message.of("sitting.sittingWithin", "most", LONGEST / MINUTE, "seconds", seconds));
     }
     int most = breakSeconds == 0 ? 0 : seconds / 2 / breakSeconds;
     int breaks = 0;
@@ -274,7 +276,7 @@ public record LadderBuilder(int breakEvery, int breakSeconds) {
 
   private static List<Step> equal(int work, int each, List<String> parts) {
     if (each < 5) {
-      throw new IllegalArgumentException("a pose lasts 5 s or more, not " + each);
+      throw new InvalidException(Message.of("sitting.poseTooShort", "seconds", each));
     }
     int count = Math.max(1, work / each);
     var steps = new ArrayList<Step>();

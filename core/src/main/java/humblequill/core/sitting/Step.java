@@ -1,5 +1,8 @@
 package humblequill.core.sitting;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * One stretch of a sitting.
  *
@@ -57,7 +60,7 @@ public record Step(Kind kind, int seconds, int drawing, String part) {
 
   public Step {
     if (seconds < 1) {
-      throw new IllegalArgumentException("a step lasts 1 second or more, was " + seconds);
+      throw new InvalidException(Message.of("sitting.stepTooShort", "seconds", seconds));
     }
   }
 

@@ -1,5 +1,6 @@
 package humblequill.core.topic;
 
+import humblequill.core.ground.message.Message;
 import java.util.List;
 
 /**
@@ -15,7 +16,7 @@ public record Topic(String name, String area, List<String> needs, List<String> a
     needs = List.copyOf(needs);
     alsoCalled = List.copyOf(alsoCalled);
     if (name.isBlank() || area.isBlank()) {
-      throw new BrokenTopicsException("a topic has a name and an area");
+      throw new BrokenTopicsException(Message.of("topic.topicIncomplete"));
     }
   }
 }

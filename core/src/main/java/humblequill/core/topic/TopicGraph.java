@@ -1,5 +1,6 @@
 package humblequill.core.topic;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Fold;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,7 +27,7 @@ public final class TopicGraph {
   public TopicGraph(List<Topic> all) {
     for (var topic : all) {
       if (topics.put(topic.name(), topic) != null) {
-        throw new BrokenTopicsException("there are two topics \"" + topic.name() + "\"");
+        throw new BrokenTopicsException(Message.of("topic.topicTwice", "topic", topic.name()));
       }
     }
     all.forEach(t -> claim(t.name(), t.name()));
@@ -35,7 +36,7 @@ public final class TopicGraph {
       for (var need : topic.needs()) {
         if (!topics.containsKey(need)) {
           throw new BrokenTopicsException(
-              "\"" + topic.name() + "\" needs \"" + need + "\", which is not there");
+              Message.of("topic.needNotThere", "topic", topic.name(), "need", need));
         }
       }
     }
@@ -45,11 +46,10 @@ public final class TopicGraph {
   private void claim(String spelling, String topic) {
     var other = names.putIfAbsent(Fold.of(spelling), topic);
     if (other != null && !other.equals(topic)) {
-      var both = "\"" + other + "\" and \"" + topic + "\"";
       throw new BrokenTopicsException(
           Fold.of(other).equals(Fold.of(topic))
-              ? both + " are one name"
-              : "\"" + spelling + "\" means both " + both);
+              ? Message.of("topic.oneName", "one", other, "other", topic)
+              : Message.of("topic.meansBoth", "spelling", spelling, "one", other, "other", topic));
     }
   }
 
@@ -61,7 +61,8 @@ public final class TopicGraph {
     if (path.contains(name)) {
       var circle = new ArrayList<>(path.subList(path.indexOf(name), path.size()));
       circle.add(name);
-      throw new BrokenTopicsException("needs run in a circle: " + String.join(" → ", circle));
+      throw new BrokenTopicsException(
+          Message.of("topic.needsInCircle", "circle", String.join(" → ", circle)));
     }
     path.add(name);
     var needs = new LinkedHashSet<String>();

@@ -212,9 +212,10 @@ class ComparedTest {
   void landmarks_on_one_point_or_line_tell_nothing_of_sides() {
     var reference = Map.of("chin", new Spot(0, 0), "neck pit", new Spot(0, 1));
     assertThatThrownBy(() -> Benches.held(reference, Map.of("chin", new Spot(3, 3))))
-        .hasMessageContaining("two landmarks");
+        .hasMessageContaining("bench.landmarksApart");
     var same = Map.of("chin", new Spot(3, 3), "neck pit", new Spot(3, 3));
-    assertThatThrownBy(() -> Benches.held(reference, same)).hasMessageContaining("apart");
+    assertThatThrownBy(() -> Benches.held(reference, same))
+        .hasMessageContaining("bench.landmarksApart");
     var line =
         Map.of("chin", new Spot(0, 0), "neck pit", new Spot(0, 1), "head top", new Spot(0, -2));
     assertThat(Benches.held(line, line).sides().verdict()).isEqualTo(Sides.Verdict.UNKNOWN);

@@ -71,6 +71,6 @@ class FormatTest {
       assertThat(Format.read(format.written())).contains(format);
     }
     assertThat(new Format(229, 305).written()).isEqualTo("22.9 × 30.5 cm");
-    assertThatThrownBy(() -> new Format(5, 100)).hasMessageContaining("5 × 100");
+    assertThatThrownBy(() -> new Format(5, 100)).hasMessageContaining("width=5, height=100");
   }
 }

@@ -112,9 +112,9 @@ class PageMapTest {
 
   @Test
   void what_cannot_be_is_not_built() {
-    assertThatThrownBy(() -> book(0, true, Binding.BOUND)).hasMessageContaining("not 0");
+    assertThatThrownBy(() -> book(0, true, Binding.BOUND)).hasMessageContaining("=0");
     assertThatThrownBy(() -> book(1001, true, Binding.BOUND)).hasMessageContaining("1001");
-    assertThatThrownBy(() -> fact(0, PageState.DRAWN, 0)).hasMessageContaining("not 0");
+    assertThatThrownBy(() -> fact(0, PageState.DRAWN, 0)).hasMessageContaining("=0");
     assertThatThrownBy(
             () ->
                 new Book(

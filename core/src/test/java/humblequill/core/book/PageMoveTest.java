@@ -21,10 +21,10 @@ class PageMoveTest {
         .containsExactlyInAnyOrderEntriesOf(java.util.Map.of(31, 32, 40, 41));
     assertThatThrownBy(() -> shift.of(List.of(60), Optional.of(60)))
         .isInstanceOf(PageMove.Impossible.class)
-        .hasMessageContaining("p 60 would become p 61")
-        .hasMessageContaining("1 to 60");
+        .hasMessageContaining("page=60, to=61")
+        .hasMessageContaining("most=60");
     assertThatThrownBy(() -> new PageMove.Shift(31, -1).of(List.of(30, 31), Optional.empty()))
-        .hasMessageContaining("p 30 and p 31 would both become p 30");
+        .hasMessageContaining("page=30, other=31, to=30");
     assertThatThrownBy(() -> new PageMove.Shift(3, 0)).isInstanceOf(IllegalArgumentException.class);
   }
 
@@ -45,7 +45,7 @@ class PageMoveTest {
         .isEqualTo(new PageSpan(32, 34));
     assertThat(new PageMove.Swap(2, 3).after(new PageSpan(2, 3))).isEqualTo(new PageSpan(2, 3));
     assertThatThrownBy(() -> new PageMove.Shift(31, 1).after(new PageSpan(30, 32)))
-        .hasMessageContaining("p 30 to 32 would be torn apart");
+        .hasMessageContaining("book.entryTornApart from=30, to=32");
     assertThatThrownBy(() -> new PageMove.Swap(2, 9).after(new PageSpan(2, 3)))
         .isInstanceOf(PageMove.Impossible.class);
   }

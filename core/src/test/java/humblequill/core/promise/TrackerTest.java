@@ -174,10 +174,10 @@ class TrackerTest {
   void impossible_promises_name_the_field() {
     assertThatThrownBy(() -> new Promise.Sprint(0, MONDAY, MONDAY))
         .isInstanceOf(BrokenPromiseException.class)
-        .hasMessageContaining("count must be 1 to 10000, was 0");
+        .hasMessageContaining("field=count, why=promise.amountWithin most=10000, value=0");
     assertThatThrownBy(() -> new Promise.Sprint(5, MONDAY, MONDAY.minusDays(1)))
-        .hasMessageContaining("before the start");
+        .hasMessageContaining("promise.dayBeforeStart");
     assertThatThrownBy(() -> quota(sprint(1, 1), MissedWork.SPREAD, DayOfWeek.values()))
-        .hasMessageContaining("no weekday");
+        .hasMessageContaining("promise.noWeekdayLeft");
   }
 }

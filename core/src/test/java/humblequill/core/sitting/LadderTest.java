@@ -68,9 +68,10 @@ class LadderTest {
   @Test
   void what_cannot_be_is_said_with_its_value() {
     assertThatThrownBy(() -> LADDERS.climbing(59)).hasMessageContaining("59");
-    assertThatThrownBy(() -> LADDERS.allQuick(5 * 3600, 5)).hasMessageContaining("1000 steps");
-    assertThatThrownBy(() -> LADDERS.own(List.of())).hasMessageContaining("at least one pose");
-    assertThatThrownBy(() -> new LadderBuilder.Poses(0, 30)).hasMessageContaining("0 of 30 s");
+    assertThatThrownBy(() -> LADDERS.allQuick(5 * 3600, 5)).hasMessageContaining("most=1000");
+    assertThatThrownBy(() -> LADDERS.own(List.of())).hasMessageContaining("sitting.noPose");
+    assertThatThrownBy(() -> new LadderBuilder.Poses(0, 30))
+        .hasMessageContaining("count=0, seconds=30");
   }
 
   /** A model who holds a long pose rests in it. */

@@ -35,14 +35,14 @@ class TopicGraphTest {
   @Test
   void what_is_not_there_or_there_twice_is_refused() {
     assertThatThrownBy(() -> new TopicGraph(List.of(topic("a", "b"))))
-        .hasMessageContaining("\"a\" needs \"b\"");
+        .hasMessageContaining("topic=a, need=b");
     assertThatThrownBy(() -> new TopicGraph(List.of(topic("a"), topic("a"))))
-        .hasMessageContaining("two topics");
+        .hasMessageContaining("topic.topicTwice");
     var spelled = new Topic("c", "area", List.of(), List.of("A"));
     assertThatThrownBy(() -> new TopicGraph(List.of(topic("a"), spelled)))
-        .hasMessageContaining("means both");
+        .hasMessageContaining("topic.meansBoth");
     assertThatThrownBy(() -> new TopicGraph(List.of(topic("boxes"), topic("Box"))))
-        .hasMessageContaining("\"boxes\" and \"Box\" are one name");
+        .hasMessageContaining("topic.oneName one=boxes, other=Box");
   }
 
   @Test

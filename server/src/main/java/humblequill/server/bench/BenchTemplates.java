@@ -1,6 +1,7 @@
 package humblequill.server.bench;
 
 import humblequill.core.bench.Template;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Fold;
 import humblequill.core.sitting.cabinet.Reference;
 import humblequill.server.ground.data.Memory;
@@ -100,10 +101,10 @@ class BenchTemplates {
       throw Refusal.badValue(
           "name",
           template.name(),
-          "There is a template called \"" + same.get().template().name() + "\" already.");
+          Message.of("bench.templateThere", "template", same.get().template().name()));
     }
     if (repository.count() >= MOST && !repository.existsById(id)) {
-      throw Refusal.badValue("file", MOST, "There are " + MOST + " templates already.");
+      throw Refusal.badValue("file", MOST, Message.of("bench.enoughTemplates", "most", MOST));
     }
     var entity = repository.findById(id).orElseGet(BenchTemplateEntity::new);
     entity.id = id;

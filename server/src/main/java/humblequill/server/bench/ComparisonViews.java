@@ -6,6 +6,7 @@ import humblequill.core.bench.Series;
 import humblequill.core.bench.TrueAxis;
 import humblequill.core.book.Format;
 import humblequill.core.book.picture.Spot;
+import humblequill.core.ground.message.Message;
 import humblequill.server.bench.ComparisonFields.LandmarkPlace;
 import humblequill.server.bench.Comparisons.HeldComparison;
 import humblequill.server.bench.Comparisons.KeptComparison;
@@ -128,7 +129,7 @@ class ComparisonViews {
   public byte[] sheet(UUID id, Format paper, double margin, ReferenceSheet.Shows shows)
       throws IOException {
     if (2 * margin >= Math.min(paper.widthMm(), paper.heightMm())) {
-      throw Refusal.badValue("margin", margin, "The margins leave nothing of the paper.");
+      throw Refusal.badValue("margin", margin, Message.of("bench.nothingLeftOfPaper"));
     }
     var kept = comparisons.need(id);
     var held = comparisons.held(kept);

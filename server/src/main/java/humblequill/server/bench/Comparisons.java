@@ -6,6 +6,7 @@ import humblequill.core.bench.Series;
 import humblequill.core.bench.Template;
 import humblequill.core.bench.Tolerances;
 import humblequill.core.book.picture.Spot;
+import humblequill.core.ground.message.Message;
 import humblequill.server.bench.ComparisonFields.LandmarkPlace;
 import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
@@ -223,7 +224,7 @@ public class Comparisons {
     for (var place : places) {
       if (!names.add(place.name())) {
         throw Refusal.badValue(
-            "landmarks", place.name(), "\"" + place.name() + "\" is placed twice.");
+            "landmarks", place.name(), Message.of("bench.placedTwice", "place", place.name()));
       }
     }
   }

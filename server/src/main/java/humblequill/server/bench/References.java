@@ -1,5 +1,6 @@
 package humblequill.server.bench;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.sitting.cabinet.Reference;
 import humblequill.server.bench.ComparisonFields.LandmarkPlace;
 import humblequill.server.bench.ComparisonFields.ReferenceFields;
@@ -154,10 +155,10 @@ class References {
   static void check(ReferenceFields r) {
     if (r.from() == ComparisonFields.From.CABINET) {
       if (r.seed() == null || r.cabinet() == null) {
-        throw Refusal.badValue("reference", "", "Say which picture of the cabinet it is.");
+        throw Refusal.badValue("reference", "", Message.of("bench.whichCabinetPicture"));
       }
     } else if (r.picture() == null) {
-      throw Refusal.badValue("reference", "", "Choose the picture of the reference.");
+      throw Refusal.badValue("reference", "", Message.of("bench.chooseReference"));
     }
   }
 }

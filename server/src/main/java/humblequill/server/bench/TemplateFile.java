@@ -2,6 +2,8 @@ package humblequill.server.bench;
 
 import humblequill.core.bench.Template;
 import humblequill.core.bench.Template.Layer;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.sitting.cabinet.Reference;
 import humblequill.server.ground.edge.OpenFile;
 import java.util.ArrayList;
@@ -24,19 +26,18 @@ final class TemplateFile {
 
   /** What was taken in before; a word that says nothing is passed over. */
   static Template read(String text) {
-    var file = OpenFile.read(YAML, text, "A template");
+    var file = OpenFile.read(YAML, text, "template");
     return OpenFile.meant(() -> template(file));
   }
 
   /** Looks closer at what is taken in now: nothing that it says may be passed over. */
   static void check(String text) {
-    var file = OpenFile.read(YAML, text, "A template");
+    var file = OpenFile.read(YAML, text, "template");
     OpenFile.meant(
         () -> {
           OpenFile.list(file, "cabinet", MOST);
           if (file.has(UPRIGHT) && !file.path(UPRIGHT).isObject()) {
-            throw new IllegalArgumentException(
-                "\"upright\" tells which landmarks lie \"above\" and which \"below\"");
+            throw new InvalidException(Message.of("bench.uprightOfTwo"));
           }
           OpenFile.list(file.path(UPRIGHT), "above", MOST);
           OpenFile.list(file.path(UPRIGHT), "below", MOST);
@@ -50,8 +51,8 @@ final class TemplateFile {
     checkLayer(landmark);
     var foundation = landmark.path("foundation");
     if (!foundation.isMissingNode() && !foundation.isBoolean()) {
-      throw new IllegalArgumentException(
-          "\"foundation\" is true or false, not \"" + foundation.asString("") + '"');
+      throw new InvalidException(
+          Message.of("bench.foundationOfTwo", "value", foundation.asString("")));
     }
   }
 
@@ -61,16 +62,13 @@ final class TemplateFile {
 
   /** What of the cabinet a template is the usual one for. */
   static List<Reference.Kind> cabinet(String text) {
-    var file = OpenFile.read(YAML, text, "A template");
+    var file = OpenFile.read(YAML, text, "template");
     return OpenFile.meant(
         () -> names(file.path("cabinet")).stream().map(TemplateFile::ofCabinet).toList());
   }
 
   private static Reference.Kind ofCabinet(String word) {
-    return one(
-        List.of(Reference.Kind.values()),
-        word,
-        "\"" + word + "\" is nothing of the cabinet; there are ");
+    return one(List.of(Reference.Kind.values()), word, "bench.nothingOfCabinet");
   }
 
   private static <E extends Enum<E>> E one(List<E> all, String word, String otherwise) {
@@ -79,11 +77,15 @@ final class TemplateFile {
         .findFirst()
         .orElseThrow(
             () ->
-                new IllegalArgumentException(
-                    otherwise
-                        + all.stream()
+                new InvalidException(
+                    Message.of(
+                        otherwise,
+                        "word",
+                        word,
+                        "all",
+                        all.stream()
                             .map(value -> value.name().toLowerCase(Locale.ROOT))
-                            .collect(Collectors.joining(", "))));
+                            .collect(Collectors.joining(", ")))));
   }
 
   private static Template template(JsonNode file) {
@@ -103,7 +105,7 @@ final class TemplateFile {
     var pairs = new ArrayList<Template.SidePair>();
     for (var pair : list(file, "pairs")) {
       if (pair.size() != 2) {
-        throw new IllegalArgumentException("a pair has a left and a right");
+        throw new InvalidException(Message.of("bench.pairOfTwo"));
       }
       pairs.add(new Template.SidePair(pair.get(0).asString(""), pair.get(1).asString("")));
     }
@@ -152,6 +154,6 @@ final class TemplateFile {
 
   private static Layer layer(JsonNode node, List<Layer> layers) {
     var word = node.path("layer").asString("limbs");
-    return one(layers, word, "\"" + word + "\" is no layer; there are ");
+    return one(layers, word, "bench.noLayer");
   }
 }

@@ -8,6 +8,7 @@ import humblequill.core.bench.Sides;
 import humblequill.core.bench.Tendency;
 import humblequill.core.day.entry.Drawn;
 import humblequill.core.day.entry.PoseLength;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.stats.MeanInterval;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.ground.data.Memory;
@@ -357,7 +358,7 @@ public class Tendencies {
         Tendency.of(cases().getOrDefault(template, List.of())).stream()
             .anyMatch(t -> t.quantity().equals(quantity));
     if (!known) {
-      throw Refusal.badValue("part", quantity.of(), "Nothing is known of it yet.");
+      throw Refusal.badValue("part", quantity.of(), Message.of("bench.nothingKnown"));
     }
     var entity = new AimEntity();
     entity.id = id;

@@ -49,9 +49,7 @@ public record BookFields(
     @Nullable @Min(20) @Max(1000) Integer grams,
     @Nullable @DecimalMin("0") @DecimalMax("99999.99") @Digits(integer = 5, fraction = 2)
         BigDecimal price,
-    @NotNull
-        @Pattern(regexp = "([A-Z]{3})?", message = "must be three capital letters, such as EUR")
-        String currency,
+    @NotNull @Pattern(regexp = "([A-Z]{3})?", message = "ground.currencyLetters") String currency,
     @NotNull @Size(max = 40) List<@Valid @NotNull OnPaper> paper,
     @NotNull @Size(max = 4) List<@NotNull Rule> rules,
     @NotNull @Size(max = 1000) String colours,

@@ -2,6 +2,7 @@ package humblequill.server.book;
 
 import humblequill.core.book.BookInUse;
 import humblequill.core.book.Format;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
 import humblequill.server.ground.data.StoredJson;
@@ -74,7 +75,8 @@ public class BookService {
       try {
         nameChanges.create(Name.fresh(id, NameKind.BOOK, fields.name()));
       } catch (IllegalArgumentException e) {
-        throw Refusal.badValue("name", fields.name(), "Not kept: " + e.getMessage() + ".");
+        throw Refusal.badValue(
+            "name", fields.name(), Message.of("ground.notKept", "why", Message.why(e)));
       }
     } else if (books.all().containsKey(id)) {
       return;
@@ -127,7 +129,8 @@ public class BookService {
     try {
       entity.told().toCore(fields.name());
     } catch (IllegalArgumentException e) {
-      throw Refusal.badValue("closed", fields.closed(), "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue(
+          "closed", fields.closed(), Message.of("ground.notKept", "why", Message.why(e)));
     }
     books.save(entity);
   }
@@ -138,12 +141,7 @@ public class BookService {
     }
     var read = Format.read(text);
     if (read.isEmpty()) {
-      throw Refusal.badValue(
-          "format",
-          text,
-          "\""
-              + text.strip()
-              + "\" is no format that can be read. Write A4, B5 landscape, 21 x 29.7 cm or 9 x 12 in.");
+      throw Refusal.badValue("format", text, Message.of("book.noFormat", "text", text.strip()));
     }
     return read;
   }

@@ -1,6 +1,7 @@
 package humblequill.server.book;
 
 import humblequill.core.book.Lineage;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.server.book.picture.PagePicture;
 import humblequill.server.book.picture.PagePictures;
@@ -107,7 +108,7 @@ public class LineageService {
     }
     var told = told();
     if (told.stream().anyMatch(t -> t.from.equals(from) && t.into.equals(into))) {
-      throw Refusal.conflict("known", "That is known already.");
+      throw Refusal.conflict("known", Message.of("book.knownAlready"));
     }
     var back = lineage(told).path(into, from);
     if (!back.isEmpty()) {
@@ -119,10 +120,7 @@ public class LineageService {
               .map(p -> "p " + p.number() + " of " + called(p))
               .collect(Collectors.joining(" → "));
       throw Refusal.conflict(
-          "circle",
-          from.equals(into)
-              ? "A drawing cannot grow into itself: " + way + "."
-              : "It cannot be: the other one came out of this one already, by " + way + ".");
+          "circle", Message.of("book.circleOfDrawings", "itself", from.equals(into), "way", way));
     }
     var entity = new GrewIntoEntity();
     entity.id = id;

@@ -4,6 +4,7 @@ import humblequill.core.book.Binding;
 import humblequill.core.book.Book;
 import humblequill.core.day.entry.Drawn;
 import humblequill.core.day.entry.PageSpan;
+import humblequill.core.ground.message.Message;
 import humblequill.server.day.entry.EntryService;
 import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.constraints.Max;
@@ -63,7 +64,9 @@ class LooseSheets {
     int pagesNow = into.told().toCore(into.name().text()).pageCount().orElse(PageSpan.MAX_PAGE);
     if (asked.page > pagesNow + 1) {
       throw Refusal.badValue(
-          "page", asked.page, "%s has pages 1 to %d.".formatted(into.name().text(), pagesNow));
+          "page",
+          asked.page,
+          Message.of("book.pagesOfBook", "book", into.name().text(), "pages", pagesNow));
     }
     var moving = entriesOn(loose, asked.sheet);
     leaves(into, 1);
@@ -85,7 +88,7 @@ class LooseSheets {
             .isPresent();
     if (taken) {
       throw Refusal.badValue(
-          "sheet", asked.sheet, "Something else is on loose sheet " + asked.sheet + " by now.");
+          "sheet", asked.sheet, Message.of("book.otherOnSheet", "sheet", asked.sheet));
     }
     var moving = entriesOn(from, asked.page);
     entries.moveTo(moving, loose.name().text(), asked.sheet);
@@ -98,11 +101,7 @@ class LooseSheets {
     var loose = views.known(asked.loose);
     if (loose.told().binding() != Binding.LOOSE || loose.name().id().equals(asked.book)) {
       throw Refusal.badValue(
-          "loose",
-          loose.name().text(),
-          "Only a loose sheet can be put into a book; the leaves of "
-              + loose.name().text()
-              + " hold together.");
+          "loose", loose.name().text(), Message.of("book.notLoose", "book", loose.name().text()));
     }
     return loose;
   }
@@ -125,7 +124,7 @@ class LooseSheets {
               int leaves = row.leaves + more;
               if (leaves > Book.MAX_LEAVES) {
                 throw Refusal.badValue(
-                    "book", leaves, "A book has at most " + Book.MAX_LEAVES + " leaves.");
+                    "book", leaves, Message.of("book.leavesAtMost", "most", Book.MAX_LEAVES));
               }
               row.leaves = leaves;
               books.save(row);
@@ -140,8 +139,16 @@ class LooseSheets {
         throw Refusal.badValue(
             "sheet",
             page,
-            "%s of %s lies on p %d to %d; give it this page alone first."
-                .formatted(drawn.called(), drawn.day(), span.get().from(), span.get().to()));
+            Message.of(
+                "book.entryOnSeveralPages",
+                "entry",
+                drawn.called(),
+                "day",
+                drawn.day(),
+                "from",
+                span.get().from(),
+                "to",
+                span.get().to()));
       }
       span.ifPresent(s -> found.add(drawn.entry()));
     }

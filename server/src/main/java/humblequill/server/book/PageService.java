@@ -3,6 +3,7 @@ package humblequill.server.book;
 import humblequill.core.book.PageFact;
 import humblequill.core.book.PageState;
 import humblequill.core.day.entry.PageSpan;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Names;
 import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
@@ -144,8 +145,7 @@ public class PageService {
       throw Refusal.badValue(
           "number",
           number,
-          "There is no page %d in %s; its pages run from 1 to %d."
-              .formatted(number, name.text(), last));
+          Message.of("book.noPage", "number", number, "book", name.text(), "last", last));
     }
     return told(name.id(), number)
         .flatMap(p -> repository.findById(p.id()))

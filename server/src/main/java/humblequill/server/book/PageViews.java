@@ -4,6 +4,7 @@ import humblequill.core.book.Binding;
 import humblequill.core.book.Page;
 import humblequill.core.book.PageState;
 import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.message.Message;
 import humblequill.server.book.picture.PagePicture;
 import humblequill.server.day.entry.EntryService;
 import humblequill.server.day.entry.EntryView;
@@ -44,8 +45,14 @@ class PageViews {
                     Refusal.badValue(
                         "number",
                         number,
-                        "There is no page %d in %s; its pages are known up to %d."
-                            .formatted(number, k.name().text(), k.map().pages().size())));
+                        Message.of(
+                            "book.pageNotKnown",
+                            "number",
+                            number,
+                            "book",
+                            k.name().text(),
+                            "last",
+                            k.map().pages().size())));
     var told = k.pages().stream().filter(p -> p.number() == number).findFirst();
     var pictures =
         told.map(p -> k.pictures().getOrDefault(p.id(), List.<PagePicture>of())).orElse(List.of());

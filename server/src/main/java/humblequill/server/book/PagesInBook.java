@@ -1,5 +1,6 @@
 package humblequill.server.book;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
 import humblequill.server.day.entry.EntryCheck;
@@ -35,8 +36,14 @@ class PagesInBook implements EntryCheck {
               throw Refusal.badValue(
                   "pageTo",
                   last,
-                  "There is no p %d in %s; its last page is p %d. Put the page right, or the book's leaves."
-                      .formatted(last, name.map(Name::text).orElse(""), pages));
+                  Message.of(
+                      "book.noPageInBook",
+                      "page",
+                      last,
+                      "book",
+                      name.map(Name::text).orElse(""),
+                      "last",
+                      pages));
             });
   }
 }

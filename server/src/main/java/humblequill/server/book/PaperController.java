@@ -2,6 +2,7 @@ package humblequill.server.book;
 
 import humblequill.core.book.picture.Gutter;
 import humblequill.core.book.picture.Spot;
+import humblequill.core.ground.message.Message;
 import humblequill.server.book.picture.PagePicture;
 import humblequill.server.book.picture.Straightening;
 import humblequill.server.ground.edge.Refusal;
@@ -88,7 +89,7 @@ class PaperController {
   private static List<Spot> spots(List<Double> xy) {
     var out = new ArrayList<Spot>();
     if (xy.stream().anyMatch(share -> share == null || !Double.isFinite(share))) {
-      throw Refusal.badValue("corners", xy, "A corner is told by two numbers.");
+      throw Refusal.badValue("corners", xy, Message.of("book.cornerOfTwoNumbers"));
     }
     for (int i = 0; i + 1 < xy.size(); i += 2) {
       out.add(new Spot(xy.get(i), xy.get(i + 1)));

@@ -3,6 +3,7 @@ package humblequill.server.book;
 import humblequill.core.book.PageMove;
 import humblequill.core.day.entry.Drawn;
 import humblequill.core.day.entry.PageSpan;
+import humblequill.core.ground.message.Message;
 import humblequill.server.day.entry.EntryService;
 import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.constraints.Max;
@@ -102,7 +103,8 @@ class Renumbering {
           moved,
           MoveOfPages.of(move.back()));
     } catch (IllegalArgumentException e) {
-      throw Refusal.badValue("page", asked.page(), "Not moved: " + e.getMessage() + ".");
+      throw Refusal.badValue(
+          "page", asked.page(), Message.of("book.notMoved", "why", Message.why(e)));
     }
   }
 

@@ -2,6 +2,7 @@ package humblequill.server.book;
 
 import humblequill.core.book.SheetLayout;
 import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.server.book.picture.PagePictures;
 import humblequill.server.day.entry.EntryFilter;
@@ -220,9 +221,7 @@ class Sheets {
   Sheet strip(Wanted wanted, Locale locale) {
     if (wanted.pages().size() > SheetStrip.MOST) {
       throw Refusal.badValue(
-          "pages",
-          wanted.pages().size(),
-          "A strip shows at most " + SheetStrip.MOST + " pictures; the PDF shows more.");
+          "pages", wanted.pages().size(), Message.of("book.stripIsFull", "most", SheetStrip.MOST));
     }
     try {
       var tiles = tiles(wanted, locale);
@@ -249,9 +248,7 @@ class Sheets {
       var there = known.get(page);
       if (there == null) {
         throw Refusal.badValue(
-            "pages",
-            page.number(),
-            "Page " + page.number() + " has no picture to be shown, or is private.");
+            "pages", page.number(), Message.of("book.pageWithoutPicture", "page", page.number()));
       }
       tiles.add(tile(there, wanted.words(), locale));
     }
@@ -278,9 +275,13 @@ class Sheets {
     };
   }
 
+  private static String say(Message message) {
+    return humblequill.server.ground.message.Words.say(message);
+  }
+
   private static String word(Words word, SheetPage page, Locale locale) {
     return switch (word) {
-      case PAGE -> page.book() + " p " + page.number();
+      case PAGE -> say(Message.of("book.pageCaption", "book", page.book(), "page", page.number()));
       case DAY ->
           page.day() == null
               ? ""
@@ -288,8 +289,14 @@ class Sheets {
                   .withLocale(locale)
                   .format(page.day());
       case ABOUT -> page.about();
-      case COUNT -> page.drawings() == 0 ? "" : page.drawings() + "×";
-      case MINUTES -> page.minutes() == 0 ? "" : page.minutes() + " min";
+      case COUNT ->
+          page.drawings() == 0
+              ? ""
+              : say(Message.of("book.countCaption", "drawings", page.drawings()));
+      case MINUTES ->
+          page.minutes() == 0
+              ? ""
+              : say(Message.of("book.minutesCaption", "minutes", page.minutes()));
       case MEDIUM -> page.medium() == null ? "" : page.medium();
       case MARK -> page.mark() == null ? "" : page.mark() + "/5";
     };

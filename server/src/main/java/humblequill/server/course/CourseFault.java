@@ -1,6 +1,7 @@
 package humblequill.server.course;
 
 import com.networknt.schema.Error;
+import humblequill.core.ground.message.Message;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
@@ -45,59 +46,56 @@ final class CourseFault {
   }
 
   /** What is wrong there, as the end of a sentence. */
-  static String words(Error error) {
+  static Message words(Error error) {
     if (isAmount(error)) {
-      return "it needs either \"drawings\" with \"minutesEach\", or \"minutes\", and not both";
+      return Message.of("course.amountInOneWay");
     }
     var value = error.getInstanceNode();
     var rule = error.getSchemaNode();
     return switch (error.getKeyword()) {
-      case "required" -> "it is missing";
-      case "type" -> "it must be " + kind(rule) + ", not " + shown(value);
-      case "enum" -> "it must be one of " + listed(rule) + ", not " + shown(value);
+      case "required" -> Message.of("course.fieldMissing");
+      case "type" -> Message.of("course.mustBe", "kind", kind(rule), "value", shown(value));
+      case "enum" -> Message.of("course.mustBeOneOf", "all", listed(rule), "value", shown(value));
       case "pattern" ->
           path(error).endsWith("id")
-              ? "it takes small letters a to z, figures and single hyphens, not " + shown(value)
-              : "it needs a letter or a figure, not " + shown(value);
-      case "minLength", "minItems" -> "it must not be empty";
+              ? Message.of("course.lettersOfId", "value", shown(value))
+              : Message.of("course.letterNeeded", "value", shown(value));
+      case "minLength", "minItems" -> Message.of("course.fieldEmpty");
       case "maxLength" ->
-          "it takes at most " + rule + " characters; these are " + value.stringValue("").length();
-      case "maxItems" -> "it takes at most " + rule + ", not " + value.size();
-      case "minimum" -> "it must be at least " + rule + ", not " + shown(value);
-      case "maximum" -> "it must be at most " + rule + ", not " + shown(value);
-      case "uniqueItems" -> "it names one thing twice";
-      default -> error.getMessage();
+          Message.of("course.textTooLong", "most", rule, "length", value.stringValue("").length());
+      case "maxItems" -> Message.of("course.tooMany", "most", rule, "count", value.size());
+      case "minimum" -> Message.of("course.tooSmall", "least", rule, "value", shown(value));
+      case "maximum" -> Message.of("course.tooBig", "most", rule, "value", shown(value));
+      case "uniqueItems" -> Message.of("course.namedTwice");
+      default -> Message.asWritten(error.getMessage());
     };
   }
 
-  private static String kind(JsonNode types) {
+  private static Message kind(JsonNode types) {
     var first = types.isArray() ? types.get(0) : types;
-    return switch (first.stringValue("")) {
-      case "object" -> "fields with names";
-      case "array" -> "a list";
-      case "integer" -> "a whole number";
-      case "number" -> "a number";
-      case "boolean" -> "true or false";
-      default -> "a text";
-    };
+    return Message.of("course.kind", "kind", first.stringValue(""));
   }
 
   private static String listed(JsonNode values) {
     return StreamSupport.stream(values.spliterator(), false)
-        .map(CourseFault::shown)
+        .map(CourseFault::shortened)
         .collect(Collectors.joining(", "));
   }
 
-  private static String shown(JsonNode value) {
+  private static Message shown(JsonNode value) {
     if (value.isObject()) {
-      return "fields with names";
+      return Message.of("course.kind", "kind", "object");
     }
     if (value.isArray()) {
-      return "a list";
+      return Message.of("course.kind", "kind", "array");
     }
     if (value.isNull()) {
-      return "nothing";
+      return Message.of("course.kind", "kind", "null");
     }
+    return Message.asWritten(shortened(value));
+  }
+
+  private static String shortened(JsonNode value) {
     var text = value.asString();
     var begin = text.length() > MOST_SHOWN ? text.substring(0, MOST_SHOWN) + "…" : text;
     return value.isString() ? "\"" + begin + "\"" : begin;

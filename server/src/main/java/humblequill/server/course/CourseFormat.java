@@ -7,6 +7,8 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import humblequill.core.course.BrokenCourseException;
 import humblequill.core.course.Course;
+import humblequill.core.ground.message.Explained;
+import humblequill.core.ground.message.Message;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
@@ -59,17 +61,24 @@ public class CourseFormat {
    *
    * @param path the place in the file; empty when the whole file is meant
    */
-  static final class Broken extends Exception {
+  static final class Broken extends Exception implements Explained {
     private static final long serialVersionUID = 1L;
     private final String path;
+    private final transient Message why;
 
-    Broken(String path, String reason) {
-      super(reason);
+    Broken(String path, Message why) {
+      super(why.toString());
+      this.why = why;
       this.path = path;
     }
 
     String path() {
       return path;
+    }
+
+    @Override
+    public Message why() {
+      return why;
     }
 
     /** The same in words, as "week 3, title". */
@@ -81,7 +90,7 @@ public class CourseFormat {
   /** Reads YAML, or JSON, which is YAML too. */
   Parsed parse(String text) throws Broken {
     if (text.length() > LARGEST) {
-      throw new Broken("", "a course may have 4 MB, and this one has more");
+      throw new Broken("", Message.of("course.tooLarge"));
     }
     JsonNode tree;
     try {
@@ -90,16 +99,16 @@ public class CourseFormat {
       var place = e.getLocation();
       throw new Broken(
           place == null ? "" : "line " + place.getLineNr() + ", column " + place.getColumnNr(),
-          "not readable as YAML or JSON");
+          Message.of("course.unreadable"));
     }
     try {
       var document = JSON.writeValueAsString(tree);
       checkAgainstSchema(document);
       return new Parsed(CourseReading.course(tree), document);
     } catch (BrokenCourseException e) {
-      throw new Broken(e.path(), String.valueOf(e.getMessage()));
+      throw new Broken(e.path(), e.why());
     } catch (ArithmeticException | IllegalArgumentException | JacksonException e) {
-      throw new Broken("", "one of its figures is larger than any course needs");
+      throw new Broken("", Message.of("course.figureTooLarge"));
     }
   }
 

@@ -1,5 +1,6 @@
 package humblequill.server.course;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.Disk;
 import humblequill.server.ground.data.SafeFiles;
@@ -77,16 +78,15 @@ class CourseLibrary {
         var parsed = format.parse(text(file));
         if (courses.stream().anyMatch(c -> c.id().equals(parsed.course().id()))) {
           throw new CourseFormat.Broken(
-              "id", "there is another course with the id \"" + parsed.course().id() + "\"");
+              "id", Message.of("course.idOfAnother", "id", parsed.course().id()));
         }
         courses.add(new Known(parsed, file));
       } catch (CourseFormat.Broken e) {
-        broken.add(
-            new Courses.BrokenFile(name, e.path(), e.place(), String.valueOf(e.getMessage())));
+        broken.add(new Courses.BrokenFile(name, e.path(), e.place(), e.why()));
       } catch (CharacterCodingException e) {
-        broken.add(Courses.BrokenFile.whole(name, "the file is not UTF-8 text"));
+        broken.add(Courses.BrokenFile.whole(name, Message.of("course.notText")));
       } catch (IOException | RuntimeException e) {
-        broken.add(Courses.BrokenFile.whole(name, "the file cannot be read"));
+        broken.add(Courses.BrokenFile.whole(name, Message.of("course.fileUnreadable")));
       }
     }
     return new All(courses, broken);
@@ -146,12 +146,12 @@ class CourseLibrary {
   /** What lies there may be no ordinary file, or one without an end. */
   private static String text(Path file) throws IOException, CourseFormat.Broken {
     if (!Files.isRegularFile(file)) {
-      throw new CourseFormat.Broken("", "it is no ordinary file");
+      throw new CourseFormat.Broken("", Message.of("course.noOrdinaryFile"));
     }
     try (var in = Files.newInputStream(file)) {
       var bytes = in.readNBytes(LARGEST_FILE + 1);
       if (bytes.length > LARGEST_FILE) {
-        throw new CourseFormat.Broken("", "the file is larger than 4 MB");
+        throw new CourseFormat.Broken("", Message.of("course.fileTooLarge"));
       }
       return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
     }
@@ -165,8 +165,7 @@ class CourseLibrary {
   synchronized void save(JsonNode document, String id, boolean mayReplace) {
     var there = byId(id);
     if (there.isPresent() && (there.get().file() == null || !mayReplace)) {
-      throw Refusal.conflict(
-          "id-taken", "There is a course with the id \"" + id + "\" already. Choose another id.");
+      throw Refusal.conflict("id-taken", Message.of("course.idTaken", "id", id));
     }
     disk.mustKeep();
     try {
@@ -187,7 +186,7 @@ class CourseLibrary {
     var there = byId(id).orElseThrow(() -> Refusal.notFound("course", id));
     var file = there.file();
     if (file == null) {
-      throw Refusal.conflict("ships", "\"" + id + "\" ships with Humble Quill and stays.");
+      throw Refusal.conflict("ships", Message.of("course.shipped", "id", id));
     }
     disk.mustKeep();
     try {

@@ -9,6 +9,7 @@ import humblequill.core.course.plan.Planner;
 import humblequill.core.course.plan.RemedyFinder;
 import humblequill.core.course.plan.Work;
 import humblequill.core.ground.calendar.WeekPattern;
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
 import humblequill.server.ground.settings.Learner;
 import humblequill.server.ground.settings.SettingsService;
@@ -54,7 +55,7 @@ class CourseOffers {
         offers.add(offer(known.parsed().course().withCheckpoints(), known.file() != null, learner));
       } catch (ArithmeticException | IllegalArgumentException e) {
         var file = known.file() == null ? known.id() : known.file().getFileName().toString();
-        broken.add(Courses.BrokenFile.whole(file, "it cannot be laid on a calendar"));
+        broken.add(Courses.BrokenFile.whole(file, Message.of("course.notLaid")));
       }
     }
     offers.sort(Comparator.comparing(Courses.Offer::fits).reversed());
@@ -141,7 +142,7 @@ class CourseOffers {
       var course = format.parse(document).course().withCheckpoints();
       return new Courses.Checked(loads(course, settings.learner()), null, null, null);
     } catch (CourseFormat.Broken e) {
-      return new Courses.Checked(List.of(), e.path(), e.place(), e.getMessage());
+      return new Courses.Checked(List.of(), e.path(), e.place(), e.why());
     }
   }
 
@@ -152,7 +153,7 @@ class CourseOffers {
       throw Refusal.badValue(
           "id",
           parsed.course().id(),
-          "The course says its id is \"" + parsed.course().id() + "\", not \"" + id + "\".");
+          Message.of("course.otherId", "id", parsed.course().id(), "expected", id));
     }
     library.save(document, id, mayReplace);
   }
@@ -174,11 +175,14 @@ class CourseOffers {
       throw Refusal.badValue(
           e.path(),
           "",
-          "Not kept"
-              + (e.path().isEmpty() ? "" : ", at " + e.place())
-              + ": "
-              + e.getMessage()
-              + ".");
+          Message.of(
+              "course.fileNotKept",
+              "nowhere",
+              e.path().isEmpty(),
+              "place",
+              e.place(),
+              "why",
+              Message.why(e)));
     }
   }
 
@@ -188,7 +192,7 @@ class CourseOffers {
       offer(course, true, learner);
       Placement.of(course, learner.today());
     } catch (ArithmeticException | IllegalArgumentException e) {
-      throw new CourseFormat.Broken("", "it cannot be laid on a calendar");
+      throw new CourseFormat.Broken("", Message.of("course.notLaid"));
     }
   }
 
@@ -198,7 +202,7 @@ class CourseOffers {
 
   Courses.Merged merge(CoursesController.ToMerge merge) {
     if (merge.first().equals(merge.second())) {
-      throw Refusal.badValue("second", merge.second(), "A course cannot be merged with itself.");
+      throw Refusal.badValue("second", merge.second(), Message.of("course.mergedWithItself"));
     }
     var result =
         CourseMerge.merge(

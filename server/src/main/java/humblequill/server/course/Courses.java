@@ -1,6 +1,7 @@
 package humblequill.server.course;
 
 import humblequill.core.course.CourseMerge;
+import humblequill.core.ground.message.Message;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -57,9 +58,9 @@ public record Courses(List<Offer> courses, List<BrokenFile> broken) {
    * @param place the same in words
    * @param reason what is wrong there
    */
-  public record BrokenFile(String file, String path, String place, String reason) {
+  public record BrokenFile(String file, String path, String place, Message reason) {
     /** One that is refused as a whole. */
-    static BrokenFile whole(String file, String reason) {
+    static BrokenFile whole(String file, Message reason) {
       return new BrokenFile(file, "", "", reason);
     }
   }
@@ -76,7 +77,7 @@ public record Courses(List<Offer> courses, List<BrokenFile> broken) {
       List<WeekLoad> loads,
       @Nullable String path,
       @Nullable String place,
-      @Nullable String reason) {}
+      @Nullable Message reason) {}
 
   /**
    * Two courses laid into each other, not kept yet.

@@ -82,7 +82,7 @@ class CoursesController {
   ResponseEntity<String> file(
       @PathVariable String id,
       @RequestParam(defaultValue = "yaml")
-          @Pattern(regexp = "yaml|json", message = "must be yaml or json")
+          @Pattern(regexp = "yaml|json", message = "ground.yamlOrJson")
           String as) {
     boolean json = as.equals("json");
     var name = ContentDisposition.attachment().filename(id + "." + as).build().toString();

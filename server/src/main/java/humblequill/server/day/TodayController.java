@@ -1,5 +1,6 @@
 package humblequill.server.day;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,7 +36,7 @@ class TodayController {
   @GetMapping("/bored")
   EasyDays.BoredView bored(@RequestParam int turn) {
     if (turn < 0) {
-      throw Refusal.badValue("turn", turn, "Turns are counted from 0.");
+      throw Refusal.badValue("turn", turn, Message.of("day.turnsFromZero"));
     }
     return easy.bored(turn);
   }
@@ -46,7 +47,9 @@ class TodayController {
       @RequestParam int minutes, @RequestParam(required = false) @Nullable String medium) {
     if (minutes < 1 || minutes > MOST_MINUTES) {
       throw Refusal.badValue(
-          "minutes", minutes, "Say 1 to " + MOST_MINUTES + " minutes, not " + minutes + ".");
+          "minutes",
+          minutes,
+          Message.of("day.minutesToSay", "most", MOST_MINUTES, "minutes", minutes));
     }
     return easy.fitting(minutes, medium);
   }

@@ -4,6 +4,7 @@ import humblequill.core.course.Exercise;
 import humblequill.core.course.ExerciseKind;
 import humblequill.core.day.care.Caution;
 import humblequill.core.day.streak.PenLine;
+import humblequill.core.ground.message.Message;
 import humblequill.server.book.piece.PieceService;
 import humblequill.server.book.rule.OpenRule;
 import humblequill.server.course.plan.RemediesView;
@@ -80,7 +81,7 @@ public record TodayView(
     List<PieceService.PieceToday> pieces,
     TopicsToday.AskedByTopics topics,
     CopyKeeper.@Nullable Behind copies,
-    @Nullable String disk) {
+    @Nullable Message disk) {
   /**
    * Where the course stands.
    *

@@ -1,6 +1,7 @@
 package humblequill.server.lookback;
 
 import humblequill.core.ground.calendar.Weeks;
+import humblequill.core.ground.message.Message;
 import humblequill.core.lookback.SpanFigures;
 import humblequill.server.bench.Tendencies;
 import humblequill.server.ground.edge.Refusal;
@@ -112,13 +113,13 @@ public class MonthLetters {
   private void check(LocalDate day, Learner learner) {
     var month = YearMonth.from(day);
     if (day.getDayOfMonth() != 1) {
-      throw Refusal.badValue("month", day, day + " is not the first day of a month.");
+      throw Refusal.badValue("month", day, Message.of("lookback.notFirstOfMonth", "day", day));
     }
     if (month.isAfter(last(learner))) {
-      throw Refusal.badValue("month", day, "No week of " + month + " has begun yet.");
+      throw Refusal.badValue("month", day, Message.of("lookback.monthNotBegun", "month", month));
     }
     if (month.isBefore(first(learner))) {
-      throw Refusal.badValue("month", day, "Nothing was drawn as early as " + month + ".");
+      throw Refusal.badValue("month", day, Message.of("lookback.nothingSoEarly", "day", month));
     }
   }
 

@@ -1,6 +1,7 @@
 package humblequill.server.lookback;
 
 import humblequill.core.course.placement.PlacedCourse;
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.plan.ChangeToMake;
 import humblequill.server.course.plan.PreviewView;
 import humblequill.server.ground.settings.Learner;
@@ -35,5 +36,5 @@ record OfferHandling(
    * @param change as it is asked for; empty where the plan has moved on
    * @param reason why the plan changed, as its history tells it
    */
-  record Planned(Function<PlacedCourse, Optional<ChangeToMake>> change, String reason) {}
+  record Planned(Function<PlacedCourse, Optional<ChangeToMake>> change, Message reason) {}
 }

@@ -1,6 +1,7 @@
 package humblequill.server.lookback;
 
 import humblequill.core.course.placement.PlacedCourse;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.lookback.LessWork;
 import humblequill.core.lookback.OfferedChange;
@@ -24,7 +25,6 @@ import org.springframework.stereotype.Component;
 /** What is done with offered changes, kind by kind. */
 @Component
 class OfferHandlings implements OfferedChangeCases<OfferHandling> {
-  private static final String REASON = "Looking back: ";
   private static final ToIntFunction<LocalDate> TELLS_NOTHING = from -> 0;
 
   private final WeekGround ground;
@@ -53,14 +53,22 @@ class OfferHandlings implements OfferedChangeCases<OfferHandling> {
   public OfferHandling moreOf(OfferedChange.MoreOf o) {
     var change =
         new ChangeToMake.MoreOf(o.topic(), o.drawings(), o.secondsEach(), List.of(o.week()));
-    var reason = "%s, %d of %d drawn.".formatted(o.exercise(), o.drawn(), o.planned());
+    var reason =
+        Message.of(
+            "lookback.fewDrawn",
+            "exercise",
+            o.exercise(),
+            "drawn",
+            o.drawn(),
+            "planned",
+            o.planned());
     return ofPlan(o.week(), change, reason, drawings(o.topic()));
   }
 
   @Override
   public OfferHandling warmUp(OfferedChange.WarmUp o) {
     var change = new ChangeToMake.WarmUp(o.week(), o.topic(), o.minutes());
-    var reason = "%s is rusty, and %s needs it.".formatted(o.topic(), o.neededFor());
+    var reason = Message.of("lookback.rusty", "topic", o.topic(), "neededFor", o.neededFor());
     return ofPlan(o.week(), change, reason, drawings(o.topic()));
   }
 
@@ -113,14 +121,14 @@ class OfferHandlings implements OfferedChangeCases<OfferHandling> {
 
   @Override
   public OfferHandling repeat(OfferedChange.Repeat o) {
-    var reason = "what was to be looked for was found in %.0f %% of it.".formatted(100 * o.found());
+    var reason = Message.of("lookback.foundShare", "percent", Math.round(100 * o.found()));
     return ofPlan(o.week(), new ChangeToMake.Repeat(o.week()), reason, TELLS_NOTHING);
   }
 
   @Override
   public OfferHandling detour(OfferedChange.Detour o) {
     var change = new ChangeToMake.DetourForTopic(o.week(), o.topic());
-    var reason = "%s was never drawn, and %s needs it.".formatted(o.topic(), o.neededFor());
+    var reason = Message.of("lookback.neverDrawn", "topic", o.topic(), "neededFor", o.neededFor());
     return ofPlan(o.week(), change, reason, drawings(o.topic()));
   }
 
@@ -167,14 +175,14 @@ class OfferHandlings implements OfferedChangeCases<OfferHandling> {
   }
 
   private OfferHandling ofPlan(
-      String week, ChangeToMake change, String reason, ToIntFunction<LocalDate> since) {
+      String week, ChangeToMake change, Message reason, ToIntFunction<LocalDate> since) {
     return ofPlan(week, course -> Optional.of(change), reason, since);
   }
 
   private OfferHandling ofPlan(
       String week,
       Function<PlacedCourse, Optional<ChangeToMake>> change,
-      String reason,
+      Message reason,
       ToIntFunction<LocalDate> since) {
     return new OfferHandling(
         (course, learner) ->
@@ -182,7 +190,7 @@ class OfferHandlings implements OfferedChangeCases<OfferHandling> {
         () -> {
           // The change of the plan is all of it.
         },
-        Optional.of(new OfferHandling.Planned(change, REASON + reason)),
+        Optional.of(new OfferHandling.Planned(change, reason)),
         learner -> true,
         since);
   }
@@ -191,7 +199,7 @@ class OfferHandlings implements OfferedChangeCases<OfferHandling> {
     return from -> ground.drawings(topic, from, from.plusDays(WeekGround.DAYS));
   }
 
-  private static String ofPlannedMinutes(double drawn) {
-    return "%.0f %% of the planned minutes were drawn.".formatted(100 * drawn);
+  private static Message ofPlannedMinutes(double drawn) {
+    return Message.of("lookback.plannedMinutes", "percent", Math.round(100 * drawn));
   }
 }

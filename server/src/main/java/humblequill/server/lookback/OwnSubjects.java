@@ -1,6 +1,7 @@
 package humblequill.server.lookback;
 
 import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.message.Message;
 import humblequill.server.book.EntryPictures;
 import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
@@ -102,11 +103,7 @@ public class OwnSubjects {
     var known = entries.stream().distinct().filter(there::contains).toList();
     if (known.size() < 2) {
       throw Refusal.badValue(
-          "entries",
-          known.size(),
-          "Two drawings of a subject are needed to lie beside each other; "
-              + known.size()
-              + " is there.");
+          "entries", known.size(), Message.of("lookback.drawingsNeeded", "count", known.size()));
     }
     var entity = repository.findById(id).orElseGet(OwnSubjectEntity::new);
     entity.id = id;

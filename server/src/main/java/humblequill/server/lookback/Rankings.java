@@ -1,6 +1,7 @@
 package humblequill.server.lookback;
 
 import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.stats.BradleyTerry.Choice;
 import humblequill.core.lookback.Ranking;
 import humblequill.core.lookback.SharedByTop;
@@ -212,9 +213,7 @@ public class Rankings {
     var there = chosen.stream().distinct().filter(known::containsKey).toList();
     if (there.size() < 2) {
       throw Refusal.badValue(
-          "pictures",
-          there.size(),
-          "Two pictures are needed to choose between; " + there.size() + " is there.");
+          "pictures", there.size(), Message.of("lookback.picturesNeeded", "count", there.size()));
     }
     var entity = new RankingEntity();
     entity.id = id;
@@ -231,7 +230,7 @@ public class Rankings {
     if (winner.equals(loser)
         || !document.pictures().contains(winner)
         || !document.pictures().contains(loser)) {
-      throw Refusal.badValue("winner", winner, "Choose one of the two pictures that are shown.");
+      throw Refusal.badValue("winner", winner, Message.of("lookback.oneOfTheTwo"));
     }
     var choices = new ArrayList<>(document.choices());
     choices.add(new StoredChoice(winner, loser));
@@ -244,7 +243,7 @@ public class Rankings {
     var kept = need(id);
     var document = kept.document();
     if (!document.pictures().contains(picture)) {
-      throw Refusal.badValue("picture", picture, "That picture is not in this ranking.");
+      throw Refusal.badValue("picture", picture, Message.of("lookback.notInRanking"));
     }
     var words = new ArrayList<>(document.said());
     words.removeIf(w -> w.picture().equals(picture));

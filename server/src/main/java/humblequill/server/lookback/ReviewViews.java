@@ -2,6 +2,7 @@ package humblequill.server.lookback;
 
 import humblequill.core.day.streak.PracticeRecord;
 import humblequill.core.ground.calendar.Weeks;
+import humblequill.core.ground.message.Message;
 import humblequill.core.lookback.WeekFigures;
 import humblequill.server.bench.Tendencies;
 import humblequill.server.ground.edge.Refusal;
@@ -108,7 +109,7 @@ class ReviewViews {
     var learner = settings.learner();
     reviews.check(learner, from);
     if (from.isBefore(ground.firstWeek(learner))) {
-      throw Refusal.badValue("from", from, "Nothing was drawn as early as " + from + ".");
+      throw Refusal.badValue("from", from, Message.of("lookback.nothingSoEarly", "day", from));
     }
     var to = from.plusDays(WeekGround.DAYS - 1);
     var kept = keptReviews.of(from);

@@ -1,6 +1,7 @@
 package humblequill.server.lookback;
 
 import humblequill.core.ground.calendar.Weeks;
+import humblequill.core.ground.message.Message;
 import humblequill.core.lookback.OfferedChange;
 import humblequill.core.lookback.Offers;
 import humblequill.core.lookback.ReviewDay;
@@ -115,10 +116,10 @@ public class Reviews {
   /** Refuses what is no first day of a week that can be looked back on. */
   void check(Learner learner, LocalDate from) {
     if (!Weeks.startOf(from, learner.weekStart()).equals(from)) {
-      throw Refusal.badValue("from", from, from + " is not the first day of a week.");
+      throw Refusal.badValue("from", from, Message.of("lookback.notFirstOfWeek", "day", from));
     }
     if (from.isAfter(learner.today())) {
-      throw Refusal.badValue("from", from, "The week of " + from + " has not begun yet.");
+      throw Refusal.badValue("from", from, Message.of("lookback.weekNotBegun", "day", from));
     }
   }
 
@@ -180,12 +181,7 @@ public class Reviews {
     return open(learner, from).stream()
         .filter(o -> o.key().equals(key))
         .findFirst()
-        .orElseThrow(
-            () ->
-                Refusal.conflict(
-                    "offer-gone",
-                    "The plan moved on, and this change does not follow any more. Look at"
-                        + " what is offered now."));
+        .orElseThrow(() -> Refusal.conflict("offer-gone", Message.of("lookback.planMovedOn")));
   }
 
   /** Keeps the learner's words, and whether the week is closed. */

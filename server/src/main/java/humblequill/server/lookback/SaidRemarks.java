@@ -1,5 +1,6 @@
 package humblequill.server.lookback;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.lookback.SaidAgain;
 import humblequill.core.lookback.SameWords;
 import humblequill.core.lookback.WeekFigures;
@@ -89,7 +90,7 @@ class SaidRemarks {
     }
     if (!parted) {
       throw Refusal.badValue(
-          "other", other, "\"" + one + "\" and \"" + other + "\" were not said to mean the same.");
+          "other", other, Message.of("lookback.notSaidSame", "one", one, "other", other));
     }
   }
 }

@@ -2,6 +2,7 @@ package humblequill.server.lookback;
 
 import humblequill.core.day.entry.Drawn;
 import humblequill.core.day.streak.PenLine;
+import humblequill.core.ground.message.Message;
 import humblequill.core.lookback.RunsInOrder;
 import humblequill.server.book.BooksOfYear;
 import humblequill.server.course.placement.PlacementService;
@@ -110,7 +111,7 @@ class Years {
   @Transactional(readOnly = true)
   public YearView read(int year) {
     if (year < 1900 || year > 2200) {
-      throw Refusal.badValue("year", year, "A year is a number such as 2026.");
+      throw Refusal.badValue("year", year, Message.of("lookback.noYear"));
     }
     var learner = settings.learner();
     var from = LocalDate.of(year, 1, 1);

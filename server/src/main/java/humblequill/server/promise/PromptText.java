@@ -1,5 +1,6 @@
 package humblequill.server.promise;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
 import java.io.IOException;
 import java.io.StringReader;
@@ -30,26 +31,27 @@ final class PromptText {
           throw Refusal.badValue(
               "text",
               words.substring(0, 40),
-              "A prompt has at most "
-                  + LONGEST
-                  + " characters; \""
-                  + words.substring(0, 40)
-                  + "…\" has "
-                  + words.length()
-                  + ".");
+              Message.of(
+                  "promise.promptTooLong",
+                  "most",
+                  LONGEST,
+                  "begin",
+                  words.substring(0, 40),
+                  "length",
+                  words.length()));
         }
         if (!words.isEmpty()) {
           prompts.add(words);
         }
       }
     } catch (IOException | UncheckedIOException e) {
-      throw Refusal.badValue("text", "", "A quote in this text does not close.");
+      throw Refusal.badValue("text", "", Message.of("promise.quoteOpen"));
     }
     if (prompts.size() > Prompts.MOST) {
       throw Refusal.badValue(
           "text",
           prompts.size(),
-          "A list has at most %d prompts; these are %d.".formatted(Prompts.MOST, prompts.size()));
+          Message.of("promise.promptsRead", "most", Prompts.MOST, "prompts", prompts.size()));
     }
     return prompts;
   }

@@ -1,5 +1,6 @@
 package humblequill.server.promise;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.promise.PromptMaker;
 import humblequill.server.ground.data.StoredJson;
 import humblequill.server.ground.edge.Refusal;
@@ -104,7 +105,7 @@ class PromptWords {
   @Transactional(readOnly = true)
   List<String> make(long seed, List<Integer> rerolls) {
     if (rerolls.size() != 3) {
-      throw Refusal.badValue("rerolls", rerolls, "There are three words, so three numbers.");
+      throw Refusal.badValue("rerolls", rerolls, Message.of("promise.threeNumbers"));
     }
     var lists = read();
     return PromptMaker.words(

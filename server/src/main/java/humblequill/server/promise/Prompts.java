@@ -1,5 +1,6 @@
 package humblequill.server.promise;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
 import humblequill.server.ground.settings.SettingsService;
 import java.time.LocalDate;
@@ -46,12 +47,13 @@ public class Prompts {
     var today = settings.learner().today();
     for (var view : wanted) {
       if (view.doneOn() != null && view.doneOn().isAfter(today)) {
-        throw Refusal.badValue("doneOn", view.doneOn(), view.doneOn() + " lies ahead.");
+        throw Refusal.badValue(
+            "doneOn", view.doneOn(), Message.of("promise.liesAhead", "day", view.doneOn()));
       }
       var entity = repository.findById(view.id()).orElseGet(PromptEntity::new);
       if (known.stream().noneMatch(p -> p.id.equals(view.id()))) {
         if (entity.id.equals(view.id())) {
-          throw Refusal.conflict("id-taken", "Another list has a prompt " + view.id() + ".");
+          throw Refusal.conflict("id-taken", Message.of("promise.promptTaken", "id", view.id()));
         }
         entity.id = view.id();
         entity.quotaId = quotaId;
@@ -68,7 +70,7 @@ public class Prompts {
       throw Refusal.badValue(
           "prompts",
           known.size(),
-          "A list has at most " + MOST + " prompts, not " + known.size() + ".");
+          Message.of("promise.promptsWithin", "most", MOST, "prompts", known.size()));
     }
     repository.flush();
   }

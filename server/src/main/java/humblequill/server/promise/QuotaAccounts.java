@@ -190,7 +190,7 @@ class QuotaAccounts implements NameUses, Serving {
   public List<Served> servedBy(Set<UUID> entries) {
     return all().stream()
         .filter(q -> q.account().matching().stream().anyMatch(d -> entries.contains(d.entry())))
-        .map(q -> new Served(q.terms().title(), "/quotas/" + q.id()))
+        .map(q -> new Served(q.terms().title(), null, null, "/quotas/" + q.id()))
         .toList();
   }
 }

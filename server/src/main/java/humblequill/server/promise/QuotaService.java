@@ -1,6 +1,7 @@
 package humblequill.server.promise;
 
 import humblequill.core.day.care.Care;
+import humblequill.core.ground.message.Message;
 import humblequill.core.promise.Account;
 import humblequill.core.promise.BrokenPromiseException;
 import humblequill.core.promise.Counting;
@@ -137,8 +138,7 @@ public class QuotaService {
     var today = settings.learner().today();
     if (start.isBefore(today.minusDays(Promise.MAX_DAYS))
         || start.isAfter(today.plusDays(Promise.MAX_DAYS))) {
-      throw Refusal.badValue(
-          "start", start, "A promise begins within three years of today, not on " + start + ".");
+      throw Refusal.badValue("start", start, Message.of("promise.startWithin", "start", start));
     }
   }
 
@@ -146,7 +146,8 @@ public class QuotaService {
     try {
       return terms.toCore(names.names());
     } catch (BrokenPromiseException e) {
-      throw Refusal.badValue(e.field(), e.value(), "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue(
+          e.field(), e.value(), Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 
@@ -174,7 +175,7 @@ public class QuotaService {
     var existing = repository.findById(id);
     if (existing.isPresent()) {
       if (!StoredQuota.read(existing.get().document).equals(terms)) {
-        throw Refusal.conflict("id-taken", "There is another quota with the id " + id + ".");
+        throw Refusal.conflict("id-taken", Message.of("promise.idTaken", "id", id));
       }
       return id;
     }
@@ -194,7 +195,7 @@ public class QuotaService {
     core(terms);
     var entity = stored(id, version);
     if (entity.endedOn != null) {
-      throw Refusal.conflict("ended", "This quota is over; take it again instead.");
+      throw Refusal.conflict("ended", Message.of("promise.quotaOver"));
     }
     if (!terms.start().equals(entity.startDay)) {
       checkStart(terms.start());

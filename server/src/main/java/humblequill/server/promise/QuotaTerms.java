@@ -1,6 +1,7 @@
 package humblequill.server.promise;
 
 import humblequill.core.course.placement.MissedWork;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
@@ -90,7 +91,7 @@ public record QuotaTerms(
             called(names, NameKind.BOOK, book),
             text(exercise));
     if (kind != Kind.PROMPT_LIST && unit == Counting.Unit.PROMPTS) {
-      throw Refusal.badValue("unit", unit, "Only a list of prompts counts prompts.");
+      throw Refusal.badValue("unit", unit, Message.of("promise.promptsOfList"));
     }
     var time =
         new PromiseTime(
@@ -120,7 +121,8 @@ public record QuotaTerms(
 
   private <T> T need(String field, @Nullable T value) {
     if (value == null) {
-      throw Refusal.badValue(field, "", "A quota of the kind " + kind + " needs " + field + ".");
+      throw Refusal.badValue(
+          field, "", Message.of("promise.fieldMissing", "kind", kind, "field", field));
     }
     return value;
   }

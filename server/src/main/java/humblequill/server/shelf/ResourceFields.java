@@ -47,9 +47,7 @@ public record ResourceFields(
     @Nullable @Min(1) @Max(Units.MOST) Integer total,
     @Nullable @DecimalMin("0") @DecimalMax("99999.99") @Digits(integer = 5, fraction = 2)
         BigDecimal price,
-    @NotNull
-        @Pattern(regexp = "([A-Z]{3})?", message = "must be three capital letters, such as EUR")
-        String currency,
+    @NotNull @Pattern(regexp = "([A-Z]{3})?", message = "ground.currencyLetters") String currency,
     @NotNull Ownership ownership,
     @Nullable LocalDate dueBack,
     @NotNull @Size(max = 100) List<@NotNull LocalDate> wanted,

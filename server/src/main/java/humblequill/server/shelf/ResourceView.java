@@ -62,9 +62,14 @@ record ResourceView(
    * What comes first.
    *
    * @param id of the resource; null for a week of a course
+   * @param week number of a week in its course; null for a resource
    * @param left units left of it; null where nobody knows
    * @param about when it will most likely be done; null where nothing tells
    */
   record WaitsFor(
-      @Nullable UUID id, String name, @Nullable Integer left, @Nullable LocalDate about) {}
+      @Nullable UUID id,
+      String name,
+      @Nullable Integer week,
+      @Nullable Integer left,
+      @Nullable LocalDate about) {}
 }

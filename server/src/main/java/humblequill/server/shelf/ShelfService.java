@@ -1,5 +1,6 @@
 package humblequill.server.shelf;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.shelf.Ownership;
@@ -51,7 +52,8 @@ public class ShelfService {
       try {
         nameChanges.create(Name.fresh(id, NameKind.RESOURCE, fields.name()));
       } catch (IllegalArgumentException e) {
-        throw Refusal.badValue("name", fields.name(), "Not kept: " + e.getMessage() + ".");
+        throw Refusal.badValue(
+            "name", fields.name(), Message.of("ground.notKept", "why", Message.why(e)));
       }
     } else if (told.all().containsKey(id)) {
       return;
@@ -87,23 +89,25 @@ public class ShelfService {
     for (var span : fields.byHand()) {
       if (span.to() < span.from()) {
         throw Refusal.badValue(
-            "byHand", span.to(), "The span ends at " + span.to() + ", before " + span.from() + ".");
+            "byHand",
+            span.to(),
+            Message.of("shelf.spanBackwards", "to", span.to(), "from", span.from()));
       }
       if (fields.total() != null && span.to() > fields.total()) {
         throw Refusal.badValue(
             "byHand",
             span.to(),
-            "There are " + fields.total() + " in all; " + span.to() + " lies beyond.");
+            Message.of("shelf.spanBeyond", "total", fields.total(), "to", span.to()));
       }
     }
     if (fields.unit() == null && (fields.total() != null || !fields.byHand().isEmpty())) {
-      throw Refusal.badValue("unit", null, "Say in what it is counted.");
+      throw Refusal.badValue("unit", null, Message.of("shelf.unitMissing"));
     }
     if (fields.ownership() == Ownership.BORROWED && fields.dueBack() == null) {
-      throw Refusal.badValue("dueBack", null, "Say when the borrowed one goes back.");
+      throw Refusal.badValue("dueBack", null, Message.of("shelf.returnMissing"));
     }
     if (fields.ended() != null && fields.endedOn() == null) {
-      throw Refusal.badValue("endedOn", null, "Say on which day it ended.");
+      throw Refusal.badValue("endedOn", null, Message.of("shelf.endMissing"));
     }
     fields.onlyAfter().forEach(this::name);
     circle(id, fields);
@@ -120,9 +124,7 @@ public class ShelfService {
               throw Refusal.badValue(
                   "onlyAfter",
                   String.join(" → ", circle.path()),
-                  "\"Only after\" would run in a circle: "
-                      + String.join(" → ", circle.path())
-                      + ".");
+                  Message.of("shelf.afterInCircle", "circle", String.join(" → ", circle.path())));
             });
   }
 

@@ -199,6 +199,7 @@ class ShelfViews {
             new ResourceView.WaitsFor(
                 id,
                 waiting.get(id).name(),
+                null,
                 left.isPresent() ? left.getAsInt() : null,
                 first.finish(today).flatMap(FullDate::middle).orElse(null)));
       }
@@ -218,10 +219,7 @@ class ShelfViews {
         .map(
             w ->
                 new ResourceView.WaitsFor(
-                    null,
-                    w.number().map(n -> "week " + n + ", ").orElse("") + w.week().title(),
-                    null,
-                    w.to()))
+                    null, w.week().title(), w.number().orElse(null), null, w.to()))
         .findFirst();
   }
 

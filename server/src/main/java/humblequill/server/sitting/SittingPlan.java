@@ -1,5 +1,6 @@
 package humblequill.server.sitting;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.LadderBuilder;
 import humblequill.server.ground.edge.Refusal;
@@ -71,7 +72,7 @@ record SittingPlan(
                     .toList());
       };
     } catch (IllegalArgumentException e) {
-      throw Refusal.badValue("plan", kind, "No ladder: " + e.getMessage() + ".");
+      throw Refusal.badValue("plan", kind, Message.of("sitting.noLadder", "why", Message.why(e)));
     }
   }
 
@@ -81,7 +82,8 @@ record SittingPlan(
 
   private <T> T need(String field, @Nullable T value) {
     if (value == null) {
-      throw Refusal.badValue(field, "", "A ladder of the kind " + kind + " needs " + field + ".");
+      throw Refusal.badValue(
+          field, "", Message.of("sitting.fieldMissing", "kind", kind, "field", field));
     }
     return value;
   }

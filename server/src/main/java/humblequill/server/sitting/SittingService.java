@@ -7,6 +7,7 @@ import humblequill.core.day.entry.PageSpan;
 import humblequill.core.day.entry.Poses;
 import humblequill.core.day.entry.Study;
 import humblequill.core.day.entry.Units;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.sitting.Ladder;
 import humblequill.core.sitting.SetUp;
@@ -129,17 +130,16 @@ public class SittingService implements NameUses {
     settle();
     var running = repository.findByEndedAtIsNull();
     if (!running.isEmpty()) {
-      throw Refusal.conflict(
-          "sitting-open", "There is a sitting under way; finish it before another one begins.");
+      throw Refusal.conflict("sitting-open", Message.of("sitting.underWay"));
     }
     if (begun.exerciseId() != null && begun.exerciseId().isBlank()) {
-      throw Refusal.badValue("exerciseId", "", "There is no exercise without a name.");
+      throw Refusal.badValue("exerciseId", "", Message.of("sitting.exerciseWithoutName"));
     }
     if (begun.exerciseId() == null && (begun.topic() == null || begun.topic().isBlank())) {
-      throw Refusal.badValue("topic", "", "A sitting has an exercise or a topic.");
+      throw Refusal.badValue("topic", "", Message.of("sitting.nothingToDraw"));
     }
     if (begun.references() == BegunSitting.References.CABINET && begun.cabinet() == null) {
-      throw Refusal.badValue("cabinet", "", "The cabinet needs to know what to show.");
+      throw Refusal.badValue("cabinet", "", Message.of("sitting.nothingToShow"));
     }
     var ladder = ladder(begun.plan());
     var entity = new SittingEntity();
@@ -159,7 +159,14 @@ public class SittingService implements NameUses {
       throw Refusal.badValue(
           "page",
           begun.page(),
-          drawings + " pages from " + begun.page() + " on go past " + PageSpan.MAX_PAGE + ".");
+          Message.of(
+              "sitting.pagesPastBook",
+              "drawings",
+              drawings,
+              "page",
+              begun.page(),
+              "last",
+              PageSpan.MAX_PAGE));
     }
   }
 
@@ -276,7 +283,7 @@ public class SittingService implements NameUses {
   void tellFelt(UUID id, @Nullable Integer energy, @Nullable Integer was) {
     var entity = stored(id);
     if (entity.endedAt == null) {
-      throw Refusal.conflict("sitting-open", "How it felt is told once the sitting is over.");
+      throw Refusal.conflict("sitting-open", Message.of("sitting.feelingTooEarly"));
     }
     entity.energyAfter = energy;
     entity.howItWas = was;

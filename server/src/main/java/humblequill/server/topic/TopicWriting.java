@@ -1,5 +1,6 @@
 package humblequill.server.topic;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.topic.BrokenTopicsException;
@@ -40,7 +41,7 @@ class TopicWriting {
   Topics write(Topics wanted) {
     var before = topics.read();
     if (wanted.version() != before.version()) {
-      throw Refusal.stale("list of topics", before);
+      throw Refusal.stale("listOfTopics", before);
     }
     var known = withIdentities(wanted);
     var renamed = renamed(before, known);
@@ -62,7 +63,8 @@ class TopicWriting {
       new TopicGraph(followed.asTopics());
       return followed;
     } catch (BrokenTopicsException e) {
-      throw Refusal.badValue("areas", e.getMessage(), "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue(
+          "areas", e.getMessage(), Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 

@@ -117,8 +117,9 @@ class SheetPdfTest {
     var long_ = "cranes ".repeat(60).strip();
     var reader = read(SheetLayout.Paper.A4, 30, long_, List.of(new Made(new byte[0], long_)));
     assertThat(new PdfTextExtractor(reader).getTextFromPage(1)).contains("…");
-    assertThatThrownBy(() -> SheetLayout.of(SheetLayout.Paper.A4, 0)).hasMessageContaining("not 0");
+    assertThatThrownBy(() -> SheetLayout.of(SheetLayout.Paper.A4, 0))
+        .hasMessageContaining("pictures=0");
     assertThatThrownBy(() -> SheetLayout.of(SheetLayout.Paper.A4, 31))
-        .hasMessageContaining("not 31");
+        .hasMessageContaining("pictures=31");
   }
 }

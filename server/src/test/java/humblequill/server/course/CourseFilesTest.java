@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.Disk;
+import humblequill.server.ground.message.Words;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -52,7 +53,7 @@ class CourseFilesTest {
     var all = new CourseLibrary(new CourseFormat(), folder, new Disk(folder)).all();
     assertThat(all.courses()).anyMatch(c -> c.id().equals("quay"));
     return all.broken().stream()
-        .map(b -> b.file() + ": " + b.reason())
+        .map(b -> b.file() + ": " + Words.say(b.reason()))
         .collect(java.util.stream.Collectors.joining("\n"));
   }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import humblequill.core.course.Baseline;
 import humblequill.core.course.Exercise;
+import humblequill.server.ground.message.Words;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -105,14 +106,14 @@ class CourseFormatTest {
         catchThrowableOfType(
             CourseFormat.Broken.class, () -> format.parse(WHOLE.replace(good, bad)));
     assertThat(broken.place()).isEqualTo(place);
-    assertThat(broken).message().startsWith(words);
+    assertThat(Words.say(broken.why())).startsWith(words);
   }
 
   @Test
   void a_file_that_is_no_course_at_all_is_refused_in_words() {
     assertThat(catchThrowableOfType(CourseFormat.Broken.class, () -> format.parse("[1, 2]")))
-        .hasMessage("it must be fields with names, not a list");
+        .returns("it must be fields with names, not a list", e -> Words.say(e.why()));
     assertThat(catchThrowableOfType(CourseFormat.Broken.class, () -> format.parse("harbour")))
-        .hasMessage("it must be fields with names, not \"harbour\"");
+        .returns("it must be fields with names, not \"harbour\"", e -> Words.say(e.why()));
   }
 }

@@ -1,5 +1,7 @@
 package humblequill.core.bench.measure;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,7 +29,7 @@ public record HeadsTall(double heads, double head, List<Double> marks) {
   public static HeadsTall on(double paperHeight, double margin, double heads) {
     double room = paperHeight - 2 * margin;
     if (room <= 0) {
-      throw new IllegalArgumentException("the margins leave nothing of the paper");
+      throw new InvalidException(Message.of("bench.marginsLeaveNothing"));
     }
     double head = room / heads;
     var marks = new ArrayList<Double>();

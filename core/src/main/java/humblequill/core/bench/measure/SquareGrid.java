@@ -1,5 +1,8 @@
 package humblequill.core.bench.measure;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * A grid of whole squares over a reference and the same grid, larger or smaller, on paper.
  *
@@ -39,17 +42,17 @@ public record SquareGrid(
       double margin,
       int columns) {
     if (!(width > 0 && height > 0)) {
-      throw new IllegalArgumentException("the reference has no size");
+      throw new InvalidException(Message.of("bench.referenceWithoutSize"));
     }
     double cell = width / columns;
     int rows = (int) Math.max(1, Math.ceil(height / cell - NEARLY));
     if (columns < 1 || columns > MOST || rows > MOST) {
-      throw new IllegalArgumentException("there would be more than " + MOST + " squares in a row");
+      throw new InvalidException(Message.of("bench.tooManySquares", "most", MOST));
     }
     double across = paperWidth - 2 * margin;
     double down = paperHeight - 2 * margin;
     if (across <= 0 || down <= 0) {
-      throw new IllegalArgumentException("the margins leave nothing of the paper");
+      throw new InvalidException(Message.of("bench.marginsLeaveNothing"));
     }
     double onPaper = Math.min(across / columns, down / rows);
     return new SquareGrid(

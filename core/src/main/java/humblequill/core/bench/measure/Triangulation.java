@@ -1,5 +1,8 @@
 package humblequill.core.bench.measure;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * A third point from two known ones and the angles at them.
  *
@@ -21,7 +24,7 @@ public record Triangulation(double along, double up, double error) {
   public static Triangulation of(double base, double first, double second) {
     double third = 180 - first - second;
     if (!(base > 0) || first <= 0 || second <= 0 || third <= 0) {
-      throw new IllegalArgumentException("the two lines never meet");
+      throw new InvalidException(Message.of("bench.linesNeverMeet"));
     }
     var point = at(base, first, second);
     double error = 0;

@@ -1,6 +1,8 @@
 package humblequill.core.bench.measure;
 
 import humblequill.core.book.picture.Spot;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 
 /** Comparative measuring: any length of a picture is the unit of all others. */
 public final class Units {
@@ -14,7 +16,7 @@ public final class Units {
   public static double count(Spot unitFrom, Spot unitTo, Spot from, Spot to) {
     double unit = distance(unitFrom, unitTo);
     if (unit == 0) {
-      throw new IllegalArgumentException("the unit has no length");
+      throw new InvalidException(Message.of("bench.unitWithoutLength"));
     }
     return distance(from, to) / unit;
   }

@@ -1,6 +1,8 @@
 package humblequill.core.book.picture;
 
 import humblequill.core.book.Format;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -18,8 +20,7 @@ public record Straight(Corners corners, double ratio, Optional<EvenLight> light)
 
   public Straight {
     if (!(ratio >= 1 / MOST_RATIO && ratio <= MOST_RATIO)) {
-      throw new IllegalArgumentException(
-          "a sheet is not %s times as wide as high".formatted(ratio));
+      throw new InvalidException(Message.of("book.sheetTooWide", "ratio", ratio));
     }
   }
 

@@ -6,6 +6,8 @@ import humblequill.core.day.entry.Done;
 import humblequill.core.day.entry.Drawn;
 import humblequill.core.day.entry.Ledger;
 import humblequill.core.day.entry.Tally;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -45,7 +47,7 @@ public record PlacedCourse(
   public PlacedCourse {
     decisions = List.copyOf(decisions);
     if (weight < 1) {
-      throw new IllegalArgumentException("a course has a weight of 1 or more, not " + weight);
+      throw new InvalidException(Message.of("course.weightWithin", "weight", weight));
     }
   }
 

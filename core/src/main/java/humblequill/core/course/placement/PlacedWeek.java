@@ -2,6 +2,8 @@ package humblequill.core.course.placement;
 
 import humblequill.core.course.CourseWeek;
 import humblequill.core.course.Exercise;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -41,7 +43,7 @@ public record PlacedWeek(
     Objects.requireNonNull(week, "week");
     closed = java.util.Collections.unmodifiableSet(new TreeSet<>(closed));
     if (days < 1 || days > MAX_DAYS) {
-      throw new IllegalArgumentException("a week lasts 1 to " + MAX_DAYS + " days, not " + days);
+      throw new InvalidException(Message.of("course.daysOfWeek", "most", MAX_DAYS, "days", days));
     }
   }
 
@@ -119,7 +121,7 @@ public record PlacedWeek(
 
   private void need(String exerciseId) {
     if (exercise(exerciseId).isEmpty()) {
-      throw new PlanChangeException("there is no exercise \"" + exerciseId + "\" in that week");
+      throw new PlanChangeException(Message.of("course.noExerciseInWeek", "exercise", exerciseId));
     }
   }
 

@@ -3,6 +3,7 @@ package humblequill.core.course.placement;
 import humblequill.core.course.Course;
 import humblequill.core.course.CourseWeek;
 import humblequill.core.course.Exercise;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -131,7 +132,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
     try {
       return change.applyTo(this);
     } catch (IllegalArgumentException e) {
-      throw new PlanChangeException(e.getMessage());
+      throw new PlanChangeException(Message.why(e));
     }
   }
 
@@ -159,7 +160,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
         return i;
       }
     }
-    throw new PlanChangeException("there is no week \"" + key + "\" in this plan");
+    throw new PlanChangeException(Message.of("course.noWeekInPlan", "week", key));
   }
 
   private PlacedWeek need(String key) {
@@ -180,7 +181,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
   private Placement insert(int at, List<PlacedWeek> brought) {
     for (var week : brought) {
       if (week(week.key()).isPresent()) {
-        throw new PlanChangeException("there is a week \"" + week.key() + "\" already");
+        throw new PlanChangeException(Message.of("course.weekThere", "week", week.key()));
       }
     }
     var changed = new ArrayList<>(weeks);
@@ -246,7 +247,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
       return begun >= week.days() ? this : with(week.key(), w -> w.withDays((int) begun));
     }
     if (weeks.size() == 1) {
-      throw new PlanChangeException("it is the only week left; end the course instead");
+      throw new PlanChangeException(Message.of("course.onlyWeek"));
     }
     return relaid(weeks.stream().filter(w -> !w.key().equals(week.key())).toList());
   }
@@ -265,7 +266,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
     for (var date : new TreeSet<>(dates)) {
       var week = plan.need(key);
       if (!week.contains(date) || week.closed().contains(date)) {
-        throw new PlanChangeException(date + " is no open day of that week");
+        throw new PlanChangeException(Message.of("course.noOpenDay", "date", date));
       }
       plan = plan.with(key, w -> w.withDays(w.days() + 1).withClosed(Set.of(date)));
     }
@@ -297,8 +298,7 @@ public record Placement(Course course, LocalDate start, List<PlacedWeek> weeks, 
   /** With one more exercise in a week. */
   Placement adding(String key, Exercise exercise) {
     if (exercise(exercise.id()).isPresent()) {
-      throw new PlanChangeException(
-          "there is an exercise \"" + exercise.id() + "\" in this plan already");
+      throw new PlanChangeException(Message.of("course.exerciseThere", "id", exercise.id()));
     }
     return with(
         key,

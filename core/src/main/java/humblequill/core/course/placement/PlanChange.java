@@ -2,6 +2,8 @@ package humblequill.core.course.placement;
 
 import humblequill.core.course.CourseWeek;
 import humblequill.core.course.Exercise;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Names;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -213,7 +215,7 @@ public sealed interface PlanChange {
     public Detour {
       weeks = List.copyOf(weeks);
       if (weeks.isEmpty()) {
-        throw new IllegalArgumentException("a detour has at least one week");
+        throw new InvalidException(Message.of("course.detourWithoutWeek"));
       }
     }
 

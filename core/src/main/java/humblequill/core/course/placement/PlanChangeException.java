@@ -1,11 +1,22 @@
 package humblequill.core.course.placement;
 
+import humblequill.core.ground.message.Explained;
+import humblequill.core.ground.message.Message;
+
 /** A change that cannot be made; says why. */
-public final class PlanChangeException extends RuntimeException {
+public final class PlanChangeException extends RuntimeException implements Explained {
   private static final long serialVersionUID = 1L;
 
-  /** Says why in a sentence without a full stop. */
-  public PlanChangeException(String reason) {
-    super(reason);
+  private final transient Message why;
+
+  /** Says why. */
+  public PlanChangeException(Message why) {
+    super(why.toString());
+    this.why = why;
+  }
+
+  @Override
+  public Message why() {
+    return why;
   }
 }

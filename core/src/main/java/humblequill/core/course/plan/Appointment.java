@@ -1,6 +1,8 @@
 package humblequill.core.course.plan;
 
 import humblequill.core.day.entry.Poses;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -36,12 +38,13 @@ public record Appointment(
     Objects.requireNonNull(from, "from");
     Objects.requireNonNull(start, "start");
     if (minutes < SHORTEST || minutes > LONGEST) {
-      throw new IllegalArgumentException(
-          "minutes must be " + SHORTEST + " to " + LONGEST + ", was " + minutes);
+      throw new InvalidException(
+          Message.of(
+              "course.minutesWithin", "least", SHORTEST, "most", LONGEST, "minutes", minutes));
     }
     if (to.isPresent() && to.get().isBefore(from)) {
-      throw new IllegalArgumentException(
-          title + " ends on " + to.get() + ", before it begins on " + from);
+      throw new InvalidException(
+          Message.of("course.endsBeforeBegin", "title", title, "to", to.get(), "from", from));
     }
   }
 

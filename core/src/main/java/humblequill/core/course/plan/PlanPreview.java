@@ -7,6 +7,7 @@ import humblequill.core.course.placement.Placement;
 import humblequill.core.course.placement.PlanChange;
 import humblequill.core.course.placement.PlanChangeException;
 import humblequill.core.day.entry.Done;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ public record PlanPreview(
     Optional<OpenWeek.Outlook> week,
     int droppedDrawings,
     int droppedMinutes,
-    Optional<String> refused) {
+    Optional<Message> refused) {
 
   /**
    * Looks ahead.
@@ -47,11 +48,10 @@ public record PlanPreview(
         after = after.after(change);
       }
       if (!after.samePast(before, time.today())) {
-        throw new PlanChangeException(
-            "it would move days before today; what happened stays as it was");
+        throw new PlanChangeException(Message.of("course.wouldMovePast"));
       }
     } catch (PlanChangeException e) {
-      return view(before, before, weekKey, done, time, Optional.of(String.valueOf(e.getMessage())));
+      return view(before, before, weekKey, done, time, Optional.of(e.why()));
     }
     return view(before, after, weekKey, done, time, Optional.empty());
   }
@@ -62,7 +62,7 @@ public record PlanPreview(
       String weekKey,
       Done done,
       PlanTime time,
-      Optional<String> refused) {
+      Optional<Message> refused) {
     var was = quantities(before);
     var is = quantities(after);
     int drawings = 0;

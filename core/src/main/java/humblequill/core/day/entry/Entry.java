@@ -1,5 +1,7 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
 import java.time.LocalDate;
@@ -65,15 +67,14 @@ public record Entry(
     check("minutes", minutes, MAX_MINUTES);
     check("mark", mark, 5);
     if (exerciseId.isPresent() && topic.isPresent()) {
-      throw new IllegalArgumentException("an entry has an exercise or a topic, not both");
+      throw new InvalidException(Message.of("day.exerciseOrTopic"));
     }
     if (drawings.isEmpty()
         && minutes.isEmpty()
         && exerciseId.isEmpty()
         && topic.isEmpty()
         && note.isBlank()) {
-      throw new IllegalArgumentException(
-          "an entry says at least what, how many, how long, or has a note");
+      throw new InvalidException(Message.of("day.emptyEntry"));
     }
   }
 
@@ -108,7 +109,8 @@ public record Entry(
     value.ifPresent(
         v -> {
           if (v < 1 || v > most) {
-            throw new IllegalArgumentException(field + " must be 1 to " + most + ", was " + v);
+            throw new InvalidException(
+                Message.of("day.fieldWithin", "field", field, "most", most, "value", v));
           }
         });
   }

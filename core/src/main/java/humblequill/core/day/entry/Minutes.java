@@ -1,5 +1,7 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.Optional;
 
 /**
@@ -14,8 +16,8 @@ public record Minutes(int minutes, boolean told) {
 
   public Minutes {
     if (minutes < 0 || minutes > Entry.MAX_MINUTES) {
-      throw new IllegalArgumentException(
-          "an entry takes 0 to " + Entry.MAX_MINUTES + " minutes, not " + minutes);
+      throw new InvalidException(
+          Message.of("day.minutesWithin", "most", Entry.MAX_MINUTES, "minutes", minutes));
     }
   }
 

@@ -1,5 +1,7 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Fold;
 
 /**
@@ -20,12 +22,11 @@ public record OwnFigure(String what, int count) {
   public OwnFigure {
     what = what.strip();
     if (what.isEmpty() || what.length() > LONGEST_NAME || what.lines().count() > 1) {
-      throw new IllegalArgumentException(
-          "what is counted has a name of one line and at most " + LONGEST_NAME + " characters");
+      throw new InvalidException(Message.of("day.figureName", "most", LONGEST_NAME));
     }
     if (count < 0 || count > MOST) {
-      throw new IllegalArgumentException(
-          "the count of " + what + " must be 0 to " + MOST + ", was " + count);
+      throw new InvalidException(
+          Message.of("day.countWithin", "what", what, "most", MOST, "count", count));
     }
   }
 

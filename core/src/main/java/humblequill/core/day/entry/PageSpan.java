@@ -1,5 +1,8 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * Pages of a book, as numbered by hand.
  *
@@ -12,8 +15,8 @@ public record PageSpan(int from, int to) {
 
   public PageSpan {
     if (from < 1 || to < from || to > MAX_PAGE) {
-      throw new IllegalArgumentException(
-          "pages run from 1 to " + MAX_PAGE + ", first to last; were " + from + "-" + to);
+      throw new InvalidException(
+          Message.of("day.pagesWithin", "most", MAX_PAGE, "from", from, "to", to));
     }
   }
 

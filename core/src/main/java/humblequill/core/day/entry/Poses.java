@@ -1,5 +1,7 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -34,9 +36,17 @@ public record Poses(List<Row> rows) {
   public record Row(int count, int secondsEach) {
     public Row {
       if (count < 1 || count > Entry.MAX_DRAWINGS || secondsEach < 1 || secondsEach > MAX_SECONDS) {
-        throw new IllegalArgumentException(
-            "poses need a count of 1 to %d and a length of 1 to %d seconds, were %d and %d"
-                .formatted(Entry.MAX_DRAWINGS, MAX_SECONDS, count, secondsEach));
+        throw new InvalidException(
+            Message.of(
+                "day.posesWithin",
+                "most",
+                Entry.MAX_DRAWINGS,
+                "longest",
+                MAX_SECONDS,
+                "count",
+                count,
+                "seconds",
+                secondsEach));
       }
     }
 
@@ -54,8 +64,8 @@ public record Poses(List<Row> rows) {
   public Poses {
     rows = List.copyOf(rows);
     if (rows.size() > MAX_ROWS) {
-      throw new IllegalArgumentException(
-          "there are at most " + MAX_ROWS + " rows of poses, not " + rows.size());
+      throw new InvalidException(
+          Message.of("day.rowsOfPoses", "most", MAX_ROWS, "rows", rows.size()));
     }
   }
 
@@ -97,8 +107,7 @@ public record Poses(List<Row> rows) {
   private static Row row(String text) {
     var m = ROW.matcher(text);
     if (!m.matches()) {
-      throw new IllegalArgumentException(
-          "\"" + text + "\" is no row of poses such as 10 x 30 s or 4 x 2 min");
+      throw new InvalidException(Message.of("day.noRowOfPoses", "text", text));
     }
     int count = Integer.parseInt(m.group(1));
     if (m.group(2) != null) {

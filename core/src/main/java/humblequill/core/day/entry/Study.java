@@ -1,5 +1,7 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
 import java.util.List;
@@ -42,13 +44,13 @@ public record Study(
   public Study {
     facets = facets.stream().map(String::strip).filter(f -> !f.isEmpty()).distinct().toList();
     if (facets.size() > MOST_FACETS) {
-      throw new IllegalArgumentException(
-          "an entry has at most " + MOST_FACETS + " facets, not " + facets.size());
+      throw new InvalidException(
+          Message.of("day.facetsWithin", "most", MOST_FACETS, "facets", facets.size()));
     }
     markBefore.ifPresent(
         m -> {
           if (m < 1 || m > 5) {
-            throw new IllegalArgumentException("a mark is 1 to 5, was " + m);
+            throw new InvalidException(Message.of("day.markWithin", "mark", m));
           }
         });
   }
@@ -73,10 +75,5 @@ public record Study(
   /** The same with whether it shows what was to be looked for. */
   public Study withLookedFor(LookedFor answer) {
     return new Study(units, how, facets, markBefore, Optional.of(answer), depth, own);
-  }
-
-  /** The same with other facets. */
-  public Study withFacets(List<String> others) {
-    return new Study(units, how, others, markBefore, lookedFor, depth, own);
   }
 }

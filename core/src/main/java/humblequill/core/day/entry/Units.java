@@ -1,5 +1,8 @@
 package humblequill.core.day.entry;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * Units of a resource that an entry worked through.
  *
@@ -12,8 +15,8 @@ public record Units(UnitKind kind, int from, int to) {
 
   public Units {
     if (from < 1 || to < from || to > MOST) {
-      throw new IllegalArgumentException(
-          "units run from 1 to " + MOST + ", first to last; were " + from + "-" + to);
+      throw new InvalidException(
+          Message.of("day.unitsWithin", "most", MOST, "from", from, "to", to));
     }
   }
 

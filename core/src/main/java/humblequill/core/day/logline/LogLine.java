@@ -1,6 +1,8 @@
 package humblequill.core.day.logline;
 
 import humblequill.core.day.entry.Entry;
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.Optional;
 
@@ -68,8 +70,8 @@ public final class LogLine {
    */
   public Interpretation read(String text, LocalDate today, LocalDate day) {
     if (text.length() > MAX_LENGTH) {
-      throw new IllegalArgumentException(
-          "a line has at most " + MAX_LENGTH + " characters, this one has " + text.length());
+      throw new InvalidException(
+          Message.of("day.lineTooLong", "most", MAX_LENGTH, "length", text.length()));
     }
     var line = new Line(text);
     boolean off = dayOff.isSaid(line);

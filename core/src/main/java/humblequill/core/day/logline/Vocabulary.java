@@ -1,5 +1,7 @@
 package humblequill.core.day.logline;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Fold;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -119,7 +121,8 @@ public final class Vocabulary {
         .map(Name::word)
         .filter(w -> w.kind() == kind && w.key().equals(key))
         .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("no " + kind + " " + key));
+        .orElseThrow(
+            () -> new InvalidException(Message.of("day.noneOf", "kind", kind, "key", key)));
   }
 
   /** Whether another exercise has the same title, so that the week must be told. */

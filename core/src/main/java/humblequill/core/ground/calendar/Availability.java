@@ -1,5 +1,7 @@
 package humblequill.core.ground.calendar;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -27,7 +29,7 @@ public record Availability(
     List<Pause> pauses) {
   public Availability {
     if (patterns.isEmpty()) {
-      throw new IllegalArgumentException("availability needs at least one week pattern");
+      throw new InvalidException(Message.of("ground.noWeekPattern"));
     }
     patterns = patterns.stream().sorted(Comparator.comparing(WeekPattern::from)).toList();
     overrides.forEach((date, minutes) -> WeekPattern.checkMinutes(date.toString(), minutes));

@@ -1,5 +1,7 @@
 package humblequill.core.ground.calendar;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
@@ -15,8 +17,7 @@ public record Pause(LocalDate from, LocalDate to, String reason) {
   public Pause {
     Objects.requireNonNull(reason, "reason");
     if (to.isBefore(from)) {
-      throw new IllegalArgumentException(
-          "a pause ends on or after its first day: " + from + " to " + to);
+      throw new InvalidException(Message.of("ground.pauseBackwards", "from", from, "to", to));
     }
   }
 

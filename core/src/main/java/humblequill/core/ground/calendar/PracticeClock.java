@@ -1,5 +1,7 @@
 package humblequill.core.ground.calendar;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -16,7 +18,7 @@ public record PracticeClock(ZoneId zone, int rolloverHour) {
   public PracticeClock {
     Objects.requireNonNull(zone, "zone");
     if (rolloverHour < 0 || rolloverHour > 12) {
-      throw new IllegalArgumentException("rolloverHour must be 0 to 12, was " + rolloverHour);
+      throw new InvalidException(Message.of("ground.rolloverWithin", "hour", rolloverHour));
     }
   }
 

@@ -1,5 +1,7 @@
 package humblequill.core.ground.calendar;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumMap;
@@ -30,8 +32,8 @@ public record WeekPattern(LocalDate from, Map<DayOfWeek, Integer> minutes, Set<D
 
   static void checkMinutes(String what, int minutes) {
     if (minutes < 0 || minutes > MAX_MINUTES) {
-      throw new IllegalArgumentException(
-          what + ": minutes must be 0 to " + MAX_MINUTES + ", was " + minutes);
+      throw new InvalidException(
+          Message.of("ground.minutesOfDay", "day", what, "most", MAX_MINUTES, "minutes", minutes));
     }
   }
 

@@ -1,5 +1,7 @@
 package humblequill.core.ground.name;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
@@ -36,18 +38,19 @@ public record Name(
     spellings = spellings.stream().map(String::strip).filter(s -> !s.isEmpty()).toList();
     properties = Set.copyOf(properties);
     if (text.isEmpty() || text.length() > MAX_TEXT) {
-      throw new IllegalArgumentException(
-          "a name has 1 to " + MAX_TEXT + " characters, \"" + text + "\" has " + text.length());
+      throw new InvalidException(
+          Message.of("ground.nameLength", "most", MAX_TEXT, "name", text, "length", text.length()));
     }
     if (spellings.size() > MAX_SPELLINGS) {
-      throw new IllegalArgumentException(
-          "a name has at most " + MAX_SPELLINGS + " spellings, not " + spellings.size());
+      throw new InvalidException(
+          Message.of(
+              "ground.spellingsWithin", "most", MAX_SPELLINGS, "spellings", spellings.size()));
     }
     if (kind != NameKind.MEDIUM && !properties.isEmpty()) {
-      throw new IllegalArgumentException("only media have properties, not \"" + text + "\"");
+      throw new InvalidException(Message.of("ground.propertiesOfMedia", "name", text));
     }
     if (means.isPresent() && means.get().equals(id)) {
-      throw new IllegalArgumentException("\"" + text + "\" cannot mean itself");
+      throw new InvalidException(Message.of("ground.meansItself", "name", text));
     }
   }
 

@@ -1,5 +1,6 @@
 package humblequill.core.ground.name;
 
+import humblequill.core.ground.message.Message;
 import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -82,7 +83,7 @@ public final class Names {
       var other = byId.get(next.means().get());
       if (!seen.add(next.id()) || other == null || other.kind() != name.kind()) {
         throw new BrokenNamesException(
-            name.text(), "\"" + name.text() + "\" is no spelling of another name of its kind");
+            name.text(), Message.of("ground.noSpelling", "name", name.text()));
       }
       next = other;
     }
@@ -112,9 +113,15 @@ public final class Names {
       throw new BrokenNamesException(
           spelling,
           Fold.of(spelling).equals(Fold.of(taken))
-              ? "\"%s\" is there already%s; to make one of the two, merge them"
-                  .formatted(spelling, spelling.equals(taken) ? "" : ", as \"" + taken + "\"")
-              : "\"" + spelling + "\" is a spelling of \"" + taken + "\" already");
+              ? Message.of(
+                  "ground.nameThere",
+                  "spelling",
+                  spelling,
+                  "same",
+                  spelling.equals(taken),
+                  "taken",
+                  taken)
+              : Message.of("ground.spellingThere", "spelling", spelling, "taken", taken));
     }
   }
 

@@ -1,5 +1,8 @@
 package humblequill.core.topic.coverage;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
+
 /**
  * How fast topics fade. Common practice, no published source: people call a topic rusty after some
  * months.
@@ -21,12 +24,13 @@ public record FreshnessRule(int halfLifeDays, double fadingBelow, double rustyBe
 
   public FreshnessRule {
     if (halfLifeDays < SHORTEST || halfLifeDays > LONGEST) {
-      throw new IllegalArgumentException(
-          "a half-life is " + SHORTEST + " to " + LONGEST + " days, was " + halfLifeDays);
+      throw new InvalidException(
+          Message.of(
+              "topic.halfLifeWithin", "least", SHORTEST, "most", LONGEST, "days", halfLifeDays));
     }
     if (!(0 < rustyBelow && rustyBelow < fadingBelow && fadingBelow < 1)) {
-      throw new IllegalArgumentException(
-          "0 < rusty < fading < 1, were " + rustyBelow + " and " + fadingBelow);
+      throw new InvalidException(
+          Message.of("topic.freshnessWithin", "rusty", rustyBelow, "fading", fadingBelow));
     }
   }
 }

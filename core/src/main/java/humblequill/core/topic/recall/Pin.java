@@ -1,5 +1,7 @@
 package humblequill.core.topic.recall;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -36,26 +38,24 @@ public record Pin(
     others = List.copyOf(others);
     checkLength(name);
     if (id.isBlank() || id.length() > LONGEST_ID) {
-      throw new IllegalArgumentException(
-          "the id of \"%s\" has 1 to %d letters".formatted(name, LONGEST_ID));
+      throw new InvalidException(Message.of("topic.pinIdLength", "name", name, "most", LONGEST_ID));
     }
     if (isEmpty(name) || others.stream().anyMatch(Pin::isEmpty)) {
-      throw new IllegalArgumentException("a pin has a name without a letter or a digit");
+      throw new InvalidException(Message.of("topic.pinWithoutLetter"));
     }
     checkLength(latin);
     others.forEach(Pin::checkLength);
     if (others.size() > MOST_OTHERS) {
-      throw new IllegalArgumentException(
-          "\"%s\" has %d other names; %d are the most".formatted(name, others.size(), MOST_OTHERS));
+      throw new InvalidException(
+          Message.of(
+              "topic.otherNames", "name", name, "others", others.size(), "most", MOST_OTHERS));
     }
     if (!(reach > 0 && reach <= MOST_REACH)) {
-      throw new IllegalArgumentException(
-          "the reach of \"%s\" is above 0 and at most %s, not %s"
-              .formatted(name, MOST_REACH, reach));
+      throw new InvalidException(
+          Message.of("topic.reachWithin", "name", name, "most", MOST_REACH, "reach", reach));
     }
     if (!(x >= 0 && x <= 1 && y >= 0 && y <= 1)) {
-      throw new IllegalArgumentException(
-          "\"" + name + "\" lies outside the picture, at " + x + " and " + y);
+      throw new InvalidException(Message.of("topic.pinOutside", "name", name, "x", x, "y", y));
     }
   }
 
@@ -65,9 +65,15 @@ public record Pin(
 
   private static void checkLength(String name) {
     if (name.length() > LONGEST) {
-      throw new IllegalArgumentException(
-          "\"%s…\" has %d letters; a name has at most %d"
-              .formatted(name.substring(0, SHOWN), name.length(), LONGEST));
+      throw new InvalidException(
+          Message.of(
+              "topic.pinNameLength",
+              "begin",
+              name.substring(0, SHOWN),
+              "length",
+              name.length(),
+              "most",
+              LONGEST));
     }
   }
 

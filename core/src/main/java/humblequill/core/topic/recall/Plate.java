@@ -1,5 +1,7 @@
 package humblequill.core.topic.recall;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.HashSet;
 import java.util.List;
 
@@ -26,25 +28,24 @@ public record Plate(String id, String title, List<String> topics, double ratio, 
     pins = List.copyOf(pins);
     Titled.check(title, topics);
     if (!(ratio >= 1 / WIDEST && ratio <= WIDEST)) {
-      throw new IllegalArgumentException(
-          "a picture's width ÷ height lies between 0.05 and 20, this is " + ratio);
+      throw new InvalidException(Message.of("topic.pictureTooLong", "ratio", ratio));
     }
     if (pins.isEmpty()) {
-      throw new IllegalArgumentException("a plate needs a pin");
+      throw new InvalidException(Message.of("topic.noPin"));
     }
     if (pins.size() > MOST_PINS) {
-      throw new IllegalArgumentException(
-          "a plate has at most " + MOST_PINS + " pins, these are " + pins.size());
+      throw new InvalidException(
+          Message.of("topic.tooManyPins", "most", MOST_PINS, "pins", pins.size()));
     }
     var names = new HashSet<String>();
     var ids = new HashSet<String>();
     for (var pin : pins) {
       if (!ids.add(pin.id())) {
-        throw new IllegalArgumentException("two pins have the id \"" + pin.id() + "\"");
+        throw new InvalidException(Message.of("topic.pinIdTwice", "id", pin.id()));
       }
       for (var name : pin.right().stream().map(Judging::plain).distinct().toList()) {
         if (!names.add(name)) {
-          throw new IllegalArgumentException("\"" + name + "\" is right for two pins");
+          throw new InvalidException(Message.of("topic.rightForTwo", "name", name));
         }
       }
     }

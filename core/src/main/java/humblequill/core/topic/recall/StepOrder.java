@@ -1,5 +1,7 @@
 package humblequill.core.topic.recall;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.HashSet;
 import java.util.List;
 
@@ -22,16 +24,16 @@ public record StepOrder(String id, String title, List<String> topics, List<Strin
     steps = List.copyOf(steps);
     Titled.check(title, topics);
     if (steps.size() < 2 || steps.size() > MOST_STEPS) {
-      throw new IllegalArgumentException(
-          "an order has 2 to " + MOST_STEPS + " steps, these are " + steps.size());
+      throw new InvalidException(
+          Message.of("topic.stepsWithin", "most", MOST_STEPS, "steps", steps.size()));
     }
     if (steps.stream().anyMatch(s -> s.isBlank() || s.length() > LONGEST)) {
-      throw new IllegalArgumentException("a step has 1 to " + LONGEST + " letters");
+      throw new InvalidException(Message.of("topic.stepLength", "most", LONGEST));
     }
     var once = new HashSet<String>();
     for (var step : steps) {
       if (!once.add(Judging.plain(step))) {
-        throw new IllegalArgumentException("\"" + step + "\" stands twice among the steps");
+        throw new InvalidException(Message.of("topic.stepTwice", "step", step));
       }
     }
   }

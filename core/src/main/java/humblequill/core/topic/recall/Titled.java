@@ -1,5 +1,7 @@
 package humblequill.core.topic.recall;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.List;
 
 /** What plates and orders share: a title, and the topics that they belong to. */
@@ -8,15 +10,15 @@ final class Titled {
 
   static void check(String title, List<String> topics) {
     if (title.isBlank() || title.length() > Pin.LONGEST) {
-      throw new IllegalArgumentException(
-          "a title has 1 to %d letters, this one has %d".formatted(Pin.LONGEST, title.length()));
+      throw new InvalidException(
+          Message.of("topic.titleLength", "most", Pin.LONGEST, "length", title.length()));
     }
     if (topics.size() > Plate.MOST_TOPICS) {
-      throw new IllegalArgumentException(
-          "there are at most %d topics, these are %d".formatted(Plate.MOST_TOPICS, topics.size()));
+      throw new InvalidException(
+          Message.of("topic.tooManyTopics", "most", Plate.MOST_TOPICS, "topics", topics.size()));
     }
     if (topics.stream().anyMatch(t -> t.isBlank() || t.length() > Pin.LONGEST)) {
-      throw new IllegalArgumentException("a topic has 1 to " + Pin.LONGEST + " letters");
+      throw new InvalidException(Message.of("topic.topicLength", "most", Pin.LONGEST));
     }
   }
 }

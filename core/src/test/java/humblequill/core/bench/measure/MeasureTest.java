@@ -24,7 +24,8 @@ class MeasureTest {
 
   @Test
   void lines_that_never_meet_are_refused() {
-    assertThatThrownBy(() -> Triangulation.of(10, 95, 90)).hasMessageContaining("never meet");
+    assertThatThrownBy(() -> Triangulation.of(10, 95, 90))
+        .hasMessageContaining("bench.linesNeverMeet");
     assertThat(Triangulation.of(10, 89, 90).error()).isInfinite();
   }
 
@@ -54,7 +55,7 @@ class MeasureTest {
     assertThat(grid.left()).isCloseTo((210 - 4 * 277.0 / 6) / 2, within(1e-9));
     assertThat(grid.enlarges()).isCloseTo(277.0 / 6 / 2.5, within(1e-9));
     assertThatThrownBy(() -> SquareGrid.of(10, 15, 210, 297, 105, 4))
-        .hasMessageContaining("nothing of the paper");
+        .hasMessageContaining("bench.marginsLeaveNothing");
     assertThat(SquareGrid.of(1000, 1, 210, 297, 10, 6).rows())
         .as("a strip lower than a hundredth of a square")
         .isEqualTo(1);
@@ -94,6 +95,6 @@ class MeasureTest {
     var down = new Spot(0, 4);
     assertThat(Units.count(corner, right, right, down)).isCloseTo(5.0 / 3, within(1e-12));
     assertThatThrownBy(() -> Units.count(corner, corner, right, down))
-        .hasMessageContaining("no length");
+        .hasMessageContaining("bench.unitWithoutLength");
   }
 }

@@ -36,7 +36,7 @@ class PlacementTest {
         .isInstanceOf(PlanChangeException.class)
         .hasMessageContaining("121");
     assertThatThrownBy(() -> plan.after(new PlanChange.Stretch("9", 7)))
-        .hasMessageContaining("\"9\"");
+        .hasMessageContaining("week=9");
   }
 
   @Test
@@ -80,7 +80,7 @@ class PlacementTest {
   void the_last_week_cannot_be_left_out() {
     var one = Placement.of(drills(1, 5, 60), MONDAY);
     assertThatThrownBy(() -> one.after(new PlanChange.Skip("1", MONDAY)))
-        .hasMessageContaining("only week");
+        .hasMessageContaining("course.onlyWeek");
   }
 
   @Test
@@ -127,7 +127,7 @@ class PlacementTest {
         .extracting(CourseWeek::exercises)
         .isEqualTo(List.of());
     assertThatThrownBy(() -> plan.after(new PlanChange.Pace("1", "d2", 80)))
-        .hasMessageContaining("\"d2\"");
+        .hasMessageContaining("exercise=d2");
     assertThatThrownBy(() -> plan.after(new PlanChange.Pace("1", "d1", 0)))
         .isInstanceOf(PlanChangeException.class);
     assertThatThrownBy(() -> plan.after(new PlanChange.Add("1", drill("d4", 1, 60))))

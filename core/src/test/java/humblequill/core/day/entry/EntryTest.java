@@ -42,7 +42,7 @@ class EntryTest {
   void a_value_outside_its_bounds_cannot_be_built(Integer drawings, Integer minutes, Integer mark) {
     assertThatThrownBy(() -> counted(drawings, minutes, mark))
         .isInstanceOf(IllegalArgumentException.class)
-        .hasMessageContaining("was");
+        .hasMessageContaining("Within");
   }
 
   @ParameterizedTest
@@ -62,7 +62,7 @@ class EntryTest {
                     Optional.empty(),
                     Optional.of(3),
                     " "))
-        .hasMessageContaining("at least");
+        .hasMessageContaining("day.emptyEntry");
     assertThatThrownBy(
             () ->
                 entry(
@@ -72,7 +72,7 @@ class EntryTest {
                     Optional.empty(),
                     Optional.empty(),
                     ""))
-        .hasMessageContaining("not both");
+        .hasMessageContaining("day.exerciseOrTopic");
   }
 
   @ParameterizedTest

@@ -78,6 +78,6 @@ class AvailabilityTest {
     assertThatThrownBy(() -> new Pause(SUNDAY, SUNDAY.minusDays(1), ""))
         .hasMessageContaining("2026-03-07");
     assertThatThrownBy(() -> new Availability(List.of(), Map.of(), Set.of(), List.of()))
-        .hasMessageContaining("pattern");
+        .hasMessageContaining("ground.noWeekPattern");
   }
 }

@@ -44,7 +44,7 @@ class PracticeClockTest {
   @Test
   void a_rollover_past_noon_is_refused() {
     assertThatThrownBy(() -> new PracticeClock(LISBON, 13))
-        .hasMessageContaining("rolloverHour")
+        .hasMessageContaining("ground.rolloverWithin")
         .hasMessageContaining("13");
   }
 }

@@ -64,8 +64,8 @@ class NamesTest {
   void two_names_cannot_have_one_spelling() {
     assertThatThrownBy(() -> names(medium(A, "pen", "biro"), medium(B, "Biros")))
         .isInstanceOf(BrokenNamesException.class)
-        .hasMessageContaining("\"pen\" already")
-        .hasMessageContaining("\"Biros\"");
+        .hasMessageContaining("taken=pen")
+        .hasMessageContaining("spelling=Biros");
     assertThat(names(medium(A, "pen", "Pens")).all(NameKind.MEDIUM)).hasSize(1);
   }
 
@@ -75,9 +75,9 @@ class NamesTest {
     names.check(medium(B, "graphite", "pencil"));
     names.check(medium(A, "biro", "pen"));
     assertThatThrownBy(() -> names.check(medium(B, "Biros")))
-        .hasMessage("\"Biros\" is a spelling of \"pen\" already");
+        .hasMessage("ground.spellingThere spelling=Biros, taken=pen");
     assertThatThrownBy(() -> names.check(medium(A, "pen", "biro", "graphite")))
-        .hasMessageContaining("\"graphite\" is there already; ");
+        .hasMessageContaining("ground.nameThere spelling=graphite, same=true");
     var merged = medium(C, "stift").meaning(Optional.of(A));
     names(medium(A, "pen"), merged).check(merged.renamed("tuschestift"));
   }
@@ -87,7 +87,7 @@ class NamesTest {
     var nowhere = medium(B, "b").meaning(Optional.of(C));
     assertThatThrownBy(() -> names(medium(A, "a"), nowhere))
         .isInstanceOf(BrokenNamesException.class)
-        .hasMessageContaining("\"b\"");
+        .hasMessageContaining("=b");
     var one = medium(A, "a").meaning(Optional.of(B));
     var other = medium(B, "b").meaning(Optional.of(A));
     assertThatThrownBy(() -> names(one, other)).isInstanceOf(BrokenNamesException.class);
@@ -97,15 +97,16 @@ class NamesTest {
 
   @Test
   void what_cannot_be_a_name_is_refused_with_its_value() {
-    assertThatThrownBy(() -> medium(A, "  ")).hasMessageContaining("1 to 200");
+    assertThatThrownBy(() -> medium(A, "  ")).hasMessageContaining("most=200");
     assertThatThrownBy(() -> medium(A, "x".repeat(201))).hasMessageContaining("201");
     assertThat(medium(A, "x".repeat(200)).text()).hasSize(200);
-    assertThatThrownBy(() -> medium(A, "a").meaning(Optional.of(A))).hasMessageContaining("itself");
+    assertThatThrownBy(() -> medium(A, "a").meaning(Optional.of(A)))
+        .hasMessageContaining("ground.meansItself");
     assertThatThrownBy(
             () ->
                 new Name(
                     A, NameKind.BOOK, "a", List.of(), Set.of(MediumProperty.WET), Optional.empty()))
-        .hasMessageContaining("only media");
+        .hasMessageContaining("ground.propertiesOfMedia");
     var many = java.util.Collections.nCopies(61, "s").toArray(String[]::new);
     assertThatThrownBy(() -> medium(A, "a", many)).hasMessageContaining("61");
     assertThat(medium(A, " a ", " b ", " ").spellings()).containsExactly("b");

@@ -85,46 +85,47 @@ class JudgingTest {
   @Test
   void a_plate_has_pins_with_names_of_their_own_within_its_picture() {
     assertThatThrownBy(() -> new Plate("p", "P", List.of(), 1, List.of()))
-        .hasMessageContaining("needs a pin");
+        .hasMessageContaining("topic.noPin");
     assertThatThrownBy(
             () ->
                 new Plate(
                     "p", "P", List.of(), 1, List.of(pin("a", "Keel", .1), pin("b", "keel", .2))))
-        .hasMessageContaining("right for two pins");
-    assertThatThrownBy(() -> pin("a", "keel", 1.2)).hasMessageContaining("outside the picture");
+        .hasMessageContaining("topic.rightForTwo");
+    assertThatThrownBy(() -> pin("a", "keel", 1.2)).hasMessageContaining("topic.pinOutside");
     var synonym = new Pin("b", "rail", "", List.of("KEEL "), 0.5, 0.5, 0.05);
     assertThatThrownBy(
             () -> new Plate("p", "P", List.of(), 1, List.of(pin("a", "keel", .1), synonym)))
         .as("what is right for one is a synonym of the other")
-        .hasMessageContaining("right for two pins");
+        .hasMessageContaining("topic.rightForTwo");
     assertThatThrownBy(
             () ->
                 new Plate(
                     "p", "P", List.of(), 1, List.of(pin("a", "keel", .1), pin("a", "bow", .2))))
-        .hasMessageContaining("two pins have the id");
+        .hasMessageContaining("topic.pinIdTwice");
     assertThatThrownBy(() -> new Plate("p", " ", List.of(), 1, List.of(pin("a", "keel", .1))))
-        .hasMessageContaining("title");
+        .hasMessageContaining("topic.titleLength");
     assertThatThrownBy(() -> new Plate("p", "P", List.of(), 0, List.of(pin("a", "keel", .1))))
-        .hasMessageContaining("width");
-    assertThatThrownBy(() -> pin("a", "k".repeat(300), .1)).hasMessageContaining("has 300 letters");
+        .hasMessageContaining("topic.pictureTooLong");
+    assertThatThrownBy(() -> pin("a", "k".repeat(300), .1)).hasMessageContaining("length=300");
     for (var unsayable : List.of(" ", "…", "?!")) {
-      assertThatThrownBy(() -> pin("a", unsayable, .1)).hasMessageContaining("without a letter");
+      assertThatThrownBy(() -> pin("a", unsayable, .1))
+          .hasMessageContaining("topic.pinWithoutLetter");
     }
     assertThatThrownBy(() -> new Pin("a", "keel", "", List.of(), 0, 0, 5))
-        .hasMessageContaining("reach");
+        .hasMessageContaining("topic.reachWithin");
   }
 
   @Test
   void an_order_has_steps_that_can_be_told_apart() {
     assertThatThrownBy(() -> new StepOrder("o", "O", List.of(), List.of("box", "Box")))
-        .hasMessageContaining("stands twice");
+        .hasMessageContaining("topic.stepTwice");
     assertThatThrownBy(() -> new StepOrder("o", "O", List.of(), List.of("box", " ")))
-        .hasMessageContaining("1 to 200 letters");
+        .hasMessageContaining("topic.stepLength most=200");
     assertThatThrownBy(() -> new StepOrder("o", "", List.of(), List.of("box", "keel")))
-        .hasMessageContaining("title");
+        .hasMessageContaining("topic.titleLength");
     var nine = java.util.Collections.nCopies(9, "hulls");
     assertThatThrownBy(() -> new StepOrder("o", "O", nine, List.of("box", "keel")))
-        .hasMessageContaining("at most 8 topics");
+        .hasMessageContaining("topic.tooManyTopics most=8");
   }
 
   @Test

@@ -120,7 +120,7 @@ class RecallPropertiesTest {
             .toList();
     if (meet) {
       assertThatThrownBy(() -> new Plate("x", "X", List.of(), 1, pins))
-          .hasMessageContaining("right for two pins");
+          .hasMessageContaining("topic.rightForTwo");
     } else {
       assertThat(new Plate("x", "X", List.of(), 1, pins).pins()).hasSize(wordings.size());
     }

@@ -1,5 +1,6 @@
 package humblequill.server.book.picture;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.Disk;
 import humblequill.server.ground.data.SafeFiles;
@@ -74,7 +75,7 @@ class Arrival {
 
   private static PictureReader.NoPicture tooLarge() {
     return new PictureReader.NoPicture(
-        "is larger than " + MOST_BYTES / 1024 / 1024 + " MB; make it smaller first");
+        Message.of("book.fileTooLarge", "megabytes", MOST_BYTES / 1024 / 1024));
   }
 
   private static String write(InputStream in, Path file) throws IOException {
@@ -106,7 +107,7 @@ class Arrival {
     } catch (PictureReader.NoPicture e) {
       throw e;
     } catch (IOException e) {
-      throw new PictureReader.NoPicture("is damaged or cut off");
+      throw new PictureReader.NoPicture(Message.of("book.pictureDamagedOrCut"));
     }
     SafeFiles.force(file);
     return new Arrived(file, type, sha256, Files.size(file), size, CameraFacts.of(file));

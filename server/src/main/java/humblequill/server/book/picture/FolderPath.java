@@ -1,5 +1,6 @@
 package humblequill.server.book.picture;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -19,16 +20,16 @@ public final class FolderPath {
     try {
       var path = Path.of(text).toAbsolutePath().normalize();
       if (!Files.isDirectory(path)) {
-        throw Refusal.badValue("path", text, "\"" + text + "\" is no folder on this machine.");
+        throw Refusal.badValue("path", text, Message.of("book.noFolder", "path", text));
       }
       if (!Files.isReadable(path)) {
-        throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
+        throw Refusal.badValue("path", text, Message.of("book.folderClosed", "path", text));
       }
       return path.toRealPath();
     } catch (IOException e) {
-      throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
+      throw Refusal.badValue("path", text, Message.of("book.folderClosed", "path", text));
     } catch (InvalidPathException e) {
-      throw Refusal.badValue("path", text, "\"" + text + "\" cannot be the name of a folder.");
+      throw Refusal.badValue("path", text, Message.of("book.noNameOfFolder", "path", text));
     }
   }
 }

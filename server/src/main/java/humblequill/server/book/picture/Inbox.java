@@ -1,7 +1,9 @@
 package humblequill.server.book.picture;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.message.StoredMessage;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;
@@ -30,6 +32,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class Inbox {
+  private static final int LONGEST_REASON = 400;
   private static final Set<String> ENDINGS =
       Set.of("jpg", "jpeg", "png", "webp", "heic", "heif", "avif");
   private static final int DEEPEST = 6;
@@ -76,8 +79,8 @@ public class Inbox {
   public record InboxView(
       String path, boolean gone, int taken, int left, List<RefusedFile> refused) {}
 
-  /** A file that cannot be taken in; the sentence names it. */
-  public record RefusedFile(String path, String sentence) {}
+  /** A file that cannot be taken in; the message names it. */
+  public record RefusedFile(String path, Message why) {}
 
   private record Found(Path file, String path, long bytes, long changedAt) {
     boolean is(InboxFileEntity known) {
@@ -110,7 +113,7 @@ public class Inbox {
         files.findByRefusedNotOrderByPathAsc("").stream()
             .filter(f -> there.contains(f.path))
             .limit(MOST_TOLD)
-            .map(f -> new RefusedFile(f.path, f.refused))
+            .map(f -> new RefusedFile(f.path, StoredMessage.read(f.refused)))
             .toList();
     return new InboxView(path, false, taken, left, refused);
   }
@@ -142,7 +145,7 @@ public class Inbox {
             there.forEach(f -> files.save(seen(f, "")));
           });
     } catch (IOException e) {
-      throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
+      throw Refusal.badValue("path", text, Message.of("book.folderClosed", "path", text));
     }
     return read();
   }
@@ -157,11 +160,10 @@ public class Inbox {
     try {
       var own = data.path().toRealPath();
       if (folder.startsWith(own) || own.startsWith(folder)) {
-        throw Refusal.badValue(
-            "path", text, "\"" + text + "\" and the data folder lie in one another.");
+        throw Refusal.badValue("path", text, Message.of("book.inOneAnother", "path", text));
       }
     } catch (IOException e) {
-      throw Refusal.badValue("path", text, "\"" + text + "\" may not be read.");
+      throw Refusal.badValue("path", text, Message.of("book.folderClosed", "path", text));
     }
   }
 
@@ -200,11 +202,12 @@ public class Inbox {
     try (var in = new BufferedInputStream(Files.newInputStream(file.file))) {
       isNew = pictures.arrive(idOf(file), file.path, in, file.bytes).isNew();
     } catch (IOException e) {
-      refused = "\"" + file.path + "\" may not be read.";
+      refused =
+          StoredMessage.write(Message.of("book.folderClosed", "path", file.path), LONGEST_REASON);
     } catch (Refusal e) {
-      refused = e.getMessage();
+      refused = StoredMessage.write(e.why(), LONGEST_REASON);
     }
-    var entity = seen(file, refused.length() > 400 ? refused.substring(0, 400) : refused);
+    var entity = seen(file, refused);
     transactions.executeWithoutResult(t -> files.save(entity));
     return isNew;
   }

@@ -1,6 +1,7 @@
 package humblequill.server.book.picture;
 
 import humblequill.core.book.picture.Straight;
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
@@ -160,10 +161,10 @@ public class PagePictures {
     try {
       arrived = arrival.receive(in, told);
     } catch (PictureReader.NoPicture e) {
-      throw Refusal.badValue("picture", name, "\"" + name + "\" " + e.sentence() + ".");
-    } catch (IOException e) {
       throw Refusal.badValue(
-          "picture", name, "\"" + name + "\" did not arrive whole; send it again.");
+          "picture", name, Message.of("book.pictureRefused", "name", name, "why", e.why()));
+    } catch (IOException e) {
+      throw Refusal.badValue("picture", name, Message.of("book.notArrivedWhole", "name", name));
     }
     try {
       return Objects.requireNonNull(
@@ -288,7 +289,7 @@ public class PagePictures {
     var root = whole.partOf == null ? whole.id : whole.partOf;
     var entity = repository.findById(part).orElseGet(PagePictureEntity::new);
     if (!entity.isNew() && !root.equals(entity.partOf)) {
-      throw Refusal.conflict("id-taken", "Another picture has the id " + part + ".");
+      throw Refusal.conflict("id-taken", Message.of("book.pictureIdTaken", "id", part));
     }
     entity.id = part;
     entity.partOf = root;
@@ -338,7 +339,7 @@ public class PagePictures {
   private Path there(PagePictureEntity entity) {
     var file = folder.path().resolve(entity.file);
     if (!Files.isRegularFile(file)) {
-      throw Refusal.notFound("file of the picture", entity.originalName);
+      throw Refusal.notFound("fileOfPicture", entity.originalName);
     }
     return file;
   }
@@ -389,7 +390,7 @@ public class PagePictures {
     try {
       return small.of(seen, size);
     } catch (IOException e) {
-      throw Refusal.notFound("readable picture", seen.file().getFileName());
+      throw Refusal.notFound("readablePicture", seen.file().getFileName());
     }
   }
 }

@@ -1,5 +1,7 @@
 package humblequill.server.book.picture;
 
+import humblequill.core.ground.message.Explained;
+import humblequill.core.ground.message.Message;
 import java.awt.Dimension;
 import java.io.IOException;
 import java.io.InputStream;
@@ -30,19 +32,20 @@ public final class PictureReader {
   private PictureReader() {}
 
   /** A file that cannot be shown, and why. */
-  public static final class NoPicture extends IOException {
+  public static final class NoPicture extends IOException implements Explained {
     private static final long serialVersionUID = 1L;
 
-    private final String sentence;
+    private final transient Message why;
 
-    NoPicture(String sentence) {
-      super(sentence);
-      this.sentence = sentence;
+    NoPicture(Message why) {
+      super(why.toString());
+      this.why = why;
     }
 
     /** What is wrong with it; it goes on after the name of the file. */
-    public String sentence() {
-      return sentence;
+    @Override
+    public Message why() {
+      return why;
     }
   }
 
@@ -80,17 +83,17 @@ public final class PictureReader {
 
   private static <T> T with(ImageInputStream in, Looking<T> looking) throws IOException {
     if (in == null) {
-      throw new NoPicture("cannot be opened");
+      throw new NoPicture(Message.of("book.pictureNotOpened"));
     }
     var readers = ImageIO.getImageReaders(in);
     if (!readers.hasNext()) {
-      throw new NoPicture("is no picture that can be read");
+      throw new NoPicture(Message.of("book.noPicture"));
     }
     var reader = readers.next();
     try {
       return looking.look(reader);
     } catch (IndexOutOfBoundsException | IllegalArgumentException | NegativeArraySizeException e) {
-      throw new NoPicture("is damaged");
+      throw new NoPicture(Message.of("book.pictureDamaged"));
     } finally {
       reader.dispose();
     }
@@ -107,17 +110,17 @@ public final class PictureReader {
     int most = webp ? MOST_PIXELS_WEBP : MOST_PIXELS;
     long dots = (long) width * height;
     if (dots > most) {
-      throw new NoPicture("is larger than " + most / 1_000_000 + " million dots");
+      throw new NoPicture(Message.of("book.tooManyDots", "millions", most / 1_000_000));
     }
     if (dots > LARGE && dots / MOST_PIXELS_A_BYTE > bytes) {
-      throw new NoPicture("is a large picture of nothing");
+      throw new NoPicture(Message.of("book.largePictureOfNothing"));
     }
     int step = Math.max(1, Math.max(width, height) / KEPT);
     var settings = reader.getDefaultReadParam();
     settings.setSourceSubsampling(step, step, 0, 0);
     reader.read(0, settings);
     if (cut[0] != null && cut[0].toLowerCase(Locale.ROOT).contains("premature")) {
-      throw new NoPicture("is cut off");
+      throw new NoPicture(Message.of("book.pictureCutOff"));
     }
     return new Dimension(width, height);
   }

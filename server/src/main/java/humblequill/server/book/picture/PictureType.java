@@ -1,5 +1,6 @@
 package humblequill.server.book.picture;
 
+import humblequill.core.ground.message.Message;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.Set;
@@ -40,7 +41,7 @@ enum PictureType {
    */
   static PictureType of(byte[] first) throws PictureReader.NoPicture {
     if (first.length == 0) {
-      throw new PictureReader.NoPicture("is empty");
+      throw new PictureReader.NoPicture(Message.of("book.fileEmpty"));
     }
     return known(first).orElseThrow(() -> new PictureReader.NoPicture(reason(first)));
   }
@@ -56,24 +57,14 @@ enum PictureType {
     return Optional.empty();
   }
 
-  private static String reason(byte[] b) {
+  private static Message reason(byte[] b) {
     if (text(b, 4, 4).equals("ftyp") && NOT_SUPPORTED.contains(text(b, 8, 4))) {
-      return "is a HEIC or AVIF picture, which cannot be read here; let the phone save JPEG"
-          + " (\"most compatible\") or send it as JPEG";
+      return Message.of("book.notSupported");
     }
-    return "is no JPEG, PNG or WebP picture";
+    return Message.of("book.unknownType");
   }
 
   private static String text(byte[] b, int from, int length) {
     return b.length < from + length ? "" : new String(b, from, length, StandardCharsets.ISO_8859_1);
-  }
-
-  static PictureType ofMime(String mime) {
-    for (var type : values()) {
-      if (type.mime.equals(mime)) {
-        return type;
-      }
-    }
-    throw new IllegalArgumentException("no type of picture: " + mime);
   }
 }

@@ -7,6 +7,7 @@ import humblequill.core.book.picture.Gutter;
 import humblequill.core.book.picture.PaperEdges;
 import humblequill.core.book.picture.Spot;
 import humblequill.core.book.picture.Straight;
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -114,7 +115,7 @@ public class Straightening {
 
   private static Corners checked(List<Spot> corners) {
     if (corners.size() != CORNERS) {
-      throw Refusal.badValue("corners", corners.size(), "A sheet has four corners.");
+      throw Refusal.badValue("corners", corners.size(), Message.of("book.fourCorners"));
     }
     var sheet = Corners.of(corners);
     sheet
@@ -125,12 +126,10 @@ public class Straightening {
                   "corners",
                   slip.name(),
                   switch (slip) {
-                    case OUTSIDE -> "A corner lies far outside the picture.";
-                    case NO_SHEET ->
-                        "These corners go around no sheet: two sides cross, or a corner points inwards.";
-                    case TOO_SMALL -> "The sheet would be smaller than a hundredth of the picture.";
-                    case MIRRORED ->
-                        "These corners go round the wrong way, so that the page would be mirrored.";
+                    case OUTSIDE -> Message.of("book.cornerOutside");
+                    case NO_SHEET -> Message.of("book.cornersOfNoSheet");
+                    case TOO_SMALL -> Message.of("book.sheetTooSmall");
+                    case MIRRORED -> Message.of("book.cornersMirrored");
                   });
             });
     return sheet;

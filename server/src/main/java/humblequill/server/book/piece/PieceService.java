@@ -4,6 +4,7 @@ import humblequill.core.book.piece.Piece;
 import humblequill.core.book.piece.Spent;
 import humblequill.core.book.piece.Stage;
 import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.message.Message;
 import humblequill.server.day.entry.EntryFields;
 import humblequill.server.day.entry.EntryLedger;
 import humblequill.server.day.entry.EntryService;
@@ -149,12 +150,12 @@ public class PieceService {
     return get(id);
   }
 
-  private static String sentence(Piece.Slip slip) {
+  private static Message sentence(Piece.Slip slip) {
     return switch (slip) {
-      case STAGES -> "A piece has 1 to " + Piece.MOST_STAGES + " stages.";
-      case TWICE -> "Two stages are one and the same.";
-      case OUT_OF_ORDER -> "A stage cannot be passed before the one that comes before it.";
-      case CHOSEN_ELSEWHERE -> "The picture chosen is none of that stage's own.";
+      case STAGES -> Message.of("book.stagesWithin", "most", Piece.MOST_STAGES);
+      case TWICE -> Message.of("book.stageTwice");
+      case OUT_OF_ORDER -> Message.of("book.stageOutOfOrder");
+      case CHOSEN_ELSEWHERE -> Message.of("book.chosenElsewhere");
     };
   }
 
@@ -163,7 +164,7 @@ public class PieceService {
   public PieceView log(UUID id, UUID stage, UUID entry, EntryFields fields) {
     var piece = get(id);
     if (piece.stages().stream().noneMatch(s -> s.id().equals(stage))) {
-      throw Refusal.badValue("stage", stage, "This piece has no such stage.");
+      throw Refusal.badValue("stage", stage, Message.of("book.noSuchStage"));
     }
     entries.create(entry, fields);
     var link = new PieceEntryEntity();

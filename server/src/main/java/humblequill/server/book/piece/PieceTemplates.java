@@ -2,6 +2,7 @@ package humblequill.server.book.piece;
 
 import humblequill.core.book.piece.Piece;
 import humblequill.core.book.piece.ShippedTemplates;
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.OpenFile;
 import humblequill.server.ground.edge.Refusal;
 import java.util.ArrayList;
@@ -95,7 +96,7 @@ class PieceTemplates {
   PieceTemplate keep(UUID id, String text) {
     var file = read(text);
     if (repository.count() >= MOST && !repository.existsById(id)) {
-      throw Refusal.badValue("file", MOST, "There are " + MOST + " templates already.");
+      throw Refusal.badValue("file", MOST, Message.of("book.enoughTemplates", "most", MOST));
     }
     var entity = repository.findById(id).orElseGet(PieceTemplateEntity::new);
     entity.id = id;
@@ -105,34 +106,49 @@ class PieceTemplates {
   }
 
   private static JsonNode read(String text) {
-    var file = OpenFile.read(YAML, text, "A template");
-    words(file.path("name"), "name", "The name of a template", LONGEST_NAME);
+    var file = OpenFile.read(YAML, text, "template");
+    words(
+        file.path("name"),
+        "name",
+        Message.of("book.templateName", "most", LONGEST_NAME),
+        LONGEST_NAME);
     var stages = file.path("stages");
     if (!stages.isArray() || stages.isEmpty() || stages.size() > Piece.MOST_STAGES) {
-      var these = stages.size() > Piece.MOST_STAGES ? "; these are " + stages.size() + "." : ".";
       throw bad(
-          "stages", stages.size(), "A template has 1 to " + Piece.MOST_STAGES + " stages" + these);
+          "stages",
+          stages.size(),
+          stages.size() > Piece.MOST_STAGES
+              ? Message.of(
+                  "book.templateTooLong", "most", Piece.MOST_STAGES, "stages", stages.size())
+              : Message.of("book.templateWithoutStage", "most", Piece.MOST_STAGES));
     }
     for (int i = 0; i < stages.size(); i++) {
       var stage = stages.get(i);
-      var of = " of stage " + (i + 1);
-      words(stage.path("name"), "stages[" + i + "].name", "The name" + of, LONGEST_NAME);
+      words(
+          stage.path("name"),
+          "stages[" + i + "].name",
+          Message.of("book.stageName", "stage", i + 1, "most", LONGEST_NAME),
+          LONGEST_NAME);
       if (stage.has("gate")) {
-        words(stage.path("gate"), "stages[" + i + "].gate", "The gate" + of, LONGEST_GATE);
+        words(
+            stage.path("gate"),
+            "stages[" + i + "].gate",
+            Message.of("book.stageGate", "stage", i + 1, "most", LONGEST_GATE),
+            LONGEST_GATE);
       }
     }
     return file;
   }
 
-  private static void words(JsonNode there, String where, String told, int longest) {
+  private static void words(JsonNode there, String where, Message otherwise, int longest) {
     if (!there.isString() || there.asString().isBlank() || there.asString().length() > longest) {
-      throw bad(where, there, told + " needs 1 to " + longest + " characters.");
+      throw bad(where, there, otherwise);
     }
   }
 
-  private static Refusal bad(String field, Object value, String sentence) {
+  private static Refusal bad(String field, Object value, Message why) {
     var shown = String.valueOf(value);
-    return Refusal.badValue(field, shown.length() > 80 ? shown.substring(0, 80) : shown, sentence);
+    return Refusal.badValue(field, shown.length() > 80 ? shown.substring(0, 80) : shown, why);
   }
 
   @Transactional

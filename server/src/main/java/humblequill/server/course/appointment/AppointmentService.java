@@ -3,6 +3,7 @@ package humblequill.server.course.appointment;
 import humblequill.core.course.plan.Appointment;
 import humblequill.core.course.plan.Appointments;
 import humblequill.core.day.entry.Poses;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
 import humblequill.server.day.entry.PosesView;
@@ -97,12 +98,14 @@ public class AppointmentService implements NameUses {
     var checked = new ArrayList<Appointment>();
     for (var view : wanted) {
       if (!ids.add(view.id())) {
-        throw Refusal.badValue("id", view.id(), "The id " + view.id() + " is there twice.");
+        throw Refusal.badValue(
+            "id", view.id(), Message.of("course.appointmentTwice", "id", view.id()));
       }
       try {
         checked.add(toCore(view));
       } catch (IllegalArgumentException e) {
-        throw Refusal.badValue("to", view.to(), "Not kept: " + e.getMessage() + ".");
+        throw Refusal.badValue(
+            "to", view.to(), Message.of("ground.notKept", "why", Message.why(e)));
       }
     }
     return new Appointments(checked);
@@ -112,8 +115,14 @@ public class AppointmentService implements NameUses {
     throw Refusal.badValue(
         "poses",
         a.poses().written(),
-        "The poses of \"%s\" take %d min, and it lasts %d."
-            .formatted(a.title(), (a.poses().seconds() + 59) / 60, a.minutes()));
+        Message.of(
+            "course.posesTakeLonger",
+            "title",
+            a.title(),
+            "needed",
+            (a.poses().seconds() + 59) / 60,
+            "minutes",
+            a.minutes()));
   }
 
   private static AppointmentView view(AppointmentEntity e, Names known) {

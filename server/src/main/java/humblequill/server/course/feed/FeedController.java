@@ -35,7 +35,7 @@ class FeedController {
   @GetMapping("/feed/{secret}/plan.ics")
   ResponseEntity<String> feed(@PathVariable String secret) {
     if (!service.isSecret(secret)) {
-      throw Refusal.notFound("calendar at", "this address");
+      throw Refusal.notFound("calendar", "");
     }
     return ResponseEntity.ok().contentType(CALENDAR).body(service.calendar());
   }

@@ -3,7 +3,9 @@ package humblequill.server.course.feed;
 import humblequill.core.course.Exercise;
 import humblequill.core.course.plan.DayPlan;
 import humblequill.core.ground.calendar.ICalendar;
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.plan.PlanService;
+import humblequill.server.ground.message.Words;
 import humblequill.server.ground.settings.Learner;
 import humblequill.server.ground.settings.SettingsService;
 import humblequill.server.shelf.DueBack;
@@ -91,7 +93,7 @@ class FeedService {
                 events.add(
                     new ICalendar.Days(
                         due.id() + "/due@humble-quill",
-                        "Due back: " + due.name(),
+                        Words.say(Message.of("course.dueBack", "name", due.name())),
                         "",
                         due.on(),
                         due.on())));
@@ -107,12 +109,20 @@ class FeedService {
                 s -> {
                   var e = planned.exercise(s.exerciseId());
                   boolean counted = e.target().unit() == Exercise.Unit.DRAWINGS;
-                  return s.count() + (counted ? " " : " min ") + e.title();
+                  return Words.say(
+                      Message.of(
+                          counted ? "course.drawingsOf" : "course.minutesOf",
+                          "count",
+                          s.count(),
+                          "exercise",
+                          e.title()));
                 })
             .collect(Collectors.joining("\n"));
     return new ICalendar.Days(
         planned.placed().id() + "/" + day.date() + "@humble-quill",
-        "Draw " + minutes + " min: " + planned.week().week().title(),
+        Words.say(
+            Message.of(
+                "course.dayToDraw", "minutes", minutes, "week", planned.week().week().title())),
         course + "\n" + lines,
         day.date(),
         day.date());

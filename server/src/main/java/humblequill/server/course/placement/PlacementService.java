@@ -4,6 +4,7 @@ import humblequill.core.course.Course;
 import humblequill.core.course.placement.Decision;
 import humblequill.core.course.placement.PlacedCourse;
 import humblequill.core.course.placement.PlanChange;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Names;
 import humblequill.server.course.CourseFormat;
 import humblequill.server.course.CourseWeeks;
@@ -153,7 +154,7 @@ public class PlacementService {
     return followed().stream()
         .filter(p -> p.id().equals(id))
         .findFirst()
-        .orElseThrow(() -> Refusal.notFound("course that you follow with the id", id));
+        .orElseThrow(() -> Refusal.notFound("followedCourse", id));
   }
 
   /**
@@ -167,8 +168,7 @@ public class PlacementService {
       String courseId, LocalDate start, boolean side, int weight, LocalDate today) {
     var parsed = library.need(courseId);
     if (start.getYear() < FIRST_YEAR || start.getYear() > LAST_YEAR) {
-      throw Refusal.badValue(
-          "start", start, "A course starts between 1970 and 2200, not on " + start + ".");
+      throw Refusal.badValue("start", start, Message.of("course.startWithin", "start", start));
     }
     for (var other : repository.findByEndedAtIsNull()) {
       if (other.side == side) {
@@ -272,10 +272,10 @@ public class PlacementService {
   private static void refuse(PlacedCourse.Kept why) {
     var reason =
         switch (why) {
-          case UNDONE -> "it is taken back already";
-          case BUILT_ON -> "a later change builds on it; take that back first";
-          case OVER -> "days that it moved are over";
+          case UNDONE -> Message.of("course.takenBack");
+          case BUILT_ON -> Message.of("course.builtOn");
+          case OVER -> Message.of("course.movedDaysOver");
         };
-    throw Refusal.conflict("built-on", "This change cannot be taken back: " + reason + ".");
+    throw Refusal.conflict("built-on", Message.of("course.notTakenBack", "why", reason));
   }
 }

@@ -7,9 +7,11 @@ import humblequill.core.course.placement.PlanChange;
 import humblequill.core.course.plan.PlanPreview;
 import humblequill.core.course.plan.WeekPlans;
 import humblequill.core.day.entry.Done;
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.CourseWeeks;
 import humblequill.server.course.placement.PlacementService;
 import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.message.StoredMessage;
 import humblequill.server.ground.settings.Learner;
 import humblequill.server.ground.settings.SettingsService;
 import java.time.LocalDate;
@@ -24,6 +26,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Shows what a change would do, makes it, tells the history, takes it back. */
 @Service
 public class ChangeService {
+  private static final int LONGEST_REASON = 400;
+
   private final PlacementService placements;
   private final CourseWeeks library;
   private final PlanService plans;
@@ -121,7 +125,7 @@ public class ChangeService {
       PreviewView.Figures figures) {}
 
   @Transactional
-  public void change(UUID id, UUID placement, List<ChangeToMake> wanted, String reason) {
+  public void change(UUID id, UUID placement, List<ChangeToMake> wanted, Message reason) {
     var placed = placements.need(placement);
     if (placed.decisions().stream().anyMatch(d -> d.id().equals(id))) {
       return;
@@ -132,9 +136,10 @@ public class ChangeService {
     var preview = PlanPreview.of(placed.placement(), changes, "", Done.NOTHING, time);
     if (preview.refused().isPresent()) {
       throw Refusal.conflict(
-          "cannot-change", "The plan stays as it was: " + preview.refused().get() + ".");
+          "cannot-change", Message.of("course.planStays", "why", preview.refused().get()));
     }
-    placements.change(placed, id, changes, false, reason.strip(), today);
+    placements.change(
+        placed, id, changes, false, StoredMessage.write(reason, LONGEST_REASON), today);
   }
 
   @Transactional

@@ -7,6 +7,7 @@ import humblequill.core.course.placement.Extras;
 import humblequill.core.course.placement.MissedWork;
 import humblequill.core.course.placement.PlacedCourse;
 import humblequill.core.course.placement.PlanChange;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.Valid;
@@ -71,8 +72,7 @@ public sealed interface ChangeToMake {
   private static String topicName(String topic) {
     var name = topic.strip();
     if (name.codePoints().noneMatch(Character::isLetterOrDigit)) {
-      throw Refusal.badValue(
-          "topic", name, "A topic needs a letter or a figure; \"" + name + "\" has none.");
+      throw Refusal.badValue("topic", name, Message.of("course.topicWithoutLetter", "topic", name));
     }
     return name;
   }
@@ -146,7 +146,7 @@ public sealed interface ChangeToMake {
         throw Refusal.badValue(
             "courseWeeks",
             number,
-            "That course has weeks 1 to " + all.size() + ", not " + number + ".");
+            Message.of("course.weeksOfCourse", "last", all.size(), "number", number));
       }
       return all.get(number - 1);
     }
@@ -172,8 +172,7 @@ public sealed interface ChangeToMake {
     public List<PlanChange> toCore(Ground ground) {
       for (var date : dates) {
         if (date.isBefore(ground.today())) {
-          throw Refusal.badValue(
-              "dates", date, date + " is over; a pause of the course is planned.");
+          throw Refusal.badValue("dates", date, Message.of("course.pauseInPast", "date", date));
         }
       }
       return List.of(new PlanChange.Pause(week, Set.copyOf(dates)));

@@ -1,5 +1,6 @@
 package humblequill.server.course.plan;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.placement.PlacementService;
 import humblequill.server.ground.settings.SettingsService;
 import jakarta.validation.Valid;
@@ -90,7 +91,7 @@ class CourseController {
   @PostMapping("/{placement}/changes")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void change(@PathVariable UUID placement, @RequestBody @Valid ToMake make) {
-    changes.change(make.id(), placement, make.changes(), make.reason());
+    changes.change(make.id(), placement, make.changes(), Message.asWritten(make.reason().strip()));
   }
 
   @GetMapping("/{placement}/history")

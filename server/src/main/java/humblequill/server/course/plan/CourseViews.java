@@ -7,6 +7,7 @@ import humblequill.core.course.placement.Placement;
 import humblequill.core.course.placement.Redraws;
 import humblequill.core.course.plan.Prerequisites;
 import humblequill.core.day.entry.Done;
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.CourseWeeks;
 import humblequill.server.course.placement.PlacementService;
 import humblequill.server.day.entry.EntryLedger;
@@ -83,8 +84,7 @@ class CourseViews {
     if (key != null) {
       return plan.week(key)
           .orElseThrow(
-              () ->
-                  Refusal.badValue("week", key, "There is no week \"" + key + "\" in your plan."));
+              () -> Refusal.badValue("week", key, Message.of("course.noWeek", "week", key)));
     }
     return plan.weekOn(today)
         .orElseGet(

@@ -8,6 +8,8 @@ import humblequill.core.course.placement.PlacedWeek;
 import humblequill.core.course.placement.Placement;
 import humblequill.core.course.placement.PlanChange;
 import humblequill.core.course.placement.PlanChangeCases;
+import humblequill.core.ground.message.Message;
+import humblequill.server.ground.message.StoredMessage;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * One decision about the plan, as the history tells it.
  *
  * @param automatic whether it followed from the missed-work policy
- * @param reason in the learner's words, may be empty
+ * @param reason in the learner's words, or of an offer; null where nothing was said
  * @param endBefore last day of the plan before it
  * @param endAfter last day of the plan after it
  * @param undone whether it was taken back
@@ -31,7 +33,7 @@ public record HistoryLine(
     UUID id,
     LocalDate madeOn,
     boolean automatic,
-    String reason,
+    @Nullable Message reason,
     List<Made> changes,
     LocalDate endBefore,
     LocalDate endAfter,
@@ -111,7 +113,7 @@ public record HistoryLine(
         decision.id(),
         decision.madeOn(),
         decision.automatic(),
-        decision.reason(),
+        decision.reason().isEmpty() ? null : StoredMessage.read(decision.reason()),
         decision.changes().stream().map(c -> made(c, before, after)).toList(),
         before.end(),
         after.end(),

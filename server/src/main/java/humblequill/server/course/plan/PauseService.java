@@ -3,6 +3,7 @@ package humblequill.server.course.plan;
 import humblequill.core.course.placement.PlacedCourse;
 import humblequill.core.course.placement.PlanChange;
 import humblequill.core.course.placement.PlanChangeException;
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.placement.PlacementService;
 import humblequill.server.ground.edge.Refusal;
 import humblequill.server.ground.settings.SettingsService;
@@ -83,13 +84,7 @@ class PauseService {
       return placed.placement().waiting(from, span.to());
     } catch (PlanChangeException e) {
       throw Refusal.badValue(
-          "to",
-          span.to(),
-          "The course cannot wait until "
-              + span.to()
-              + ": "
-              + e.getMessage()
-              + ". Take a shorter pause, or let the course go on.");
+          "to", span.to(), Message.of("course.cannotWait", "to", span.to(), "why", Message.why(e)));
     }
   }
 
@@ -98,10 +93,10 @@ class PauseService {
       throw Refusal.badValue(
           "to",
           span.to(),
-          "The pause ends on " + span.to() + ", before it begins on " + span.from() + ".");
+          Message.of("course.pauseEndsEarly", "to", span.to(), "from", span.from()));
     }
     if (span.from().plusYears(1).isBefore(span.to())) {
-      throw Refusal.badValue("to", span.to(), "A pause lasts a year at most.");
+      throw Refusal.badValue("to", span.to(), Message.of("course.pauseTooLong"));
     }
   }
 

@@ -4,6 +4,7 @@ import humblequill.core.course.placement.PlacedWeek;
 import humblequill.core.course.plan.DayPlan;
 import humblequill.core.course.plan.OpenWeek;
 import humblequill.core.course.plan.PlanPreview;
+import humblequill.core.ground.message.Message;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param after the plan with the changes; the same as before when they are refused
  * @param refused why they cannot be made; null when they can
  */
-public record PreviewView(Figures before, Figures after, @Nullable String refused) {
+public record PreviewView(Figures before, Figures after, @Nullable Message refused) {
   /**
    * The figures of a plan.
    *

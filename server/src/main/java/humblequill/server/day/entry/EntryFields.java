@@ -4,6 +4,7 @@ import humblequill.core.day.entry.Entry;
 import humblequill.core.day.entry.EntryDraft;
 import humblequill.core.day.entry.PageSpan;
 import humblequill.core.day.entry.Poses;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.Valid;
@@ -97,7 +98,7 @@ public record EntryFields(
     try {
       return draft().entry();
     } catch (IllegalArgumentException e) {
-      throw Refusal.badValue("entry", "", "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue("entry", "", Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 
@@ -151,11 +152,13 @@ public record EntryFields(
 
   private void checkPages() {
     if (pageTo != null && pageFrom == null) {
-      throw Refusal.badValue("pageFrom", null, "A last page needs a first one.");
+      throw Refusal.badValue("pageFrom", null, Message.of("day.lastPageAlone"));
     }
     if (pageTo != null && pageTo < pageFrom) {
       throw Refusal.badValue(
-          "pageTo", pageTo, "Page " + pageTo + " comes before page " + pageFrom + ".");
+          "pageTo",
+          pageTo,
+          Message.of("day.pagesBackwards", "pageTo", pageTo, "pageFrom", pageFrom));
     }
   }
 }

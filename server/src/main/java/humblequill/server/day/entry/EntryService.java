@@ -5,6 +5,7 @@ import humblequill.core.course.ExerciseKind;
 import humblequill.core.course.placement.PlacedCourse;
 import humblequill.core.day.entry.Entry;
 import humblequill.core.day.entry.PageSpan;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
 import humblequill.server.course.placement.PlacementService;
@@ -186,7 +187,7 @@ public class EntryService {
     var existing = repository.findById(id);
     if (existing.isPresent()) {
       if (!says(existing.get(), fields)) {
-        throw Refusal.conflict("id-taken", "There is another entry with the id " + id + ".");
+        throw Refusal.conflict("id-taken", Message.of("day.idTaken", "id", id));
       }
       return new Created(view(existing.get()), false);
     }
@@ -294,11 +295,11 @@ public class EntryService {
   public void check(EntryFields fields) {
     var today = settings.learner().today();
     if (fields.day().isAfter(today)) {
-      throw Refusal.badValue(
-          "day", fields.day(), fields.day() + " lies ahead; an entry is for today or earlier.");
+      throw Refusal.badValue("day", fields.day(), Message.of("day.liesAhead", "day", fields.day()));
     }
     if (fields.day().isBefore(EARLIEST)) {
-      throw Refusal.badValue("day", fields.day(), fields.day() + " is before 1900.");
+      throw Refusal.badValue(
+          "day", fields.day(), Message.of("day.beforeBooks", "day", fields.day()));
     }
     fields.toCore().exerciseId().ifPresent(this::exercise);
   }
@@ -322,7 +323,7 @@ public class EntryService {
       }
     }
     throw Refusal.badValue(
-        "exerciseId", exerciseId, "There is no exercise \"" + exerciseId + "\" in your course.");
+        "exerciseId", exerciseId, Message.of("day.noExercise", "exercise", exerciseId));
   }
 
   /** The kind of an exercise; null for one that is in no course. */

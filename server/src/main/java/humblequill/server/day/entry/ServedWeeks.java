@@ -48,9 +48,10 @@ class ServedWeeks implements Serving {
   }
 
   private static Served served(PlacedCourse course, PlacedWeek week) {
-    var number = week.number().map(n -> "week " + n + ", ").orElse("");
     return new Served(
-        course.placement().course().title() + ", " + number + week.week().title(),
+        week.week().title(),
+        course.placement().course().title(),
+        week.number().orElse(null),
         "/course?plan=" + course.id() + "&week=" + week.key());
   }
 }

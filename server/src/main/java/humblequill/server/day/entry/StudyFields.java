@@ -7,6 +7,7 @@ import humblequill.core.day.entry.OwnFigure;
 import humblequill.core.day.entry.Study;
 import humblequill.core.day.entry.UnitKind;
 import humblequill.core.day.entry.Units;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.constraints.Max;
@@ -40,17 +41,14 @@ public record StudyFields(
     @Nullable @Size(max = Study.MOST_FACETS)
         List<
                 @NotBlank @Size(max = Name.MAX_TEXT)
-                @Pattern(
-                    regexp = "[^;\\r\\n]*",
-                    message = "must not hold a semicolon or a line end")
-                String>
+                @Pattern(regexp = "[^;\\r\\n]*", message = "ground.noSemicolon") String>
             facets,
     @Nullable @Min(1) @Max(5) Integer markBefore,
     @Nullable LookedFor lookedFor,
     @Nullable Depth depth,
     @Nullable
         @Size(max = OwnFigure.LONGEST_NAME)
-        @Pattern(regexp = "[^\\r\\n]*", message = "must not hold a line end")
+        @Pattern(regexp = "[^\\r\\n]*", message = "ground.noLineEnd")
         String ownFigure,
     @Nullable @Min(0) @Max(OwnFigure.MOST) Integer ownCount) {
   /** Null where nothing is told. */
@@ -94,11 +92,11 @@ public record StudyFields(
       return Optional.empty();
     }
     if (!named) {
-      throw Refusal.badValue("ownFigure", null, "Say what " + ownCount + " counts.");
+      throw Refusal.badValue("ownFigure", null, Message.of("day.figureMissing", "count", ownCount));
     }
     if (ownCount == null) {
       throw Refusal.badValue(
-          "ownCount", null, "Say how many " + ownFigure.strip() + " there were.");
+          "ownCount", null, Message.of("day.howMany", "figure", ownFigure.strip()));
     }
     return Optional.of(new OwnFigure(ownFigure, ownCount));
   }
@@ -107,18 +105,19 @@ public record StudyFields(
     if (unit == null) {
       if (unitFrom != null || unitTo != null) {
         throw Refusal.badValue(
-            "unit", null, "Say in what " + (unitFrom != null ? unitFrom : unitTo) + " counts.");
+            "unit",
+            null,
+            Message.of("day.unitMissing", "number", (unitFrom != null ? unitFrom : unitTo)));
       }
       return Optional.empty();
     }
     if (unitFrom == null) {
-      throw Refusal.badValue(
-          "unitFrom", null, "Units need their first number, as in \"lesson 12\".");
+      throw Refusal.badValue("unitFrom", null, Message.of("day.firstUnitMissing"));
     }
     int last = unitTo == null ? unitFrom : unitTo;
     if (last < unitFrom) {
       throw Refusal.badValue(
-          "unitTo", last, "The units end at " + last + ", before " + unitFrom + ".");
+          "unitTo", last, Message.of("day.unitsBackwards", "last", last, "first", unitFrom));
     }
     return Optional.of(new Units(unit, unitFrom, last));
   }

@@ -5,6 +5,8 @@ import humblequill.core.day.entry.HowUsed;
 import humblequill.core.day.entry.LookedFor;
 import humblequill.core.day.entry.Poses;
 import humblequill.core.day.entry.UnitKind;
+import humblequill.core.ground.message.Explained;
+import humblequill.core.ground.message.Message;
 import humblequill.server.day.entry.EntryFields;
 import humblequill.server.day.entry.EntryView;
 import humblequill.server.day.entry.PosesView;
@@ -92,11 +94,19 @@ final class EntryCsv {
   private EntryCsv() {}
 
   /** A line that cannot be an entry. */
-  static final class BadLine extends Exception {
+  static final class BadLine extends Exception implements Explained {
     private static final long serialVersionUID = 1L;
 
-    BadLine(String reason) {
-      super(reason);
+    private final transient Message why;
+
+    BadLine(Message why) {
+      super(why.toString());
+      this.why = why;
+    }
+
+    @Override
+    public Message why() {
+      return why;
     }
   }
 
@@ -213,7 +223,7 @@ final class EntryCsv {
 
   private static <T> T required(String column, @Nullable T value) throws BadLine {
     if (value == null) {
-      throw new BadLine("the column " + column + " is empty");
+      throw new BadLine(Message.of("day.columnEmpty", "column", column));
     }
     return value;
   }
@@ -227,7 +237,7 @@ final class EntryCsv {
     try {
       return read.apply(text);
     } catch (DateTimeException | IllegalArgumentException e) {
-      throw new BadLine(column + " cannot be \"" + text + "\"");
+      throw new BadLine(Message.of("day.columnCannotBe", "column", column, "value", text));
     }
   }
 }

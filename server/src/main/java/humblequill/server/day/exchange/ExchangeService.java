@@ -2,9 +2,11 @@ package humblequill.server.day.exchange;
 
 import humblequill.core.course.Exercise;
 import humblequill.core.day.entry.Entry;
+import humblequill.core.ground.message.Message;
 import humblequill.server.course.placement.PlacementService;
 import humblequill.server.day.entry.EntryFields;
 import humblequill.server.day.entry.EntryService;
+import humblequill.server.ground.edge.Fault;
 import humblequill.server.ground.edge.Refusal;
 import jakarta.validation.Validator;
 import java.io.IOException;
@@ -63,14 +65,14 @@ class ExchangeService {
     try {
       EntryCsv.records(file, reading::take);
     } catch (CharacterCodingException e) {
-      throw Refusal.badValue("file", "", "The file is not UTF-8 text.");
+      throw Refusal.badValue("file", "", Message.of("day.fileNotText"));
     } catch (CSVException e) {
-      throw Refusal.badValue("file", "", "The file's quoting is broken: " + e.getMessage());
+      throw Refusal.badValue("file", "", Message.of("day.quotingBroken", "why", Message.why(e)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     if (reading.columns == null) {
-      throw Refusal.badValue("file", "", "The file is empty.");
+      throw Refusal.badValue("file", "", Message.of("day.fileEmpty"));
     }
     return reading.report(apply);
   }
@@ -83,19 +85,22 @@ class ExchangeService {
       throw Refusal.badValue(
           "file",
           unknown,
-          (unknown.size() == 1 ? "There is no column " : "There are no columns ")
-              + unknown.stream()
+          Message.of(
+              "day.unknownColumns",
+              "count",
+              unknown.size(),
+              "unknown",
+              unknown.stream()
                   .limit(MOST_NAMED)
                   .map(column -> '"' + column + '"')
-                  .collect(Collectors.joining(", "))
-              + (unknown.size() > MOST_NAMED ? " and others" : "")
-              + ". The columns are "
-              + String.join(", ", EntryCsv.COLUMNS)
-              + ".");
+                  .collect(Collectors.joining(", ")),
+              "more",
+              unknown.size() > MOST_NAMED,
+              "columns",
+              String.join(", ", EntryCsv.COLUMNS)));
     }
     if (!columns.contains("day") || new HashSet<>(columns).size() < columns.size()) {
-      throw Refusal.badValue(
-          "file", columns, "The first line must name each column once, and the column day.");
+      throw Refusal.badValue("file", columns, Message.of("day.columnsOnce"));
     }
     return columns;
   }
@@ -142,10 +147,7 @@ class ExchangeService {
         return;
       }
       if (lines.size() == MOST_LINES) {
-        throw Refusal.badValue(
-            "file",
-            "",
-            "A file may have 50,000 lines, and this one has more. Split it; lines that are there already are skipped.");
+        throw Refusal.badValue("file", "", Message.of("day.fileTooLong"));
       }
       var summary =
           record.stream()
@@ -155,7 +157,7 @@ class ExchangeService {
       try {
         if (record.size() != columns.size()) {
           throw new EntryCsv.BadLine(
-              "it has " + record.size() + " fields instead of " + columns.size());
+              Message.of("day.unevenRow", "fields", record.size(), "columns", columns.size()));
         }
         var cells = new HashMap<String, String>();
         for (int i = 0; i < columns.size(); i++) {
@@ -165,11 +167,10 @@ class ExchangeService {
         var fields = withExercise(row);
         check(fields);
         candidates.add(new Candidate(row, fields, lines.size()));
-        lines.add(new ImportReport.Line(number, ImportReport.Outcome.ADD, "", summary));
+        lines.add(new ImportReport.Line(number, ImportReport.Outcome.ADD, null, summary));
       } catch (EntryCsv.BadLine | Refusal e) {
         lines.add(
-            new ImportReport.Line(
-                number, ImportReport.Outcome.REFUSE, String.valueOf(e.getMessage()), summary));
+            new ImportReport.Line(number, ImportReport.Outcome.REFUSE, Message.why(e), summary));
       }
     }
 
@@ -181,9 +182,7 @@ class ExchangeService {
       var id = idsByTitle.get(row.exerciseTitle());
       if (id == null || id.isEmpty()) {
         throw new EntryCsv.BadLine(
-            "there is no exercise \""
-                + row.exerciseTitle()
-                + "\" in your course, or more than one");
+            Message.of("day.exerciseNotFound", "exercise", row.exerciseTitle()));
       }
       return f.ofExercise(id);
     }
@@ -193,12 +192,14 @@ class ExchangeService {
       if (!violations.isEmpty()) {
         var first = violations.iterator().next();
         throw new EntryCsv.BadLine(
-            first.getPropertyPath()
-                + " "
-                + first.getMessage()
-                + ", was \""
-                + first.getInvalidValue()
-                + "\"");
+            Message.of(
+                "day.fieldRefused",
+                "field",
+                first.getPropertyPath(),
+                "why",
+                Fault.rule(first),
+                "value",
+                first.getInvalidValue()));
       }
       entries.check(fields);
     }
@@ -248,7 +249,7 @@ class ExchangeService {
         decide(
             candidate.place(),
             ImportReport.Outcome.REFUSE,
-            "the id " + id + " stands in line " + first + " already");
+            Message.of("day.idInLine", "id", id, "line", first));
         return;
       }
       wanted.put(id, candidate.fields());
@@ -278,7 +279,7 @@ class ExchangeService {
         int left = stored.getOrDefault(entry, 0);
         if (left > 0) {
           stored.put(entry, left - 1);
-          decide(candidate.place(), ImportReport.Outcome.SKIP, "already there");
+          decide(candidate.place(), ImportReport.Outcome.SKIP, Message.of("day.alreadyThere"));
         } else {
           want(ids.get(candidate).knownOrFresh(known), candidate);
         }
@@ -296,7 +297,7 @@ class ExchangeService {
       return counts;
     }
 
-    private void decide(int place, ImportReport.Outcome outcome, String reason) {
+    private void decide(int place, ImportReport.Outcome outcome, Message reason) {
       var line = lines.get(place);
       lines.set(place, new ImportReport.Line(line.number(), outcome, reason, line.summary()));
     }
@@ -308,9 +309,7 @@ class ExchangeService {
             decide(
                 places.get(id),
                 same ? ImportReport.Outcome.SKIP : ImportReport.Outcome.REFUSE,
-                same
-                    ? "already there"
-                    : "an entry with this id is there with other contents; change it on its page");
+                same ? Message.of("day.alreadyThere") : Message.of("day.otherContents"));
             wanted.remove(id);
           });
     }

@@ -1,6 +1,8 @@
 package humblequill.server.day.exchange;
 
+import humblequill.core.ground.message.Message;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an import does, line by line. Nothing is imported while a line is refused.
@@ -14,10 +16,10 @@ public record ImportReport(boolean applied, int added, int skipped, int refused,
    * One line.
    *
    * @param number line of the file on which the record begins, from 1
-   * @param reason why it is refused or skipped; empty when it is added
+   * @param reason why it is refused or skipped; null when it is added
    * @param summary the entry in short
    */
-  public record Line(long number, Outcome outcome, String reason, String summary) {}
+  public record Line(long number, Outcome outcome, @Nullable Message reason, String summary) {}
 
   /** What becomes of a line. */
   public enum Outcome {

@@ -3,6 +3,7 @@ package humblequill.server.ground.backup;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.SafeFiles;
 import humblequill.server.ground.data.Schema;
+import humblequill.server.ground.message.Words;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -95,7 +96,7 @@ public final class Check {
         good++;
       } else {
         findings.mendable(
-            "Copy " + copy.file().getFileName() + " is damaged: " + damage + ".",
+            "Copy " + copy.file().getFileName() + " is damaged: " + Words.say(damage) + ".",
             "set it aside in copies/damaged",
             () -> {
               var aside = Files.createDirectories(folder.copies().resolve("damaged"));

@@ -91,7 +91,7 @@ final class Copies {
   }
 
   /**
-   * Drops copies that fill no layer.
+   * Deletes copies that no generation keeps.
    *
    * @param good which ones can be read whole
    * @return those that are left

@@ -1,5 +1,6 @@
 package humblequill.server.ground.backup;
 
+import humblequill.core.ground.message.Message;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +25,7 @@ record CopiesView(
     List<Damaged> damaged,
     CopyKeeper.@Nullable Trouble trouble,
     @Nullable Second second,
-    @Nullable String refusal) {
+    @Nullable Message refusal) {
   /**
    * The newest good copy.
    *
@@ -34,7 +35,7 @@ record CopiesView(
   record Newest(LocalDateTime at, long bytes, @Nullable Long entries, boolean proven) {}
 
   /** A copy that cannot be read whole, and why. */
-  record Damaged(String file, String damage) {}
+  record Damaged(String file, Message damage) {}
 
   /**
    * The second place.
@@ -44,5 +45,5 @@ record CopiesView(
    * @param trouble why the last try to bring copies there failed; null if it succeeded
    */
   record Second(
-      String path, boolean present, @Nullable LocalDateTime newest, @Nullable String trouble) {}
+      String path, boolean present, @Nullable LocalDateTime newest, @Nullable Message trouble) {}
 }

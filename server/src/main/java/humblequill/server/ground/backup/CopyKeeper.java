@@ -1,5 +1,6 @@
 package humblequill.server.ground.backup;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.Commits;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.Disk;
@@ -24,8 +25,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
 /**
- * Makes a copy once a day while the program is in use, brings it to the second place, looks at all
- * copies again and drops those that fill no layer. See docs/decisions/copies.md.
+ * Makes a copy once a day while the program is in use, brings it to the second place, verifies all
+ * copies again and deletes those that no generation keeps. See docs/decisions/copies.md.
  */
 @Service
 public class CopyKeeper {
@@ -54,17 +55,17 @@ public class CopyKeeper {
    * Why the last try did not succeed.
    *
    * @param at when that was
-   * @param sentence why
+   * @param reason why
    */
-  public record Trouble(LocalDateTime at, String sentence) {}
+  public record Trouble(LocalDateTime at, Message reason) {}
 
   /**
    * What Today says of the copies.
    *
    * @param newest day of the newest copy; null if there is none
-   * @param sentence why there is none of today
+   * @param reason why there is none of today
    */
-  public record Behind(@Nullable LocalDate newest, String sentence) {}
+  public record Behind(@Nullable LocalDate newest, Message reason) {}
 
   @Scheduled(initialDelay = 3, fixedDelay = 600, timeUnit = TimeUnit.SECONDS)
   void copyIfDue() {
@@ -136,16 +137,16 @@ public class CopyKeeper {
     trouble = new Trouble(now, reason(e));
   }
 
-  private static String reason(Exception e) {
+  private static Message reason(Exception e) {
     if (e instanceof NotKept notKept) {
       return notKept.reason();
     }
     if (e instanceof FileSystemException file) {
-      return "The disk refused to write " + file.getFile() + ".";
+      return Message.of("ground.copyRefused", "file", file.getFile());
     }
     return isOfTheDisk(e)
-        ? "The disk failed at writing or reading it back."
-        : "The database could not be read whole. Run ./quill check.";
+        ? Message.of("ground.copyFailed")
+        : Message.of("ground.databaseUnreadable");
   }
 
   /** The database tells of a disk that fails in words of its own, with the failure behind them. */
@@ -172,7 +173,7 @@ public class CopyKeeper {
     var newest = newest().map(c -> c.at().toLocalDate());
     return newest.isPresent() && !newest.get().isBefore(today)
         ? Optional.empty()
-        : Optional.of(new Behind(newest.orElse(null), failed.sentence()));
+        : Optional.of(new Behind(newest.orElse(null), failed.reason()));
   }
 
   private Optional<Copies.Copy> newest() {
@@ -228,7 +229,7 @@ public class CopyKeeper {
     }
     var failed = secondTrouble;
     return new CopiesView.Second(
-        place.toString(), there.isPresent(), newest, failed == null ? null : failed.sentence());
+        place.toString(), there.isPresent(), newest, failed == null ? null : failed.reason());
   }
 
   private LocalDateTime now() {

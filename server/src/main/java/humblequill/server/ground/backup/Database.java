@@ -11,9 +11,9 @@ final class Database {
   private Database() {}
 
   /**
-   * Writes a script that makes what a connection sees. Settings are left out: the one there is
-   * would have each of its statements written to the disk alone, and whoever opens the database
-   * sets it.
+   * Writes a script that makes the same database as the snapshot of a connection. The database's
+   * settings are left out: its write delay would force each statement of the script to disk by
+   * itself, and it is set when the database is opened.
    */
   static void script(Connection connection, Path script) throws SQLException {
     try (var statement = connection.createStatement()) {

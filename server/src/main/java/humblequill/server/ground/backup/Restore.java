@@ -2,6 +2,7 @@ package humblequill.server.ground.backup;
 
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.SafeFiles;
+import humblequill.server.ground.message.Words;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.file.Files;
@@ -114,7 +115,7 @@ public final class Restore {
         entries.orElse(""),
         copy.bytes() / 1024,
         copy.file().startsWith(folder.copies()) ? "" : ", in the second place",
-        damage == null ? "" : ", damaged: " + damage);
+        damage == null ? "" : ", damaged: " + Words.say(damage));
   }
 
   private static Copies.Copy pick(List<Copies.Copy> copies, String wanted) throws NotRestored {
@@ -195,7 +196,7 @@ public final class Restore {
         "Copy "
             + copy.called()
             + " is damaged"
-            + (damage == null ? "" : ": " + damage)
+            + (damage == null ? "" : ": " + Words.say(damage))
             + ". Nothing was changed; choose another (./quill restore lists them).");
   }
 

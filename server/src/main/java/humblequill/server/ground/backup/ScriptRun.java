@@ -55,7 +55,7 @@ final class ScriptRun implements AutoCloseable {
 
   private void putInRows(Connection connection) throws SQLException {
     try (var statement = connection.createStatement()) {
-      // What is written in the database's own words has no others to look for.
+      // Statements of the engine hold no JDBC escapes to look for.
       statement.setEscapeProcessing(false);
       for (var rows = rows(); rows.isPresent(); rows = rows()) {
         statement.execute(rows.get());

@@ -1,5 +1,6 @@
 package humblequill.server.ground.backup;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.DataFolder;
 import humblequill.server.ground.data.SafeFiles;
 import humblequill.server.ground.edge.Refusal;
@@ -14,10 +15,10 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * Another folder or drive that gets every copy when it is there. Copies lie in a folder of their
- * own in it; where that is missing, the drive is not plugged in, even if the folder it is seen
- * under stands. Which place it is, is written beside the copies and not in the database, so that it
- * is known when the database is not.
+ * Another folder or drive that gets every copy while it is mounted. Copies lie in a folder of their
+ * own in it; where that folder is missing, the drive is not mounted, even if the mount point
+ * exists. Its path is kept in a file beside the copies and not in the database, so that it can be
+ * read when the database cannot.
  */
 final class SecondPlace {
   private static final String INSIDE = "humble-quill-copies-";
@@ -70,7 +71,7 @@ final class SecondPlace {
       Files.createDirectories(folder.copies());
       SafeFiles.replace(file(), place.toString().getBytes(StandardCharsets.UTF_8));
     } catch (IOException e) {
-      throw wrong(text, "cannot be written");
+      throw wrong(text, "cannotBeWritten");
     }
   }
 
@@ -79,27 +80,28 @@ final class SecondPlace {
     try {
       place = Path.of(text);
     } catch (InvalidPathException e) {
-      throw wrong(text, "is no path of a folder");
+      throw wrong(text, "noPath");
     }
     if (!place.isAbsolute()) {
-      throw wrong(text, "must be a whole path, such as /media/drive");
+      throw wrong(text, "notWhole");
     }
     try {
       place = place.toRealPath();
     } catch (NoSuchFileException e) {
-      throw wrong(text, "is not there");
+      throw wrong(text, "notThere");
     }
     if (!Files.isDirectory(place)) {
-      throw wrong(text, "is a file and no folder");
+      throw wrong(text, "noFolder");
     }
     if (place.startsWith(folder.path().toRealPath())) {
-      throw wrong(text, "lies in the data folder itself; a second place is for when that is lost");
+      throw wrong(text, "inDataFolder");
     }
     return place;
   }
 
   private static Refusal wrong(String text, String why) {
-    return Refusal.badValue("path", text, "The second place \"" + text + "\" " + why + ".");
+    return Refusal.badValue(
+        "path", text, Message.of("ground.secondPlace", "path", text, "why", why));
   }
 
   /**

@@ -13,9 +13,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Keeps the database as it was while its tables are made or brought up to date. The engine commits
- * each change of a table by itself, so that an update that is broken off, by a full disk or a kill,
- * leaves something that is neither old nor new; the next start goes back and begins again. See
+ * Keeps a snapshot of the database while migrations run. The engine commits each change of a table
+ * by itself, so that a migration that is broken off, by a full disk or a kill, leaves tables of
+ * neither version; the next start restores the snapshot and migrates again. See
  * docs/decisions/broken-off-updates.md.
  */
 public final class TableUpdate {

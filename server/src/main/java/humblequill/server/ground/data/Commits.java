@@ -4,8 +4,8 @@ import java.util.concurrent.locks.Lock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 
 /**
- * Keeps what is committed apart from readings that begin, so that several connections can see the
- * same moment. A commit that meets one waits for the beginning alone, which reads nothing.
+ * A lock between commits and transactions that begin a snapshot, so that several connections can
+ * begin on the same one. A commit waits only while a snapshot is begun, not while it is read.
  */
 public class Commits {
   private final ReentrantReadWriteLock lock = new ReentrantReadWriteLock();

@@ -5,8 +5,8 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What follows from values that never change themselves: it is computed again once one of them is
- * another one. It needs no forgetting, since what it follows from is forgotten.
+ * A value computed from cached values and cached with them. It compares its inputs by identity and
+ * is computed again as soon as one of them is another object, so it is never invalidated itself.
  *
  * @param <T> what follows; it never changes itself
  */
@@ -33,7 +33,7 @@ public final class Derived<T> {
   }
 
   /**
-   * What follows from some values.
+   * The value for these inputs.
    *
    * @param from dates, texts and numbers are compared as such; all else by identity, so that what
    *     is equal but made anew counts as another value

@@ -9,9 +9,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The disk under the data folder: whether what is written now would be kept. A write that could not
- * be is refused before it begins; one that fails half-way closes the database, which is then opened
- * anew from its file. See docs/decisions/full-disks.md.
+ * The disk under the data folder: whether there is room for a write. A transaction without room is
+ * refused before it begins; one that fails half-way closes the database, which is then opened again
+ * from its file. See docs/decisions/full-disks.md.
  */
 public class Disk {
   /** Room in bytes that any write needs: its pages, and the database's own tidying. */

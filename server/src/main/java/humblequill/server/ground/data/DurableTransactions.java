@@ -50,7 +50,7 @@ final class DurableTransactions extends JpaTransactionManager {
       var notKept = disk.failed(e);
       if (notKept.isPresent()) {
         openAnew();
-        // Nothing of a reading was to be kept; whoever asked is answered anew.
+        // A read-only transaction had nothing to keep: its request is repeated.
         if (!status.isReadOnly()) {
           throw notKept.get();
         }
@@ -76,12 +76,12 @@ final class DurableTransactions extends JpaTransactionManager {
   }
 
   /**
-   * Closes a database that a failed write left in doubt, so that whoever comes next reads it from
-   * its file.
+   * Closes a database whose state in memory may differ from its file after a failed write, so that
+   * the next connection opens the file again.
    */
   private void openAnew() {
     try {
-      OneDatabase.shut(connection());
+      H2Engine.shut(connection());
     } catch (SQLException e) {
       logger.debug("The database had closed itself", e);
     }

@@ -6,9 +6,9 @@ import java.sql.SQLException;
 import org.springframework.jdbc.datasource.DelegatingDataSource;
 
 /**
- * Hands out connections to a database whose file is open. The database writes beside what it
- * answers; when such a write fails it closes its file and says nothing, and its connections look
- * alive. See docs/decisions/full-disks.md.
+ * A connection pool that checks, before it hands out a connection, that the database file is still
+ * open. H2 writes in the background; when such a write fails it closes the file without an error,
+ * and pooled connections still look valid. See docs/decisions/full-disks.md.
  */
 final class LivingConnections extends DelegatingDataSource {
   /** More than a pool of connections that all died at once. */

@@ -1,5 +1,7 @@
 package humblequill.server.ground.data;
 
+import humblequill.core.ground.message.Explained;
+import humblequill.core.ground.message.Message;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
@@ -8,7 +10,7 @@ import org.h2.api.ErrorCode;
 import org.jspecify.annotations.Nullable;
 
 /** Something that was to be written and may not have been, with the reason for the learner. */
-public final class NotKept extends RuntimeException {
+public final class NotKept extends RuntimeException implements Explained {
   private static final long serialVersionUID = 1L;
 
   /** What the database says once a write to its file failed and it closed itself. */
@@ -22,8 +24,8 @@ public final class NotKept extends RuntimeException {
           ErrorCode.FILE_CORRUPTED_1,
           ErrorCode.OBJECT_CLOSED);
 
-  /** Why. */
-  public enum Why {
+  /** What failed. */
+  public enum Kind {
     /** Too little room. */
     DISK_FULL,
     /** The disk took a write and failed at it. */
@@ -32,53 +34,57 @@ public final class NotKept extends RuntimeException {
     FOLDER_GONE
   }
 
-  private final Why why;
-  private final String reason;
+  private final Kind kind;
+  private final transient Message reason;
 
-  private NotKept(Why why, String reason, String advice, @Nullable Throwable cause) {
-    super(reason + " " + advice, cause);
-    this.why = why;
+  private NotKept(Kind kind, Message reason, @Nullable Throwable cause) {
+    super(reason.toString(), cause);
+    this.kind = kind;
     this.reason = reason;
   }
 
-  /** Why. */
-  public Why why() {
-    return why;
+  /** What kind of failure it is. */
+  public Kind kind() {
+    return kind;
   }
 
-  /** Why, in a sentence; the message goes on with what to do about what was sent. */
-  public String reason() {
+  /** Why, without what to do about it. */
+  public Message reason() {
     return reason;
+  }
+
+  /** Why, and what to do about what was sent. */
+  @Override
+  public Message why() {
+    var code =
+        switch (kind) {
+          case DISK_FULL -> "ground.notKeptFull";
+          case DISK_FAILS -> "ground.notSureKept";
+          case FOLDER_GONE -> "ground.notKeptGone";
+        };
+    return Message.of(code, "reason", reason);
   }
 
   static NotKept full(Path folder, long free, long needed) {
     return new NotKept(
-        Why.DISK_FULL,
-        "The disk is full: "
-            + megabytes(free)
-            + " MB are free where "
-            + folder
-            + " lies, and "
-            + megabytes(needed)
-            + " MB are needed.",
-        "This was not kept. Make room on the disk and send it again; all that was kept before can be read meanwhile.",
+        Kind.DISK_FULL,
+        Message.of(
+            "ground.diskFull",
+            "free",
+            megabytes(free),
+            "folder",
+            folder,
+            "needed",
+            megabytes(needed)),
         null);
   }
 
   static NotKept fails(Path folder, Throwable cause) {
-    return new NotKept(
-        Why.DISK_FAILS,
-        "The disk under " + folder + " failed at writing.",
-        "It is not sure that this was kept: look whether it is there, and send it again if not.",
-        cause);
+    return new NotKept(Kind.DISK_FAILS, Message.of("ground.diskFails", "folder", folder), cause);
   }
 
   static NotKept gone(Path missing) {
-    return new NotKept(
-        Why.FOLDER_GONE,
-        missing + " is not there any more, or is another one.",
-        "This was not kept. Bring back the folder as it was (plug in the drive, stop what moves it), or stop Humble Quill and start it again.",
-        null);
+    return new NotKept(Kind.FOLDER_GONE, Message.of("ground.folderGone", "folder", missing), null);
   }
 
   /** Whether a failure comes from the disk or the database that closed itself because of it. */

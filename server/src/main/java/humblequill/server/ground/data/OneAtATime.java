@@ -5,15 +5,16 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 
 /**
- * Lets one thread work out what many want at the same moment; the others wait for it. They wait a
- * moment only: whoever works it out may need what a waiting one holds, such as a connection.
+ * Runs the same work of several threads one after another, so that what the first one caches serves
+ * the others. They wait with a timeout and then run it anyway, since the first one may need
+ * something that a waiting one holds, such as a connection.
  */
 final class OneAtATime {
   private static final long WAIT_MILLIS = 500;
 
   private final ReentrantLock lock = new ReentrantLock();
 
-  /** Works out, alone unless that takes long. */
+  /** Runs work, alone unless the wait for that takes too long. */
   <T> T run(Supplier<T> work) {
     boolean mine = false;
     try {

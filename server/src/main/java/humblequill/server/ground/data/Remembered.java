@@ -10,10 +10,11 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Something read from the database and held until a write changes it. Only one run at a time writes
- * to a data folder, so what this run did not change is still so. The transaction that writes reads
- * its own changes; all others see what was committed before, and read again once it is completed,
- * whether or not its commit could be forced to disk. See docs/decisions/held-in-memory.md.
+ * A cache entry: something read from the database, valid until a write of one of its entities. Only
+ * one process at a time opens a data folder, so nobody else can change what is cached. The
+ * transaction that writes reads its own changes past the cache; all others see what was committed
+ * before, and read again once that transaction is completed, whether or not its commit could be
+ * forced to disk. See docs/decisions/held-in-memory.md.
  *
  * @param <T> what is held; it never changes itself
  */
@@ -42,7 +43,7 @@ public final class Remembered<T> {
     return what;
   }
 
-  /** What is held, or what is read now. */
+  /** The cached value; it is read where there is none or it was invalidated. */
   public T get(Supplier<T> read) {
     return get(read, (old, keys) -> read.get());
   }
@@ -137,7 +138,7 @@ public final class Remembered<T> {
     public void afterCompletion(int status) {
       var mine = (Mine<?>) TransactionSynchronizationManager.unbindResource(Remembered.this);
       synchronized (Remembered.this) {
-        // Where nothing is held, all of it is read anyway.
+        // Nothing is cached yet: all of it will be read anyway.
         if (held != null) {
           stale.addAll(mine.keys);
         }

@@ -6,9 +6,8 @@ import java.nio.file.Path;
 import java.util.Random;
 
 /**
- * Room that is kept taken while there is plenty, and given up when the disk is full at a start: a
- * database must tidy up after a kill before it can be read, and needs room for that. See
- * docs/decisions/full-disks.md.
+ * A reserve file that is deleted when the disk is full at a start: after a kill, the database must
+ * write before it can be read. See docs/decisions/full-disks.md.
  */
 public final class SpareRoom {
   private static final int BYTES = 4 * 1024 * 1024;

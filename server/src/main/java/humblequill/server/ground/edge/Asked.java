@@ -1,5 +1,6 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.Message;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -34,7 +35,7 @@ class Asked implements WebMvcConfigurer {
       List.of(MediaType.APPLICATION_JSON, MediaType.APPLICATION_PROBLEM_JSON);
 
   /**
-   * Whatever form was asked for, an answer that exists is better than none, above all a problem.
+   * An answer in another media type than was asked for is better than none, above all a problem.
    */
   @Override
   public void configureContentNegotiation(ContentNegotiationConfigurer configurer) {
@@ -46,7 +47,7 @@ class Asked implements WebMvcConfigurer {
               try {
                 wanted.addAll(byHeader.resolveMediaTypes(request));
               } catch (HttpMediaTypeNotAcceptableException e) {
-                // Nothing that can be read was asked for.
+                // The Accept header cannot be parsed.
               }
               wanted.add(MediaType.ALL);
               return wanted;
@@ -83,7 +84,7 @@ class Asked implements WebMvcConfigurer {
         throw Refusal.badValue(
             parameter.getKey(),
             values,
-            parameter.getKey() + " may be said once; it was \"" + values + "\".");
+            Message.of("ground.saidTwice", "field", parameter.getKey(), "values", values));
       }
     }
   }
@@ -106,12 +107,12 @@ class Asked implements WebMvcConfigurer {
         return;
       }
     } catch (InvalidMediaTypeException e) {
-      // Refused as one that there is none of.
+      // A media type that cannot be parsed is refused like one that is not supported.
     }
     throw Refusal.of(
         HttpStatus.NOT_ACCEPTABLE,
         "not-acceptable",
-        "There is no answer as \"" + accept + "\"; nothing was stored.",
+        Message.of("ground.noAnswerAs", "type", accept),
         Map.of("value", accept));
   }
 }

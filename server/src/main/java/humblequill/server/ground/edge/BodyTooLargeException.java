@@ -1,5 +1,6 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.Message;
 import java.io.IOException;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -17,14 +18,10 @@ final class BodyTooLargeException extends IOException {
   }
 
   ProblemDetail problem() {
-    return problem(most);
+    return Problems.problem(HttpStatus.CONTENT_TOO_LARGE, "too-large", why(most), Map.of());
   }
 
-  static ProblemDetail problem(int most) {
-    return Problems.problem(
-        HttpStatus.CONTENT_TOO_LARGE,
-        "too-large",
-        "The request is larger than " + most / 1024 / 1024 + " MB.",
-        Map.of());
+  static Message why(int most) {
+    return Message.of("ground.bodyTooLarge", "megabytes", most / 1024 / 1024);
   }
 }

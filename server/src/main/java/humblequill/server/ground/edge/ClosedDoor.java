@@ -1,5 +1,6 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.Message;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -68,25 +69,18 @@ class ClosedDoor extends OncePerRequestFilter {
           response,
           HttpStatus.MISDIRECTED_REQUEST,
           "foreign-host",
-          "This address is not answered here.");
+          Message.of("ground.foreignHost"));
     } else if (isForeign(request, host)) {
-      refuse(
-          response,
-          HttpStatus.FORBIDDEN,
-          "foreign-origin",
-          "Requests from other pages are not answered.");
+      refuse(response, HttpStatus.FORBIDDEN, "foreign-origin", Message.of("ground.foreignOrigin"));
     } else if (request.getContentLengthLong() > most(request)) {
       refuse(
           response,
           HttpStatus.CONTENT_TOO_LARGE,
           "too-large",
-          BodyTooLargeException.problem(most(request)).getDetail());
+          BodyTooLargeException.why(most(request)));
     } else if (!isReadable(request)) {
       refuse(
-          response,
-          HttpStatus.BAD_REQUEST,
-          "unreadable",
-          "The address cannot be read from its question mark on.");
+          response, HttpStatus.BAD_REQUEST, "unreadable", Message.of("ground.addressUnreadable"));
     } else {
       chain.doFilter(new Limited(request), response);
     }
@@ -140,14 +134,11 @@ class ClosedDoor extends OncePerRequestFilter {
     }
   }
 
-  private void refuse(
-      HttpServletResponse response, HttpStatus status, String code, @Nullable String detail)
+  private void refuse(HttpServletResponse response, HttpStatus status, String code, Message why)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType("application/problem+json");
-    json.writeValue(
-        response.getOutputStream(),
-        Problems.problem(status, code, String.valueOf(detail), Map.of()));
+    json.writeValue(response.getOutputStream(), Problems.problem(status, code, why, Map.of()));
   }
 
   /** A request whose body breaks off at the limit, also when its length was not told. */

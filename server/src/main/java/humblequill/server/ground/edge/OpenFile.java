@@ -1,5 +1,7 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import java.util.List;
 import java.util.function.Supplier;
 import tools.jackson.core.JacksonException;
@@ -13,7 +15,7 @@ public final class OpenFile {
   /**
    * Reads a file of version 1.
    *
-   * @param what it is, as a sentence begins: "A template"
+   * @param what it is, by a case of {@code ground.formatUnknown}
    */
   public static JsonNode read(YAMLMapper yaml, String text, String what) {
     JsonNode file;
@@ -24,13 +26,15 @@ public final class OpenFile {
       throw Refusal.badValue(
           "file",
           at == null ? "" : at.getLineNr(),
-          "The file cannot be read" + (at == null ? "." : " from line " + at.getLineNr() + " on."));
+          at == null
+              ? Message.of("ground.fileUnreadable")
+              : Message.of("ground.fileUnreadableFrom", "line", at.getLineNr()));
     }
     if (file == null || file.path("format").asInt(0) != 1) {
       throw Refusal.badValue(
           "format",
           file == null ? "" : file.path("format").asString(""),
-          what + " begins with \"format: 1\".");
+          Message.of("ground.formatUnknown", "what", what));
     }
     return file;
   }
@@ -52,7 +56,7 @@ public final class OpenFile {
       return List.of();
     }
     if (!list.isArray() || list.size() > most) {
-      throw new IllegalArgumentException("\"" + field + "\" is a list of at most " + most);
+      throw new InvalidException(Message.of("ground.listWithin", "field", field, "most", most));
     }
     return list.valueStream().toList();
   }
@@ -70,7 +74,7 @@ public final class OpenFile {
   public static String word(JsonNode node, String field, int longest) {
     var word = node.path(field).asString("").strip();
     if (word.isEmpty() || word.length() > longest) {
-      throw new IllegalArgumentException("\"" + field + "\" needs 1 to " + longest + " characters");
+      throw new InvalidException(Message.of("ground.textWithin", "field", field, "most", longest));
     }
     return word;
   }

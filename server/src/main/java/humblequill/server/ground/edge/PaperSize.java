@@ -1,6 +1,7 @@
 package humblequill.server.ground.edge;
 
 import humblequill.core.book.Format;
+import humblequill.core.ground.message.Message;
 
 /** Reads the size of a paper from a request. */
 public final class PaperSize {
@@ -16,9 +17,6 @@ public final class PaperSize {
     return Format.read(paper)
         .orElseThrow(
             () ->
-                Refusal.badValue(
-                    "paper",
-                    paper,
-                    "\"" + paper + "\" is no size: write A4, Letter or 21 x 29.7 cm."));
+                Refusal.badValue("paper", paper, Message.of("ground.noPaperSize", "paper", paper)));
   }
 }

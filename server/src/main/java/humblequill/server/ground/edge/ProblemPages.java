@@ -1,5 +1,6 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.Message;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -43,13 +44,11 @@ class ProblemPages {
         shown,
         shown.name().toLowerCase(Locale.ROOT).replace('_', '-'),
         switch (shown) {
-          case BAD_REQUEST -> "The request cannot be read.";
-          case NOT_FOUND -> "There is nothing at this address.";
-          case METHOD_NOT_ALLOWED -> "This address is not asked this way.";
+          case BAD_REQUEST -> Message.of("ground.requestUnreadable");
+          case NOT_FOUND -> Message.of("ground.nothingThere");
+          case METHOD_NOT_ALLOWED -> Message.of("ground.notAskedSo");
           default ->
-              shown.is5xxServerError()
-                  ? "Something went wrong here; nothing was changed."
-                  : "The request is refused.";
+              Message.of(shown.is5xxServerError() ? "ground.wentWrong" : "ground.requestRefused");
         },
         Map.of());
   }
@@ -83,7 +82,7 @@ class ProblemPages {
           response.finishResponse();
         }
       } catch (IOException e) {
-        // Whoever asked has gone.
+        // The client has closed the connection.
       }
     }
   }

@@ -1,7 +1,9 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.data.Disk;
 import humblequill.server.ground.data.NotKept;
+import humblequill.server.ground.message.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.ConstraintViolationException;
@@ -62,14 +64,12 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail refused(Refusal refusal) {
-    return problem(
-        refusal.status(), refusal.code(), String.valueOf(refusal.getMessage()), refusal.more());
+    return problem(refusal.status(), refusal.code(), refusal.why(), refusal.more());
   }
 
   @ExceptionHandler
   ProblemDetail stale(OptimisticLockingFailureException e) {
-    return problem(
-        HttpStatus.CONFLICT, "stale", "This was changed elsewhere since you opened it.", Map.of());
+    return problem(HttpStatus.CONFLICT, "stale", Message.of("ground.changedElsewhere"), Map.of());
   }
 
   @ExceptionHandler
@@ -95,10 +95,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
     log.error("A request failed", e);
     return problem(
-        HttpStatus.INTERNAL_SERVER_ERROR,
-        "internal",
-        "Something went wrong here; nothing was changed. The log has the details.",
-        Map.of());
+        HttpStatus.INTERNAL_SERVER_ERROR, "internal", Message.of("ground.wentWrong"), Map.of());
   }
 
   /** The database may close its file under what is just read, because something else failed. */
@@ -118,14 +115,17 @@ class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail notKept(NotKept e) {
     if (e.getCause() != null) {
-      log.warn("{} ({})", e.reason(), NestedExceptionUtils.getMostSpecificCause(e).toString());
+      log.warn(
+          "{} ({})",
+          Words.say(e.reason()),
+          NestedExceptionUtils.getMostSpecificCause(e).toString());
     }
     var status =
-        e.why() == NotKept.Why.DISK_FULL
+        e.kind() == NotKept.Kind.DISK_FULL
             ? HttpStatus.INSUFFICIENT_STORAGE
             : HttpStatus.SERVICE_UNAVAILABLE;
-    var code = e.why().name().toLowerCase(Locale.ROOT).replace('_', '-');
-    return problem(status, code, String.valueOf(e.getMessage()), Map.of());
+    var code = e.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
+    return problem(status, code, e.why(), Map.of());
   }
 
   /** Whoever opens an address that nothing lies at gets the page, which says so and leads on. */
@@ -146,7 +146,9 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     return ResponseEntity.badRequest()
-        .body(Fault.problem(List.of(Fault.of(e.getParameterName(), null, "must be said"))));
+        .body(
+            Fault.problem(
+                List.of(Fault.of(e.getParameterName(), null, Message.of("ground.mustBeSaid")))));
   }
 
   @Override
@@ -194,7 +196,9 @@ class Problems extends ResponseEntityExceptionHandler {
       return ResponseEntity.badRequest().body(unreadable(json));
     }
     return ResponseEntity.badRequest()
-        .body(unreadable(e.getCause() == null ? "What was sent is empty." : "It cannot be read."));
+        .body(
+            unreadable(
+                Message.of(e.getCause() == null ? "ground.nothingSent" : "ground.sentUnreadable")));
   }
 
   @Override
@@ -207,13 +211,15 @@ class Problems extends ResponseEntityExceptionHandler {
     var known = HttpStatus.valueOf(status.value());
     var code = known.name().toLowerCase(Locale.ROOT).replace('_', '-');
     return new ResponseEntity<>(
-        problem(known, code, known.getReasonPhrase() + ".", Map.of()), headers, status);
+        problem(known, code, Message.asWritten(known.getReasonPhrase()).alone(), Map.of()),
+        headers,
+        status);
   }
 
   private static ProblemDetail unreadable(JacksonException json) {
     var path = path(json);
     if (path.isEmpty()) {
-      return unreadable("The request is not readable JSON.");
+      return unreadable(Message.of("ground.noJson"));
     }
     var value = json instanceof InvalidFormatException f ? String.valueOf(f.getValue()) : "";
     return Fault.problem(
@@ -223,8 +229,8 @@ class Problems extends ResponseEntityExceptionHandler {
                 : Fault.unreadable(path, value)));
   }
 
-  private static ProblemDetail unreadable(String detail) {
-    return problem(HttpStatus.BAD_REQUEST, "unreadable", detail, Map.of());
+  private static ProblemDetail unreadable(Message why) {
+    return problem(HttpStatus.BAD_REQUEST, "unreadable", why, Map.of());
   }
 
   private static Fault fault(ConstraintViolation<?> violation) {
@@ -236,16 +242,20 @@ class Problems extends ResponseEntityExceptionHandler {
     var value = violation.getInvalidValue();
     return violation.getConstraintDescriptor().getAnnotation() instanceof Size bounds
         ? Fault.ofSize(field, value, bounds)
-        : Fault.of(field, value, violation.getMessage());
+        : Fault.of(field, value, Fault.rule(violation));
   }
 
   private static Fault fault(ObjectError error) {
     if (error instanceof FieldError f) {
       return f.contains(ConstraintViolation.class)
           ? fault(f.getField(), f.unwrap(ConstraintViolation.class))
-          : Fault.of(f.getField(), f.getRejectedValue(), f.getDefaultMessage());
+          : Fault.of(
+              f.getField(),
+              f.getRejectedValue(),
+              Message.asWritten(String.valueOf(f.getDefaultMessage())));
     }
-    return Fault.of(error.getObjectName(), null, error.getDefaultMessage());
+    return Fault.of(
+        error.getObjectName(), null, Message.asWritten(String.valueOf(error.getDefaultMessage())));
   }
 
   private static String path(JacksonException json) {
@@ -258,8 +268,9 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   static ProblemDetail problem(
-      HttpStatus status, String code, String detail, Map<String, Object> more) {
-    var problem = ProblemDetail.forStatusAndDetail(status, detail);
+      HttpStatus status, String code, Message why, Map<String, Object> more) {
+    var problem = ProblemDetail.forStatusAndDetail(status, Words.say(why));
+    problem.setProperty("why", why);
     problem.setProperty("code", code);
     more.forEach(problem::setProperty);
     return problem;

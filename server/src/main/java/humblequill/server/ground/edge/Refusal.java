@@ -1,27 +1,31 @@
 package humblequill.server.ground.edge;
 
+import humblequill.core.ground.message.Explained;
+import humblequill.core.ground.message.Message;
 import java.util.Map;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /** A request that is refused, with a stable code and the field and value at fault. */
-public final class Refusal extends RuntimeException {
+public final class Refusal extends RuntimeException implements Explained {
   private static final long serialVersionUID = 1L;
 
   private final HttpStatus status;
   private final String code;
+  private final transient Message why;
   private final transient Map<String, Object> more;
 
-  private Refusal(HttpStatus status, String code, String detail, Map<String, Object> more) {
-    super(detail);
+  private Refusal(HttpStatus status, String code, Message why, Map<String, Object> more) {
+    super(why.toString());
+    this.why = why;
     this.status = status;
     this.code = code;
     this.more = more;
   }
 
-  static Refusal of(HttpStatus status, String code, String detail, Map<String, Object> more) {
-    return new Refusal(status, code, detail, more);
+  static Refusal of(HttpStatus status, String code, Message why, Map<String, Object> more) {
+    return new Refusal(status, code, why, more);
   }
 
   /**
@@ -29,13 +33,13 @@ public final class Refusal extends RuntimeException {
    *
    * @param field as named in the API, with dots for nesting
    * @param value as sent
-   * @param detail one sentence that names both
+   * @param why one sentence that names both
    */
-  public static Refusal badValue(String field, @Nullable Object value, String detail) {
+  public static Refusal badValue(String field, @Nullable Object value, Message why) {
     return new Refusal(
         HttpStatus.BAD_REQUEST,
         "bad-value",
-        detail,
+        why,
         Map.of("field", field, "value", String.valueOf(value)));
   }
 
@@ -44,36 +48,45 @@ public final class Refusal extends RuntimeException {
     try {
       return made.get();
     } catch (IllegalArgumentException e) {
-      var said = String.valueOf(e.getMessage());
-      throw badValue(field, value, Character.toUpperCase(said.charAt(0)) + said.substring(1) + ".");
+      throw badValue(field, value, Message.why(e).alone());
     }
   }
 
-  /** Something asked for that is not there. */
+  /**
+   * There is nothing of this kind with this id.
+   *
+   * @param what its kind, by a case of {@code ground.noSuch}
+   */
   public static Refusal notFound(String what, Object id) {
     return new Refusal(
         HttpStatus.NOT_FOUND,
         "not-found",
-        "There is no " + what + " " + id + ".",
+        Message.of("ground.noSuch", "what", what, "id", id),
         Map.of("value", id.toString()));
   }
 
   /**
    * A write on top of a state that has changed meanwhile.
    *
+   * @param what its kind, by a case of {@code ground.stale}
    * @param current what is stored now, so that the learner can compare
    */
   public static Refusal stale(String what, Object current) {
     return new Refusal(
         HttpStatus.CONFLICT,
         "stale",
-        "This " + what + " was changed elsewhere since you opened it.",
+        Message.of("ground.stale", "what", what),
         Map.of("current", current));
   }
 
   /** A write that contradicts what is there. */
-  public static Refusal conflict(String code, String detail) {
-    return new Refusal(HttpStatus.CONFLICT, code, detail, Map.of());
+  public static Refusal conflict(String code, Message why) {
+    return new Refusal(HttpStatus.CONFLICT, code, why, Map.of());
+  }
+
+  @Override
+  public Message why() {
+    return why;
   }
 
   HttpStatus status() {

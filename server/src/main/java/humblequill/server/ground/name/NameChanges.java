@@ -1,5 +1,6 @@
 package humblequill.server.ground.name;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.BrokenNamesException;
 import humblequill.core.ground.name.MediumProperty;
 import humblequill.core.ground.name.Name;
@@ -115,7 +116,7 @@ public class NameChanges {
       return Optional.of(name);
     } catch (BrokenNamesException e) {
       var field = e.value().equals(name.text()) ? "text" : "spellings";
-      throw Refusal.badValue(field, e.value(), "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue(field, e.value(), Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 
@@ -126,8 +127,7 @@ public class NameChanges {
         .ifPresent(
             topic -> {
               throw Refusal.conflict(
-                  "of-taxonomy",
-                  "\"" + topic.text() + "\" is one of the topics; it is renamed there.");
+                  "of-taxonomy", Message.of("ground.nameOfTopic", "name", topic.text()));
             });
   }
 
@@ -159,7 +159,7 @@ public class NameChanges {
       throw Refusal.badValue(
           "into",
           target.text(),
-          "\"" + name.text() + "\" and \"" + target.text() + "\" are names of different kinds.");
+          Message.of("ground.kindsDiffer", "name", name.text(), "other", target.text()));
     }
     names.idOf(target.kind(), target.text());
     make(change, id, before -> Optional.of(before.meaning(Optional.of(target.id()))));
@@ -179,15 +179,10 @@ public class NameChanges {
     long count = names.names().meaning(id).stream().mapToLong(i -> used.getOrDefault(i, 0L)).sum();
     if (count > 0) {
       throw Refusal.conflict(
-          "in-use",
-          "\""
-              + name.text()
-              + "\" is named in "
-              + (count == 1 ? "one place" : count + " places")
-              + " and stays. Give it another name, or merge it into one.");
+          "in-use", Message.of("ground.nameInUse", "name", name.text(), "count", count));
     }
     if (ShippedNames.all().stream().anyMatch(s -> s.id().equals(id))) {
-      throw Refusal.conflict("ships", "\"" + name.text() + "\" is there from the start and stays.");
+      throw Refusal.conflict("ships", Message.of("ground.nameShipped", "name", name.text()));
     }
     make(change, id, before -> Optional.empty());
   }
@@ -221,7 +216,8 @@ public class NameChanges {
     try {
       return edit.of(before);
     } catch (IllegalArgumentException e) {
-      throw Refusal.badValue("text", before.text(), "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue(
+          "text", before.text(), Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 
@@ -238,14 +234,13 @@ public class NameChanges {
   public void undo(UUID change) {
     names.change();
     var entity =
-        changes.findById(change).orElseThrow(() -> Refusal.notFound("change of a name", change));
+        changes.findById(change).orElseThrow(() -> Refusal.notFound("changeOfName", change));
     if (entity.undoneAt != null) {
       return;
     }
     var now = repository.findById(entity.nameId).map(NameEntity::read).map(NameChanges::stored);
     if (!Objects.equals(now.orElse(null), entity.after)) {
-      throw Refusal.conflict(
-          "changed-since", "This name was changed again since; take that back first.");
+      throw Refusal.conflict("changed-since", Message.of("ground.nameChangedSince"));
     }
     entity.undoneAt = clock.instant();
     changes.saveAndFlush(entity);

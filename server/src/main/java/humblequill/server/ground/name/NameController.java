@@ -1,5 +1,6 @@
 package humblequill.server.ground.name;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.MediumProperty;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
@@ -90,13 +91,12 @@ class NameController {
       @NotNull Set<MediumProperty> properties) {
     Name toCore() {
       if (text.codePoints().noneMatch(Character::isLetterOrDigit)) {
-        throw Refusal.badValue(
-            "text", text, "A name needs a letter or a figure; \"" + text + "\" has none.");
+        throw Refusal.badValue("text", text, Message.of("ground.nameWithoutLetter", "name", text));
       }
       try {
         return new Name(id, kind, text, spellings, properties, Optional.empty());
       } catch (IllegalArgumentException e) {
-        throw Refusal.badValue("text", text, "Not kept: " + e.getMessage() + ".");
+        throw Refusal.badValue("text", text, Message.of("ground.notKept", "why", Message.why(e)));
       }
     }
   }

@@ -1,5 +1,6 @@
 package humblequill.server.ground.name;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.BrokenNamesException;
 import humblequill.core.ground.name.Fold;
 import humblequill.core.ground.name.Name;
@@ -124,7 +125,9 @@ public class NameService {
       return Name.fresh(UUID.randomUUID(), kind, text);
     } catch (IllegalArgumentException e) {
       throw Refusal.badValue(
-          kind.name().toLowerCase(Locale.ROOT), text, "Not kept: " + e.getMessage() + ".");
+          kind.name().toLowerCase(Locale.ROOT),
+          text,
+          Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 
@@ -176,7 +179,8 @@ public class NameService {
     try {
       names();
     } catch (BrokenNamesException e) {
-      throw Refusal.badValue("text", e.value(), "Not kept: " + e.getMessage() + ".");
+      throw Refusal.badValue(
+          "text", e.value(), Message.of("ground.notKept", "why", Message.why(e)));
     }
   }
 

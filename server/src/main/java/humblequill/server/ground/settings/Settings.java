@@ -66,7 +66,7 @@ public record Settings(
       @Min(0) @Max(240) int floorMinutes,
       @NotNull
           @Size(max = OwnFigure.LONGEST_NAME)
-          @Pattern(regexp = "[^\\r\\n]*", message = "must not hold a line end")
+          @Pattern(regexp = "[^\\r\\n]*", message = "ground.noLineEnd")
           String ownFigure) {}
 
   /**

@@ -8,6 +8,7 @@ import humblequill.core.ground.calendar.Pause;
 import humblequill.core.ground.calendar.PracticeClock;
 import humblequill.core.ground.calendar.PracticeTime;
 import humblequill.core.ground.calendar.WeekPattern;
+import humblequill.core.ground.message.Message;
 import humblequill.core.topic.coverage.FreshnessRule;
 import humblequill.server.ground.data.Memory;
 import humblequill.server.ground.data.Remembered;
@@ -93,7 +94,7 @@ public class SettingsService {
     check(wanted);
     var stored = repository.findById(SettingsEntity.ONLY);
     if (stored.isPresent() && stored.get().version != wanted.version()) {
-      throw Refusal.stale("settings page", toSettings(stored.get(), true));
+      throw Refusal.stale("settings", toSettings(stored.get(), true));
     }
     var entity = stored.orElseGet(SettingsService::defaults);
     writeTime(entity, wanted.time(), stored.isPresent());
@@ -214,20 +215,24 @@ public class SettingsService {
       ZoneId.of(time.zone());
     } catch (DateTimeException e) {
       throw Refusal.badValue(
-          "time.zone", time.zone(), "There is no time zone \"" + time.zone() + "\".");
+          "time.zone", time.zone(), Message.of("ground.noTimeZone", "zone", time.zone()));
     }
     var locale = wanted.look().locale();
     if (!isLanguageTag(locale)) {
       throw Refusal.badValue(
-          "look.locale", locale, "\"" + locale + "\" is not a language tag such as en-GB.");
+          "look.locale", locale, Message.of("ground.noLanguageTag", "tag", locale));
     }
     var topics = wanted.topics();
     if (topics.rustyPercent() >= topics.fadingPercent()) {
       throw Refusal.badValue(
           "topics.rustyPercent",
           topics.rustyPercent(),
-          "Rusty below %d %% must be less than fading below %d %%."
-              .formatted(topics.rustyPercent(), topics.fadingPercent()));
+          Message.of(
+              "ground.rustyBelowFading",
+              "rusty",
+              topics.rustyPercent(),
+              "fading",
+              topics.fadingPercent()));
     }
     var days = EnumSet.noneOf(DayOfWeek.class);
     time.week().forEach(w -> days.add(w.day()));
@@ -235,13 +240,13 @@ public class SettingsService {
       throw Refusal.badValue(
           "time.week",
           time.week().stream().map(Settings.Weekday::day).toList(),
-          "week needs each weekday once.");
+          Message.of("ground.weekdaysOnce"));
     }
     var single = new HashSet<LocalDate>();
     for (var day : time.dayMinutes()) {
       if (!single.add(day.day())) {
         throw Refusal.badValue(
-            "time.dayMinutes", day.day(), "dayMinutes names " + day.day() + " twice.");
+            "time.dayMinutes", day.day(), Message.of("ground.weekdayTwice", "day", day.day()));
       }
     }
     for (var pause : time.pauses()) {
@@ -249,7 +254,7 @@ public class SettingsService {
         throw Refusal.badValue(
             "time.pauses",
             pause.to(),
-            "The pause from " + pause.from() + " ends before it begins, on " + pause.to() + ".");
+            Message.of("ground.pauseEndsEarly", "from", pause.from(), "to", pause.to()));
       }
     }
   }
@@ -258,12 +263,7 @@ public class SettingsService {
       Settings.TimeSettings wanted, SettingsEntity entity, LocalDate today) {
     for (var day : wanted.restDays()) {
       if (day.isBefore(today) && !entity.restDays.contains(day)) {
-        throw Refusal.badValue(
-            "time.restDays",
-            day,
-            "A rest day is planned ahead; "
-                + day
-                + " has passed. For days that illness or travel took, enter a pause.");
+        throw Refusal.badValue("time.restDays", day, Message.of("ground.restInPast", "day", day));
       }
     }
   }
@@ -274,11 +274,12 @@ public class SettingsService {
       throw Refusal.badValue(
           "counting.daysPerWeek",
           entity.streakDaysPerWeek,
-          "A rhythm of "
-              + entity.streakDaysPerWeek
-              + " days a week cannot be kept with "
-              + week.drawingDays()
-              + " days that are not rest.");
+          Message.of(
+              "ground.rhythmTooDense",
+              "asked",
+              entity.streakDaysPerWeek,
+              "drawing",
+              week.drawingDays()));
     }
   }
 

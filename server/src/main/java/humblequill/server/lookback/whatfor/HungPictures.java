@@ -1,5 +1,6 @@
 package humblequill.server.lookback.whatfor;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.book.picture.PagePictures;
 import humblequill.server.book.picture.UsedElsewhere;
 import humblequill.server.ground.data.Memory;
@@ -141,7 +142,7 @@ public class HungPictures implements UsedElsewhere {
     }
     for (var p : pictures) {
       if (ratio(p).isEmpty()) {
-        throw Refusal.badValue("pictures", p.picture(), "That picture is not there any more.");
+        throw Refusal.badValue("pictures", p.picture(), Message.of("lookback.pictureGone"));
       }
     }
     var entity = repository.findById(WhatForEntity.ONLY).orElseGet(WhatForEntity::new);

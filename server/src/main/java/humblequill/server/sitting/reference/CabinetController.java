@@ -1,5 +1,6 @@
 package humblequill.server.sitting.reference;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.sitting.cabinet.Camera;
 import humblequill.core.sitting.cabinet.Emphasis;
 import humblequill.core.sitting.cabinet.Reference;
@@ -108,7 +109,7 @@ class CabinetController {
       @RequestParam(defaultValue = "ANY") Emphasis emphasis,
       @RequestParam(defaultValue = "ANY") View view) {
     if (!kind.figure()) {
-      throw Refusal.badValue("kind", kind, "Only figures can be looked into.");
+      throw Refusal.badValue("kind", kind, Message.of("sitting.onlyFigures"));
     }
     var svg = Reference.within(seed, kind, emphasis, view, layer).drawing().svg(false);
     return picture(SVG, svg.getBytes(StandardCharsets.UTF_8));

@@ -1,9 +1,11 @@
 package humblequill.server.sitting.reference;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.book.picture.FolderPath;
 import humblequill.server.book.picture.PictureReader;
 import humblequill.server.book.picture.Upright;
 import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.message.StoredMessage;
 import jakarta.annotation.PreDestroy;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -41,6 +43,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Service
 public class PictureFolder {
+  private static final int LONGEST_REASON = 200;
   private static final Logger LOG = LoggerFactory.getLogger(PictureFolder.class);
   private static final Set<String> ENDINGS = Set.of("jpg", "jpeg", "png", "gif", "bmp", "webp");
   private static final int MOST = 50_000;
@@ -92,7 +95,7 @@ public class PictureFolder {
       String path, int pictures, int done, int of, boolean running, List<BrokenPicture> broken) {}
 
   /** A file that cannot be shown. */
-  public record BrokenPicture(String path, String reason) {}
+  public record BrokenPicture(String path, Message reason) {}
 
   @EventListener(ApplicationReadyEvent.class)
   void afterStart() {
@@ -110,7 +113,7 @@ public class PictureFolder {
     var broken =
         pictures.findByBrokenNotOrderByPathAsc("").stream()
             .limit(100)
-            .map(p -> new BrokenPicture(inFolder(path, p.path), p.broken))
+            .map(p -> new BrokenPicture(inFolder(path, p.path), StoredMessage.read(p.broken)))
             .toList();
     var p = progress;
     return new FolderView(path, pictures.pictures().size(), p.done, p.of, p.running, broken);
@@ -310,7 +313,7 @@ public class PictureFolder {
     entity.path = file.path.toString();
     if (entity.path.length() > PictureEntity.LONGEST_PATH) {
       entity.path = entity.path.substring(0, PictureEntity.LONGEST_PATH - 1) + "…";
-      entity.broken = "has too long a path";
+      entity.broken = StoredMessage.write(Message.of("sitting.pathTooLong"), LONGEST_REASON);
       return entity;
     }
     entity.bytes = file.bytes;
@@ -321,7 +324,12 @@ public class PictureFolder {
       entity.width = size.width;
       entity.height = size.height;
     } catch (IOException | RuntimeException e) {
-      entity.broken = e instanceof PictureReader.NoPicture told ? told.sentence() : "is damaged";
+      entity.broken =
+          StoredMessage.write(
+              e instanceof PictureReader.NoPicture told
+                  ? told.why()
+                  : Message.of("book.pictureDamaged"),
+              LONGEST_REASON);
     }
     return entity;
   }

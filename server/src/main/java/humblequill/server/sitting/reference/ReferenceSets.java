@@ -167,7 +167,7 @@ public class ReferenceSets {
   void keep(UUID id, long version, SetFields fields) {
     var entity = sets.findById(id).orElseGet(ReferenceSetEntity::new);
     if (!entity.isNew() && version != (entity.version == null ? 0 : entity.version)) {
-      throw Refusal.stale("set of references", view(entity, pictures(), used()));
+      throw Refusal.stale("referenceSet", view(entity, pictures(), used()));
     }
     entity.id = id;
     entity.name = fields.name().strip();

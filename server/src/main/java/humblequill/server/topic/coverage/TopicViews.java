@@ -2,6 +2,7 @@ package humblequill.server.topic.coverage;
 
 import humblequill.core.day.entry.Depth;
 import humblequill.core.day.entry.Drawn;
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.Name;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.ground.name.Names;
@@ -229,7 +230,7 @@ class TopicViews {
     var today = settings.learner().today();
     var since = weak.since() == null ? today : weak.since();
     if (since.isAfter(today)) {
-      throw Refusal.badValue("since", since, "A topic cannot feel weak since a day to come.");
+      throw Refusal.badValue("since", since, Message.of("topic.weakAhead"));
     }
     told.weak(topic(id).id(), since, weak.drawings());
   }

@@ -1,5 +1,6 @@
 package humblequill.server.topic.coverage;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.topic.coverage.AfterAway;
 import humblequill.core.topic.coverage.RustAhead;
 import humblequill.core.topic.coverage.TopicStanding;
@@ -201,7 +202,7 @@ public class TopicsToday {
   @Transactional
   void put(UUID id, String topic, boolean imagined) {
     if (topic.isBlank()) {
-      throw Refusal.badValue("topic", topic, "Say which topic to warm up with.");
+      throw Refusal.badValue("topic", topic, Message.of("topic.whichWarmUp"));
     }
     var learner = settings.learner();
     var drawn = topicsDrawn(standings.of(learner));

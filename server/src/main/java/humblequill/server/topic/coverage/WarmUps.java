@@ -1,5 +1,6 @@
 package humblequill.server.topic.coverage;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.ground.name.NameKind;
 import humblequill.core.topic.coverage.WarmUpRoom;
 import humblequill.server.ground.data.Memory;
@@ -68,7 +69,7 @@ public class WarmUps implements NameUses {
       return;
     }
     if (on(day).stream().anyMatch(w -> w.topicId.equals(topicId))) {
-      throw Refusal.conflict("taken", "\"" + topic + "\" is a warm-up of that day already.");
+      throw Refusal.conflict("taken", Message.of("topic.warmUpThere", "topic", topic));
     }
     var entity = new WarmUpEntity();
     entity.id = id;

@@ -1,5 +1,6 @@
 package humblequill.server.topic.recall;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.topic.recall.Plate;
 import humblequill.server.ground.edge.Refusal;
 import java.io.StringReader;
@@ -95,13 +96,12 @@ record CleanSvg(String svg, double ratio, List<String> leftOut) {
     try {
       return new Reading(factory.createXMLStreamReader(new StringReader(text))).read();
     } catch (XMLStreamException e) {
-      throw refused(
-          "The SVG cannot be read from line %d on.".formatted(e.getLocation().getLineNumber()));
+      throw refused(Message.of("topic.svgUnreadable", "line", e.getLocation().getLineNumber()));
     }
   }
 
-  private static Refusal refused(String sentence) {
-    return Refusal.badValue("svg", "", sentence);
+  private static Refusal refused(Message why) {
+    return Refusal.badValue("svg", "", why);
   }
 
   /** One reading, from the beginning to the end. */
@@ -121,7 +121,7 @@ record CleanSvg(String svg, double ratio, List<String> leftOut) {
       while (in.hasNext()) {
         switch (in.next()) {
           case XMLStreamConstants.DTD, XMLStreamConstants.ENTITY_REFERENCE ->
-              throw refused("An SVG that brings its own entities is not read.");
+              throw refused(Message.of("topic.svgEntities"));
           case XMLStreamConstants.START_ELEMENT -> begin();
           case XMLStreamConstants.END_ELEMENT -> {
             depth--;
@@ -140,12 +140,10 @@ record CleanSvg(String svg, double ratio, List<String> leftOut) {
     private void begin() throws XMLStreamException {
       var name = in.getLocalName();
       if (depth == 0 && !"svg".equals(name)) {
-        throw refused("The file is no SVG; it begins with \"" + shown(name) + "\".");
+        throw refused(Message.of("topic.noSvg", "begin", shown(name)));
       }
       if (depth + 1 > DEEPEST || ++elements > MOST_ELEMENTS) {
-        throw refused(
-            "The SVG has more than %d parts, or more than %d within one another."
-                .formatted(MOST_ELEMENTS, DEEPEST));
+        throw refused(Message.of("topic.svgTooLarge", "most", MOST_ELEMENTS, "deepest", DEEPEST));
       }
       if (!SHAPES.contains(name) || !isOfSvg()) {
         leftOut.add(shown(name));
@@ -220,11 +218,11 @@ record CleanSvg(String svg, double ratio, List<String> leftOut) {
                           length(in.getAttributeValue(null, "width")),
                           length(in.getAttributeValue(null, "height"))));
       if (sides.size() != 4 || !(sides.get(2) > 0) || !(sides.get(3) > 0)) {
-        throw refused("The SVG does not tell its size: a viewBox, or a width and a height.");
+        throw refused(Message.of("topic.svgWithoutSize"));
       }
       ratio = sides.get(2) / sides.get(3);
       if (!(ratio >= 1 / Plate.WIDEST && ratio <= Plate.WIDEST)) {
-        throw refused("One side of the SVG is more than 20 times as long as the other.");
+        throw refused(Message.of("topic.svgTooLong"));
       }
       var all = new StringBuilder();
       all.append(" viewBox=\"%s %s %s %s\"".formatted(sides.toArray()));

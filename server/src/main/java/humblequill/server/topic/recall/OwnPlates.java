@@ -1,5 +1,6 @@
 package humblequill.server.topic.recall;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.sitting.cabinet.Reference;
 import humblequill.core.topic.recall.Judging;
 import humblequill.core.topic.recall.StepOrder;
@@ -135,7 +136,7 @@ public class OwnPlates implements UsedElsewhere {
       entity.picture = fields.picture();
       entity.svg = null;
     } else if (entity.svg == null && entity.picture == null) {
-      throw Refusal.badValue("picture", "", "A plate needs a picture.");
+      throw Refusal.badValue("picture", "", Message.of("topic.noPicture"));
     }
     framed(entity, file, null);
     save(entity, file);
@@ -183,9 +184,7 @@ public class OwnPlates implements UsedElsewhere {
         framed(entity, file, null);
       } else {
         throw Refusal.badValue(
-            "picture",
-            file.path("picture").asString(""),
-            "The picture of the plate is missing; choose its file together with it.");
+            "picture", file.path("picture").asString(""), Message.of("topic.pictureMissing"));
       }
       PlateFile.note(file);
     } else {
@@ -198,7 +197,7 @@ public class OwnPlates implements UsedElsewhere {
   /** Takes one's own out, or puts it back. */
   @Transactional
   void remove(UUID id, boolean removed) {
-    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("plate or order", id));
+    var entity = repository.findById(id).orElseThrow(() -> Refusal.notFound("plateOrOrder", id));
     entity.removed = removed;
     repository.saveAndFlush(entity);
   }
@@ -210,23 +209,22 @@ public class OwnPlates implements UsedElsewhere {
         .filter(e -> !e.removed && e.id.toString().equals(id))
         .findFirst()
         .map(e -> PlateFile.yaml((ObjectNode) JSON.readTree(e.document)))
-        .orElseThrow(() -> Refusal.notFound("plate or order", id));
+        .orElseThrow(() -> Refusal.notFound("plateOrOrder", id));
   }
 
   private RecallOwnEntity onTopOf(UUID id, Recall.Kind kind, @Nullable Long version) {
     var entity = repository.findById(id).orElseGet(RecallOwnEntity::new);
     if (!Objects.equals(version, entity.version)) {
-      throw Refusal.stale("plate or order", entity.document);
+      throw Refusal.stale("plateOrOrder", entity.document);
     }
     if (entity.isNew()) {
       if (repository.count() >= MOST) {
-        throw Refusal.badValue(
-            "title", "", "There are " + MOST + " plates and orders of your own already.");
+        throw Refusal.badValue("title", "", Message.of("topic.enoughPlates", "most", MOST));
       }
       entity.id = id;
       entity.kind = StoredJson.word(kind);
     } else if (!entity.kind.equals(StoredJson.word(kind))) {
-      throw Refusal.badValue("id", id, "A plate does not become an order, nor the other way.");
+      throw Refusal.badValue("id", id, Message.of("topic.plateOrOrder"));
     }
     return entity;
   }
@@ -278,7 +276,7 @@ public class OwnPlates implements UsedElsewhere {
     if (entity.picture != null) {
       var seen = pictures.all().get(entity.picture);
       if (seen == null) {
-        throw Refusal.badValue("picture", entity.picture, "That picture is not there any more.");
+        throw Refusal.badValue("picture", entity.picture, Message.of("topic.pictureGone"));
       }
       entity.pictureWay = seen.way();
       file.put("ratio", (double) seen.width() / seen.height());

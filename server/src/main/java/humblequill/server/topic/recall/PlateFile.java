@@ -1,5 +1,7 @@
 package humblequill.server.topic.recall;
 
+import humblequill.core.ground.message.InvalidException;
+import humblequill.core.ground.message.Message;
 import humblequill.core.topic.recall.Pin;
 import humblequill.core.topic.recall.Plate;
 import humblequill.core.topic.recall.StepOrder;
@@ -20,10 +22,10 @@ final class PlateFile {
 
   /** A file as a tree; what it says beyond the format stays in it. */
   static ObjectNode tree(String text) {
-    if (OpenFile.read(YAML, text, "A plate or an order") instanceof ObjectNode file) {
+    if (OpenFile.read(YAML, text, "recall") instanceof ObjectNode file) {
       return file;
     }
-    throw Refusal.badValue("file", "", "A plate or an order is written as named fields.");
+    throw Refusal.badValue("file", "", Message.of("topic.notNamedFields"));
   }
 
   static String yaml(ObjectNode file) {
@@ -73,7 +75,7 @@ final class PlateFile {
       throw Refusal.badValue(
           "note",
           note.length(),
-          "A note has at most %d letters; this one has %d.".formatted(LONGEST_NOTE, note.length()));
+          Message.of("topic.noteTooLong", "most", LONGEST_NOTE, "length", note.length()));
     }
     return note;
   }
@@ -92,8 +94,8 @@ final class PlateFile {
   private static double number(JsonNode node, String field) {
     var number = node.path(field);
     if (!number.isNumber()) {
-      throw new IllegalArgumentException(
-          "\"%s\" is a number, not \"%s\"".formatted(field, number.asString("")));
+      throw new InvalidException(
+          Message.of("topic.notANumber", "field", field, "value", number.asString("")));
     }
     return number.asDouble();
   }

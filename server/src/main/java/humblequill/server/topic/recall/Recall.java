@@ -1,5 +1,6 @@
 package humblequill.server.topic.recall;
 
+import humblequill.core.ground.message.Message;
 import humblequill.core.topic.recall.Asking;
 import humblequill.core.topic.recall.DueToday;
 import humblequill.core.topic.recall.Judging;
@@ -67,7 +68,7 @@ public class Recall {
   private void take(Kind kind, String id, Way way, LocalDate day) {
     parts(kind, id);
     if ((kind == Kind.ORDER) != (way == Way.ORDER)) {
-      throw Refusal.badValue("way", way, "An order is put in order; a plate is not.");
+      throw Refusal.badValue("way", way, Message.of("topic.onlyOrders"));
     }
     kept.take(new Recallable(kind, id), way, day);
   }
@@ -155,7 +156,7 @@ public class Recall {
     return plate.pins().stream()
         .filter(p -> p.id().equals(id))
         .findFirst()
-        .orElseThrow(() -> Refusal.badValue(field, id, "\"" + id + "\" is no pin of this plate."));
+        .orElseThrow(() -> Refusal.badValue(field, id, Message.of("topic.noSuchPin", "id", id)));
   }
 
   /**

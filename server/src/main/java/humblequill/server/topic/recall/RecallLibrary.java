@@ -49,7 +49,7 @@ class RecallLibrary {
     return orders().stream()
         .filter(o -> o.id().equals(id))
         .findFirst()
-        .orElseThrow(() -> Refusal.notFound("order of steps", id));
+        .orElseThrow(() -> Refusal.notFound("orderOfSteps", id));
   }
 
   boolean isOwn(StepOrder order) {

@@ -82,7 +82,8 @@ class CopyKeeperTest {
     Files.writeString(folder.copies(), "in the way");
     on(THURSDAY.plusDays(1));
     keeper.copyIfDue();
-    assertThat(keeper.behind(THURSDAY.plusDays(1)).orElseThrow().sentence()).contains("disk");
+    assertThat(keeper.behind(THURSDAY.plusDays(1)).orElseThrow().reason().code())
+        .isEqualTo("ground.copyRefused");
     Files.delete(folder.copies());
     Files.move(path.resolve("away"), folder.copies());
     assertThat(keeper.behind(THURSDAY.plusDays(1)).orElseThrow().newest()).isEqualTo(THURSDAY);
@@ -97,12 +98,14 @@ class CopyKeeperTest {
     var disk = DbException.convertIOException(new IOException("Input/output error"), "quill");
     when(failing.getConnection()).thenThrow(disk.getSQLException());
     keeper.copyIfDue();
-    assertThat(keeper.behind(THURSDAY).orElseThrow().sentence()).startsWith("The disk failed");
+    assertThat(keeper.behind(THURSDAY).orElseThrow().reason().code())
+        .isEqualTo("ground.copyFailed");
     var damage = DbException.get(ErrorCode.FILE_CORRUPTED_1, "quill");
     reset(failing);
     when(failing.getConnection()).thenThrow(damage.getSQLException());
     keeper.copyIfDue();
-    assertThat(keeper.behind(THURSDAY).orElseThrow().sentence()).contains("./quill check");
+    assertThat(keeper.behind(THURSDAY).orElseThrow().reason().code())
+        .isEqualTo("ground.databaseUnreadable");
   }
 
   @Test

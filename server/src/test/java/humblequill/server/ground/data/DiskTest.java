@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.Mockito.doReturn;
 import static org.mockito.Mockito.spy;
 
+import humblequill.core.ground.message.Message;
+import humblequill.server.ground.message.Words;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,9 +31,11 @@ class DiskTest {
     doReturn(3L * 1024 * 1024).when(disk).free();
     assertThatThrownBy(() -> disk.mustKeep(2 * 1024 * 1024))
         .isInstanceOf(NotKept.class)
-        .hasMessageContaining("3 MB are free")
-        .hasMessageContaining("10 MB are needed")
-        .hasMessageContaining(path.toString());
+        .extracting(e -> Words.say(Message.why(e)))
+        .asString()
+        .contains("3 MB are free")
+        .contains("10 MB are needed")
+        .contains(path.toString());
   }
 
   @Test

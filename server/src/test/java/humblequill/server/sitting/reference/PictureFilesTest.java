@@ -124,8 +124,8 @@ class PictureFilesTest {
     assertThat(PictureReader.read(blank("small.png", 500, true)))
         .isEqualTo(new Dimension(500, 500));
     assertThatThrownBy(() -> PictureReader.read(blank("huge.png", 100_000, false)))
-        .hasMessage("is larger than 150 million dots");
+        .hasMessage("book.tooManyDots millions=150");
     assertThatThrownBy(() -> PictureReader.read(blank("nothing.png", 8000, true)))
-        .hasMessage("is a large picture of nothing");
+        .hasMessage("book.largePictureOfNothing");
   }
 }

@@ -3,7 +3,9 @@ package humblequill.server.topic.recall;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import humblequill.core.ground.message.Message;
 import humblequill.server.ground.edge.Refusal;
+import humblequill.server.ground.message.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -76,7 +78,7 @@ class PlateFilePropertiesTest {
     file.remove(field);
     assertThatThrownBy(() -> PlateFile.plate("x", file))
         .isInstanceOf(Refusal.class)
-        .extracting(Throwable::getMessage)
+        .extracting(e -> Words.say(Message.why(e)))
         .asString()
         .containsIgnoringCase(says);
   }

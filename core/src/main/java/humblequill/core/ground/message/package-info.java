@@ -1,0 +1,2 @@
+/** Sentences by code and arguments, for whoever has the words. */
+package humblequill.core.ground.message;
