@@ -10,7 +10,6 @@ import { Waiting } from '../ui/Waiting'
 import { useTitle } from './useTitle'
 import { useTurn } from './useTurn'
 import { Frame } from './Frame'
-import { loadPhrases } from '../shared/said/useSaid'
 import { formats, Locale } from '../ui/locale'
 import { wording } from './wording'
 
@@ -91,7 +90,10 @@ function Opened({ settings }: { settings: Schemas['Settings'] }) {
   const cameTo = useTitle()
   const locale = settings.started ? settings.look.locale : navigator.language
   useEffect(
-    () => sayAs(async (message) => formats(locale).sentence((await loadPhrases())(message))),
+    () =>
+      sayAs(async (message) =>
+        formats(locale).sentence((await import('../shared/said/phrases')).phrase(message)),
+      ),
     [locale],
   )
   return (

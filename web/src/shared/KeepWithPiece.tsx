@@ -22,7 +22,7 @@ export function KeepWithPiece({ words }: { words: string }) {
       const { version, fields } = await answer(api.GET('/api/pieces/{id}', path))
       const about = `${fields.about}\n${words}`.trim()
       if (about.length > (BOUNDS.PieceFields.about.maxLength ?? Infinity)) {
-        throw new Error('there is no room left in what the piece is about')
+        throw new Error(wording.thereIsNoRoomLeftIn())
       }
       return answer(api.PUT('/api/pieces/{id}', { ...path, body: { version, fields: { ...fields, about } } }))
     },

@@ -1,6 +1,5 @@
 import { useLayoutEffect, useRef, type ReactNode } from 'react'
 import type { Schemas } from '../api/client'
-import { wording } from './wording'
 
 type Stroke = Schemas['Stroke']
 
@@ -166,12 +165,7 @@ function outline(strokes: Stroke[], from: number, to: number): string {
   points.push([to * DAY + DAY - 0.5, MIDDLE + sway(to + 1), 0.9])
   const above = points.map(([x, y, h]): [number, number] => [x, y - h])
   const below = points.map(([x, y, h]): [number, number] => [x, y + h * 0.85]).reverse()
-  return wording.mAboveAbove2LBelowBelow2({
-    above: pair(above[0]),
-    above2: curve(above),
-    below: pair(below[0]),
-    below2: curve(below),
-  })
+  return `M${pair(above[0])} ${curve(above)} L${pair(below[0])} ${curve(below)} Z`
 }
 
 const pair = (point: [number, number] | undefined) =>

@@ -1,4 +1,3 @@
-import { wording } from './wording'
 /** Outlines of ink that fell on paper, around 0 with a mean radius of 1. */
 const SHAPES = [3, 17, 29, 41, 53].map(outline)
 
@@ -16,7 +15,7 @@ function outline(seed: number): string {
   const curves = points.map(
     (_, i) => `Q${(points[(i + 1) % 9] ?? [0, 0]).map((n) => n.toFixed(2)).join(' ')} ${middle(i + 1)}`,
   )
-  return wording.mMiddleJoinZ({ middle: middle(0), join: curves.join('') })
+  return `M${middle(0)}${curves.join('')}Z`
 }
 
 /**

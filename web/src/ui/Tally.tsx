@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react'
 import { scale, ticks } from './scale'
-import { wording } from './wording'
 
 const GATE = 27
 const STEP = 5
@@ -33,13 +32,8 @@ function Gates({ done, total }: { done: number; total: number }) {
     const x = group * GATE + 2 + place * 5
     const line =
       place === STEP - 1
-        ? wording.mGroupTextLGroup2Text2({
-            group: group * GATE - 1,
-            text: 16 + wobble(i),
-            group2: group * GATE + 21,
-            text2: 3 - wobble(i),
-          })
-        : wording.mX2LX218({ x: x + wobble(i) * 0.6, x2: x + wobble(i + 7) * 0.6 })
+        ? `M${group * GATE - 1} ${16 + wobble(i)} L${group * GATE + 21} ${3 - wobble(i)}`
+        : `M${x + wobble(i) * 0.6} 2 L${x + wobble(i + 7) * 0.6} 18`
     strokes.push(
       <path
         key={i}

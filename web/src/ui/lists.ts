@@ -1,3 +1,5 @@
+import { wording } from './wording'
+
 const pieces = (text: string, between: string): string[] =>
   text
     .split(between)
@@ -12,7 +14,9 @@ export const lines = (text: string): string[] => pieces(text, '\n')
 
 /** In words: "a", "a and b", "a, b and c". */
 export const enumerated = (items: string[]): string =>
-  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`
+  items.length < 2
+    ? items.join('')
+    : wording.allAndLast({ all: items.slice(0, -1).join(', '), last: items.at(-1) ?? '' })
 
 /** Puts the item at one place to another. */
 export function moved<T>(items: T[], from: number, to: number): T[] {

@@ -179,7 +179,7 @@ function Line({
   })
   const part = (value: number | null | undefined) =>
     value == null
-      ? 'nothing'
+      ? wording.nothing()
       : habit({ ...h, mean: value, low: null, high: null }, format).figures.split(',')[0]
   return (
     <li

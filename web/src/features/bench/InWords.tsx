@@ -56,7 +56,7 @@ function Line({ habit: h }: { habit: Said }) {
           <span className={h.standing === 'HOLDS' ? 'font-medium' : ''}>
             {upperFirst(said(h.part, h.along, more))}
           </span>
-          <span>{wording.moreOfNotes({ more: Math.max(h.more, h.less), more2: h.more + h.less })}</span>
+          <span>{wording.moreOfNotes({ more: Math.max(h.more, h.less), of: h.more + h.less })}</span>
           <span className="ml-auto">{STANDING[h.standing]}</span>
         </summary>
         <ul className="text-ink text-sm">

@@ -95,7 +95,7 @@ function MeasureOn({ comparison }: { comparison: Comparison }) {
           <LandmarkPicture
             src={picture.address}
             ratio={picture.ratio}
-            name={yours ? 'Your drawing' : 'The reference'}
+            name={yours ? wording.yourDrawing2() : wording.theReference()}
             landmarks={[]}
             places={placed}
             next={next}
@@ -291,7 +291,7 @@ function useResult(way: Way, placed: Place[], ratio: number): { words: string; l
             .filter((_, i) => i % 2 === 1)
             .map((p, i): [Place, Place] => {
               const to = i < 2 ? l : r
-              return [p, { name: `${p.name} meets`, ...to }]
+              return [p, { name: wording.nameMeets({ name: p.name }), ...to }]
             }),
         ],
       }

@@ -120,7 +120,7 @@ export default function NewPairScreen() {
                 <li key={n}>
                   <Chosen
                     chosen={n === seed}
-                    name={`${CABINET[kind]}, number ${n}`}
+                    name={wording.numberOfKind({ kind: CABINET[kind], number: n })}
                     src={cabinetPicture(n, { kind, emphasis, view })}
                     onChoose={() => setSeed(n)}
                   />

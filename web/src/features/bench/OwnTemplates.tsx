@@ -3,7 +3,7 @@ import { answer, api } from '../../api/client'
 import { queries } from '../../api/queries'
 import { Button } from '../../ui/Button'
 import { FileButton } from '../../ui/FileButton'
-import { textOf } from '../../ui/text-of'
+import { textOf } from '../../shared/file/textOf'
 import { useNotKept, useNotice } from '../../ui/Notices'
 import { wording } from './wording'
 

@@ -68,7 +68,7 @@ export function PairPictures({
           <LandmarkPicture
             src={reference.address}
             ratio={reference.ratio}
-            name="The reference"
+            name={wording.theReference()}
             landmarks={comparison.landmarks}
             places={reference.known ? (held || axes ? reference.places : []) : fields.truth}
             next={truthOpen}
@@ -85,7 +85,7 @@ export function PairPictures({
             {reference.known
               ? wording.referenceLandmarksKnown()
               : truthOpen
-                ? `reference: press where ${truthOpen} is`
+                ? wording.referencePressWhereTruthOpenIs({ truthOpen })
                 : wording.reference()}
           </figcaption>
         </figure>
@@ -94,7 +94,7 @@ export function PairPictures({
             <LandmarkPicture
               src={attempt.address}
               ratio={attempt.ratio}
-              name="Your drawing"
+              name={wording.yourDrawing2()}
               landmarks={comparison.landmarks}
               places={fields.drawn}
               proposed={proposed}

@@ -53,7 +53,7 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
   const canvas = document.createElement('canvas')
   const pen = canvas.getContext('2d')
   if (!pen) {
-    throw new Error('this browser cannot draw the picture')
+    throw new Error(wording.thisBrowserCannotDrawThePicture())
   }
   pen.font = '24px "Alegreya Sans", sans-serif'
   const lines = words.flatMap((w) => wrapped(pen, w, WIDTH - 2 * GAP))
@@ -98,6 +98,6 @@ export async function pairSheet(comparison: Comparison, title: string, words: st
   pen.font = '24px "Alegreya Sans", sans-serif'
   lines.forEach((line, i) => pen.fillText(line, GAP, top + height + 70 + i * LINE))
   return new Promise((resolve, reject) =>
-    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('the picture is too large')))),
+    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error(wording.thePictureIsTooLarge())))),
   )
 }

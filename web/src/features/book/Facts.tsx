@@ -26,7 +26,7 @@ export function Facts({ book }: { book: Book }) {
   const stands = f.paper.filter((p) => p.takes === 'STANDS').map((p) => p.medium)
   const kept = (Object.entries(book.kept) as [keyof typeof RULES, { kept: number; broken: number }][]).map(
     ([rule, k]) =>
-      `${RULES[rule].name}${k.kept + k.broken > 0 ? wording.keptOfKept2Kept({ kept: k.kept, kept2: k.kept + k.broken }) : ''}`,
+      `${RULES[rule].name}${k.kept + k.broken > 0 ? wording.keptOfKept2Kept({ kept: k.kept, of: k.kept + k.broken }) : ''}`,
   )
   return (
     <article aria-labelledby="book" className="mt-5">
@@ -41,10 +41,10 @@ export function Facts({ book }: { book: Book }) {
         </span>
       </div>
       <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-6 gap-y-0.5">
-        <Row name="Pages">{pagesOf(book)}</Row>
-        {book.full && <Row name="Full">{fullWhen(book.full, format)}</Row>}
+        <Row name={wording.pages2()}>{pagesOf(book)}</Row>
+        {book.full && <Row name={wording.full()}>{fullWhen(book.full, format)}</Row>}
         {today && book.full && book.full.fan.length > 1 && (
-          <Row name="Pages to come">
+          <Row name={wording.pagesToCome()}>
             <div className="max-w-md">
               {' '}
               <Fan
@@ -73,11 +73,11 @@ export function Facts({ book }: { book: Book }) {
           </Row>
         )}
         {book.full?.early && (
-          <Row name="The next one">
+          <Row name={wording.theNextOne()}>
             {wording.shouldBeThereByEarly({ early: format.dayMonthYear(book.full.early) })}
           </Row>
         )}
-        <Row name="Paper">
+        <Row name={wording.paper()}>
           {[
             f.format || wording.formatNotTold(),
             f.grams && `${f.grams} g/m²`,
@@ -99,24 +99,24 @@ export function Facts({ book }: { book: Book }) {
             </span>
           ))}
         </Row>
-        {f.rules.length > 0 && <Row name="Rules">{kept.join(', ')}</Row>}
+        {f.rules.length > 0 && <Row name={wording.rules()}>{kept.join(', ')}</Row>}
         {book.cost && f.price != null && (
-          <Row name="Cost">
+          <Row name={wording.cost()}>
             {format.money(f.price, f.currency)}
             {book.cost.perPage != null &&
               wording.soFarPerPageAPage({ perPage: format.money(book.cost.perPage) })}
             {book.cost.perHour != null && wording.perHourAnHour({ perHour: format.money(book.cost.perHour) })}
           </Row>
         )}
-        {f.colours && <Row name="Colours">{f.colours}</Row>}
+        {f.colours && <Row name={wording.colours()}>{f.colours}</Row>}
         {f.goal && (
-          <Row name="On its first page">
+          <Row name={wording.onItsFirstPage()}>
             <span className="font-serif italic">{f.goal}</span>
             {f.keptShare != null && wording.keptShareKeptByYourOwnWord({ keptShare: f.keptShare })}
           </Row>
         )}
         {(f.keptPrivate || f.notShown || f.notJudged) && (
-          <Row name="Kept">
+          <Row name={wording.kept()}>
             {[
               f.keptPrivate && 'private',
               f.notJudged && wording.notJudged(),

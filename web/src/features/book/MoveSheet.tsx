@@ -108,7 +108,7 @@ export function MoveSheet({ book, onClose }: { book: Book; onClose: () => void }
                   ? wording.nothingIsKnownOfThesePages()
                   : wording.pagesPages2({
                       pages: told.pages.length,
-                      pages2: told.pages.length === 1,
+                      one: told.pages.length === 1,
                       entries: told.entries.length,
                       entries2: told.entries.length === 1,
                     })}

@@ -35,8 +35,8 @@ export function PageMap({ book }: { book: Book }) {
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2>
           {wording.pagesNumberToNumber2({
-            number: format.number(tiles[0]?.number ?? 1),
-            number2: format.number(tiles.at(-1)?.number ?? 1),
+            first: format.number(tiles[0]?.number ?? 1),
+            last: format.number(tiles.at(-1)?.number ?? 1),
           })}
         </h2>
         <span className="flex gap-x-6">

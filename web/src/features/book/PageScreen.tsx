@@ -214,8 +214,8 @@ function OnePicture({ picture, page }: { picture: Picture; page: Page }) {
           {picture.caption || (picture.beside ? wording.besideIt() : '')}{' '}
           {picture.taken &&
             wording.takenSliceSlice2({
-              slice: format.fullDay(picture.taken.slice(0, 10)),
-              slice2: picture.taken.slice(11, 16),
+              day: format.fullDay(picture.taken.slice(0, 10)),
+              time: picture.taken.slice(11, 16),
             })}
         </span>
         <Button look="quiet" aria-expanded={telling} onClick={() => setTelling(!telling)}>

@@ -110,7 +110,11 @@ function Known({ id, paper }: { id: string; paper: Paper }) {
               id={id}
               corners={sheet}
               even={even}
-              name={sheets.length === 1 ? 'The page seen straight' : ['Left page', 'Right page'][i]}
+              name={
+                sheets.length === 1
+                  ? wording.thePageSeenStraight()
+                  : [wording.leftPage(), wording.rightPage()][i]
+              }
             />
           ))}
         </div>

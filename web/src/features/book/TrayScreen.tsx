@@ -173,8 +173,8 @@ function Tray({ waiting, looking }: { waiting: Waits[]; looking: Looking }) {
             originalName: picture.originalName,
             taken: picture.taken
               ? wording.takenSliceSlice22({
-                  slice: format.fullDay(picture.taken.slice(0, 10)),
-                  slice2: picture.taken.slice(11, 16),
+                  day: format.fullDay(picture.taken.slice(0, 10)),
+                  time: picture.taken.slice(11, 16),
                 })
               : wording.theCameraToldNoTime(),
           })}

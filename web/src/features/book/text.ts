@@ -41,7 +41,7 @@ export const WORDS: Record<Tile['state'], string> = {
 /** "74 of 160 drawn on, 3 kept free, 1 torn out". */
 export function pagesOf(book: Book): string {
   const { counts } = book
-  const of = book.fields.leaves ? ` of ${book.pages}` : ''
+  const of = book.fields.leaves ? wording.ofPages({ pages: book.pages }) : ''
   return [
     wording.drawnOnOfDrawnOn({ drawnOn: book.drawnOn, of }),
     counts.KEPT_FREE ? wording.keptFreeKeptFree({ keptFree: counts.KEPT_FREE }) : '',
@@ -67,7 +67,7 @@ export function fullWhen(full: NonNullable<Book['full']>, format: Formats): stri
   const basis =
     full.pagesADay === 0
       ? wording.thoughNoPageWasBegunIn({ days })
-      : wording.atPacePace2({ pace, pace2: pace === '1', days })
+      : wording.atPacePace2({ pace, one: pace === '1', days })
   return full.middle
     ? wording.aboutMiddleEarlyToLateBasis({
         middle: date(full.middle),

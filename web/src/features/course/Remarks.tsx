@@ -27,7 +27,7 @@ export function Remarks({ course, placement }: { course: Schemas['CourseView']; 
         <p>
           {wording.theWorkLeftIsLoadOf({
             load: format.percent(week.load),
-            load2: week.load > 1 || large.length > 0,
+            over: week.load > 1 || large.length > 0,
           })}
         </p>
       )}

@@ -92,7 +92,7 @@ function ExerciseRow({ row, week, today }: { row: Row; week: Week; today: string
   const format = useFormats()
   const quantity =
     row.unit === 'MINUTES'
-      ? `${row.quantity} min`
+      ? wording.quantityMin({ quantity: row.quantity })
       : wording.quantitySecondsEachEach({ quantity: row.quantity, secondsEach: format.each(row.secondsEach) })
   return (
     <tr className="border-hairline border-t">

@@ -144,10 +144,7 @@ function Laid({ year }: { year: Schemas['YearAheadView'] }) {
             <p className={line.share > 1 ? 'text-sanguine' : 'text-faded'}>
               {line.share === 0
                 ? wording.noRoomOnTheseDays()
-                : wording.takesShareOfTheRoomOf({
-                    share: format.percent(line.share),
-                    share2: line.share > 1,
-                  })}
+                : wording.takesShareOfTheRoomOf({ share: format.percent(line.share), over: line.share > 1 })}
               {!line.inYear && wording.andEndsBeyondTheYear()}
             </p>
           </li>

@@ -99,7 +99,7 @@ export function tell(made: Made, format: Formats): string {
     case 'PAUSE':
       return wording.pausedMadeOnDates({ made: which(made), dates })
     case 'SLIDE':
-      return wording.missedDatesMadeMovedOnBy({ dates, made: which(made), dates2: made.dates.length })
+      return wording.missedDatesMadeMovedOnBy({ dates, made: which(made), days: made.dates.length })
     case 'LET_GO':
       return wording.missedDatesLetGoUnitsOf({ dates, units: units || wording.nothing(), made: which(made) })
     case 'DROP':

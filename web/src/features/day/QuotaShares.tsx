@@ -45,10 +45,7 @@ export function QuotaShares({ quotas }: { quotas: Today['quotas'] }) {
             {q.left > 0 && q.nextPrompt && <p className="font-serif text-lg">{q.nextPrompt.words}</p>}
             {q.served > 0 && (
               <p className="text-faded">
-                {wording.servedOfItComeWithThe({
-                  served: units(q.served, q.unit, format),
-                  served2: q.served,
-                })}
+                {wording.servedOfItComeWithThe({ served: units(q.served, q.unit, format), count: q.served })}
               </p>
             )}
           </li>
@@ -86,10 +83,10 @@ function figures(q: Today['quotas'][number], format: ReturnType<typeof useFormat
     return wording.numberNothingToday({ number })
   }
   if (q.left === 0) {
-    return `${number}${q.bonus > 0 ? wording.doneTodayDoneBonusBeyondIt({ doneToday: q.doneToday, bonus: q.bonus }) : q.served > 0 ? wording.comesWithTheCourse() : `${q.doneToday} done`}`
+    return `${number}${q.bonus > 0 ? wording.doneTodayDoneBonusBeyondIt({ doneToday: q.doneToday, bonus: q.bonus }) : q.served > 0 ? wording.comesWithTheCourse() : wording.countDone({ count: q.doneToday })}`
   }
   const time = q.unit === 'MINUTES' || q.minutesLeft === 0 ? '' : ` · ${format.minutes(q.minutesLeft)}`
-  return `${number}${units(q.left, q.unit, format)} left${time}`
+  return wording.numberLeftLeftTime({ number, left: units(q.left, q.unit, format), time })
 }
 
 /** Rules that today's entries leave open: asked kindly, answered or left. */

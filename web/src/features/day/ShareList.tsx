@@ -86,7 +86,11 @@ function ShareItem({ share }: { share: Schemas['ShareView'] }) {
           <p>{share.text}</p>
           {share.lookFor && <p className="font-serif italic">{share.lookFor}</p>}
           <p className="text-faded">
-            {[share.unit === 'DRAWINGS' && `${format.each(share.secondsEach)} each`, share.source]
+            {[
+              share.unit === 'DRAWINGS' &&
+                wording.secondsEachEach({ secondsEach: format.each(share.secondsEach) }),
+              share.source,
+            ]
               .filter(Boolean)
               .join(', ')}
           </p>

@@ -16,17 +16,18 @@ import { EntryList } from '../../shared/entry/EntryList'
 import { LogLine } from '../../shared/logline/LogLine'
 import { remediesInWords, shortfall } from '../../shared/plan/words'
 import { LookedFor } from './LookedFor'
-import { NotKept } from './NotKept'
 import { Pieces } from './Pieces'
 import { OpenRules, QuotaShares } from './QuotaShares'
 import { Recall } from './Recall'
 import { ShareList } from './ShareList'
 import { OpenEnd, SmallDay } from './SmallDay'
-import { atStake, caution, example, penLineText, run, SAMPLE_DAYS, stillOpen, strokeName } from './text'
+import { atStake, caution, example, penLineText, run, stillOpen, strokeName } from './text'
 import { useOpening } from '../../ui/opening'
 import { wording } from './wording'
 
-const TooMuch = lazy(() => import('./TooMuch'))
+const SampleDays = lazy(() => import('./sample/SampleDays'))
+const NotKept = lazy(() => import('./warning/NotKept'))
+const TooMuch = lazy(() => import('./warning/TooMuch'))
 
 type Today = Schemas['TodayView']
 
@@ -41,7 +42,11 @@ function Spread({ today }: { today: Today }) {
       <div className="border-hairline wide:px-8 border-b px-4 pt-3 pb-1">
         <Days today={today} />
       </div>
-      <NotKept today={today} />
+      {(today.copies || today.disk) && (
+        <Suspense>
+          <NotKept today={today} />
+        </Suspense>
+      )}
       <TwoLeaves>
         <ToDraw today={today} />
         <Drawn today={today} />
@@ -56,18 +61,9 @@ function Days({ today }: { today: Today }) {
   const navigate = useNavigate()
   if (today.penLine.every((stroke) => stroke.mark !== 'INK')) {
     return (
-      <>
-        <PenLine
-          strokes={SAMPLE_DAYS}
-          today=""
-          text={wording.aSampleOfTheLineThat()}
-          label={() => undefined}
-          name={() => 'a sample'}
-          onDay={() => undefined}
-          pencil
-        />
-        <p className="text-faded -mt-2 pb-1 text-sm">{wording.yourDaysWillStandHereAs()}</p>
-      </>
+      <Suspense>
+        <SampleDays />
+      </Suspense>
     )
   }
   return (

@@ -115,7 +115,7 @@ function sentence({ why, topic, freshness, neededFor, week, weekTitle, from }: O
   if (why === 'YESTERDAY') {
     return wording.topicStudiedYesterdayOnceMoreFrom({ topic })
   }
-  const when = week == null ? weekTitle : `week ${week}`
+  const when = week == null ? weekTitle : wording.weekWeek({ week })
   const needed =
     neededFor === topic
       ? wording.takenUpInWhen({ when })

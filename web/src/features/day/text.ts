@@ -1,14 +1,14 @@
 import type { Schemas } from '../../api/client'
 import { SCHOOLS, type Streak } from '../../shared/schools'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { timeOf } from '../../ui/counts'
 import { wording } from './wording'
 
 type Today = Schemas['TodayView']
 type Share = Schemas['ShareView']
 
 export function counted(count: number, unit: Share['unit'], format: Formats): string {
-  return unit === 'MINUTES' ? `${format.number(count)} min` : format.number(count)
+  return unit === 'MINUTES' ? wording.countMin({ count: format.number(count) }) : format.number(count)
 }
 
 /** "8 of 12 left, 24 min", as far as each part is needed. */
@@ -16,12 +16,12 @@ export function shareFigures(share: Share, format: Formats): string {
   if (share.unit === 'MINUTES') {
     return share.left === 0
       ? wording.countMinDone({ count: format.number(share.count) })
-      : `${format.number(share.left)} min`
+      : wording.countMin({ count: format.number(share.left) })
   }
   if (share.left === 0) {
     return share.bonus > 0
       ? wording.countDoneBonusBeyondIt({ count: share.count, bonus: share.bonus })
-      : `${share.count} done`
+      : wording.countDone({ count: share.count })
   }
   const left =
     share.done > 0
@@ -41,7 +41,7 @@ export function respread(share: Share): string | undefined {
     return undefined
   }
   if (missed > 0) {
-    return wording.countInsteadOfWasMissedMissed2({ count: share.count, was, missed, missed2: missed === 1 })
+    return wording.countInsteadOfWasMissedMissed2({ count: share.count, was, missed, one: missed === 1 })
   }
   if (missed < 0) {
     return wording.countInsteadOfWasMissedMore({ count: share.count, was, missed: -missed })
@@ -54,7 +54,7 @@ export function run(streak: Streak): string {
   const { current, unit, forgiven } = streak
   if (current === 0) {
     return streak.longest > 0
-      ? wording.noRunJustNowTheLongest({ longest: plural(streak.longest, unit === 'WEEKS' ? 'week' : 'day') })
+      ? wording.noRunJustNowTheLongest({ longest: timeOf(streak.longest, unit) })
       : wording.theFirstDrawingBeginsTheLine()
   }
   if (unit === 'WEEKS') {
@@ -112,10 +112,10 @@ export function caution(c: Schemas['Caution'], format: Formats): string {
 export function penLineText(strokes: Schemas['Stroke'][]): string {
   const count = (mark: Schemas['Stroke']['mark']) => strokes.filter((s) => s.mark === mark).length
   return wording.twelveWeeksPractisedDaysCount2Of({
-    count: count('INK'),
-    count2: count('REST'),
-    count3: count('FORGIVEN'),
-    count4: count('GAP'),
+    practised: count('INK'),
+    rest: count('REST'),
+    single: count('FORGIVEN'),
+    without: count('GAP'),
   })
 }
 
@@ -145,17 +145,3 @@ export function strokeName(stroke: Schemas['Stroke'], format: Formats): string {
   }[stroke.mark]
   return `${format.weekdayDate(stroke.date)}: ${what}`
 }
-
-const SAMPLE_MINUTES = [
-  20, 35, 30, 45, 25, 60, 0, 30, 40, 20, 50, 35, 70, 0, 25, 30, -1, 45, 30, 55, 0, 40, 35, 50, 45, 60, 80, 0,
-]
-
-/** Twelve weeks as they could be drawn: rest on the seventh day, one missed in four weeks. */
-export const SAMPLE_DAYS: Schemas['Stroke'][] = Array.from({ length: 84 }, (_, i) => {
-  const minutes = SAMPLE_MINUTES[i % SAMPLE_MINUTES.length] ?? 0
-  return {
-    date: String(i),
-    mark: minutes > 0 ? 'INK' : minutes < 0 ? 'FORGIVEN' : 'REST',
-    minutes: Math.max(0, minutes),
-  }
-})

@@ -103,7 +103,11 @@ function Figure({ series: s }: { series: Series }) {
           x: day(v.from),
           y: v.value,
           strong: begins.has(v.from),
-          label: `Week of ${format.dayMonthYear(v.from)}: ${value(s.figure, v.value, format)}${begins.has(v.from) ? ', a new phase begins' : ''}`,
+          label: wording.weekOfFigure({
+            from: format.dayMonthYear(v.from),
+            figure: value(s.figure, v.value, format),
+            phase: begins.has(v.from),
+          }),
         }))}
       />
       <p>{trend(s, format)}</p>
@@ -198,7 +202,7 @@ function Phase({
   const typical = [
     topic,
     medium && `${medium} ${format.percent(mediumShare)}`,
-    source && `from ${source}`,
+    source && wording.fromSource({ source }),
     `${format.number(drawings)} ${wording.drawings2({ drawings })}`,
   ].filter(Boolean)
   return (

@@ -38,7 +38,7 @@ function Suits({ view }: { view: View }) {
             <Table
               title={wording.withAndWithoutAWarmUp()}
               groups={view.warmedUp}
-              name={(n) => (n === 'with' ? 'after a warm-up' : 'without one')}
+              name={(n) => (n === 'with' ? wording.afterAWarmUp() : wording.withoutOne())}
             />
             <Stretches view={view} />
           </>
@@ -170,7 +170,7 @@ function Cues({ cues }: { cues: View['cues'] }) {
                 {wording.ledToDrawingOnLedOf({
                   led: c.led,
                   of: c.of,
-                  led2: format.percent(c.led / c.of),
+                  percent: format.percent(c.led / c.of),
                   low: format.percent(c.sure.low),
                   high: format.percent(c.sure.high),
                   minutes: format.minutes(c.minutes),

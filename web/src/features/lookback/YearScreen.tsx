@@ -6,7 +6,7 @@ import { PenLine } from '../../shared/PenLine'
 import { SCHOOLS } from '../../shared/schools'
 import { Button } from '../../ui/Button'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { timeOf } from '../../ui/counts'
 import { Leaf, TwoLeaves } from '../../ui/TwoLeaves'
 import { Waiting } from '../../ui/Waiting'
 import { monthAt } from './month'
@@ -137,7 +137,9 @@ const QUARTERS = [
 function Filled({ filled: { quarters, papers } }: { filled: Year['filled'] }) {
   const format = useFormats()
   const all = quarters.reduce((a, b) => a + b, 0)
-  const parts = quarters.flatMap((n, i) => (n > 0 ? [`${n} in ${QUARTERS[i]}`] : []))
+  const parts = quarters.flatMap((n, i) =>
+    n > 0 ? [wording.drawnInQuarter({ n, quarter: QUARTERS[i] ?? '' })] : [],
+  )
   const each = (value: number | null | undefined, unit: string, currency: string) =>
     value == null ? [] : [`${format.money(value, currency)} ${unit}`]
   return all === 0 ? null : (
@@ -177,7 +179,7 @@ function Marks({ marks, month }: { marks: Mark[]; month: string }) {
 }
 
 /** The longest runs in order of time, with what lay between. */
-function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: string }) {
+function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: 'DAYS' | 'WEEKS' }) {
   const format = useFormats()
   return longest.length < 2 ? null : (
     <details className="text-faded">
@@ -203,7 +205,7 @@ function LongRuns({ longest, unit }: { longest: Schemas['LongRunView'][]; unit: 
               </p>
             )}
             <p className="text-ink">
-              {plural(run.length, unit)}, {format.fromTo(run.from, run.to)}
+              {timeOf(run.length, unit)}, {format.fromTo(run.from, run.to)}
             </p>
           </li>
         ))}
@@ -220,7 +222,6 @@ function Runs() {
       <h2 id="runs">{wording.runsUnderAllThreeSchools()}</h2>
       <ul>
         {runs.map(({ streak: r, longest }) => {
-          const unit = r.unit === 'DAYS' ? 'day' : 'week'
           const dates = (from?: string | null, to?: string | null) =>
             from && to ? `, ${format.fromTo(from, to)}` : ''
           return (
@@ -231,14 +232,14 @@ function Runs() {
               </span>
               <span className="text-faded block">
                 {wording.longestLongestLongestFromNowCurrentCurrentFrom({
-                  longest: plural(r.longest, unit),
+                  longest: timeOf(r.longest, r.unit),
                   longestFrom: dates(r.longestFrom, r.longestTo),
-                  current: plural(r.current, unit),
+                  current: timeOf(r.current, r.unit),
                   currentFrom: dates(r.currentFrom, r.currentTo),
                 })}
                 {r.forgiven > 0 && wording.missesForgiven({ forgiven: r.forgiven })}
               </span>
-              <LongRuns longest={longest} unit={unit} />
+              <LongRuns longest={longest} unit={r.unit} />
             </li>
           )
         })}

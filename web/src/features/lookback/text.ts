@@ -3,14 +3,12 @@ import { aimWords } from '../../shared/bench/aim'
 import { habitName } from '../../shared/bench/habit'
 import { WEEKDAYS } from '../../shared/weekdays'
 import type { Formats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
+import { timeOf } from '../../ui/counts'
 import { upperFirst } from '../../ui/text'
 import { wording } from './wording'
 
 export type Review = Schemas['ReviewView']
 export type Offer = Schemas['ToldOffer']
-
-const UP_TO_FOUR = ['no', 'one', 'two', 'three', 'four']
 
 /** A week by its place in the course, else by its dates. */
 export const weekTitle = (review: Pick<Review, 'course' | 'isoWeek'>) =>
@@ -65,7 +63,7 @@ export function offer(o: Offer, format: Formats): [string, string] {
     case 'FREE_SHARE':
       return [
         wording.keepPercentFreeInsteadOfKept({ percent: o.percent, kept: format.percent(o.kept) }),
-        `drawn freely: ${format.percent(o.drawn)} of four weeks`,
+        wording.drawnFreelyDrawnOfFourWeeks({ drawn: format.percent(o.drawn) }),
       ]
     case 'STRETCH':
       return [
@@ -78,7 +76,7 @@ export function offer(o: Offer, format: Formats): [string, string] {
     case 'LESS':
       return [
         wording.minutesOfWorkLessInTitle({ minutes: format.minutes(o.minutes), title: o.title }),
-        `so that it asks for what you draw: ${format.percent(o.drawn)} of the planned minutes, ${format.percent(o.before)} the week before`,
+        wording.soThatItAsksForWhat({ drawn: format.percent(o.drawn), before: format.percent(o.before) }),
       ]
     case 'REPEAT':
       return [
@@ -163,7 +161,7 @@ export const changedAt = (kind: Offer['kind']): { to: string; name: string } | u
     PLAN: { to: '/course', name: wording.inThePlan() },
   })[HELD_BY[kind]]
 
-const times = (n: number) => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`)
+const times = (n: number) => wording.times({ n })
 
 /** What the plan does with a change. */
 export function effect(e: Schemas['PreviewView'], format: Formats): string {
@@ -171,14 +169,14 @@ export function effect(e: Schemas['PreviewView'], format: Formats): string {
     e.before.end === e.after.end
       ? wording.theEndStaysOnEnd({ end: format.dayMonth(e.after.end) })
       : wording.theEndMovesFromEndTo({
-          end: format.dayMonth(e.before.end),
-          end2: format.dayMonth(e.after.end),
+          from: format.dayMonth(e.before.end),
+          to: format.dayMonth(e.after.end),
         })
   const load =
     e.before.load != null && e.after.load != null && Math.abs(e.before.load - e.after.load) >= 0.01
       ? wording.theWeekAsksForLoadOf({
           load: format.percent(e.after.load),
-          load2: format.percent(e.before.load),
+          before: format.percent(e.before.load),
         })
       : ''
   const lacks = e.after.shortfalls.length > e.before.shortfalls.length ? wording.andNotAllOfItFits() : ''
@@ -271,7 +269,7 @@ export const newTopics = (r: Letter): Fact[] =>
 export const learned = (r: Letter, format: Formats): Fact[] => [
   ...r.read.map((b) => ({
     name: wording.read(),
-    says: `${b.resource}, ${b.unit} ${b.spans.map(({ from, to }) => (from === to ? from : `${from} to ${to}`)).join(', ')}`,
+    says: `${b.resource}, ${b.unit} ${b.spans.map(({ from, to }) => (from === to ? from : wording.readFromTo({ from, to }))).join(', ')}`,
     beside: format.minutes(b.minutes),
     to: '/shelf',
   })),
@@ -339,7 +337,11 @@ export const habitsChanged = (habits: Review['habits']): Fact[] =>
     ? [
         {
           name: wording.habitsChanged(),
-          says: habits.map((h) => `${h.came ? 'new' : 'gone'}: ${habitName(h)}`).join(' · '),
+          says: habits
+            .map((h) =>
+              h.came ? wording.habitNew({ habit: habitName(h) }) : wording.habitGone({ habit: habitName(h) }),
+            )
+            .join(' · '),
           to: '/bench',
         },
       ]
@@ -361,7 +363,7 @@ export function facts(r: Review, format: Formats): Fact[] {
             ? wording.beforeInTheWeekBefore({ before: format.minutes(Math.round(f.before)) })
             : wording.beforeAWeekInTheWeeksBefore({
                 before: format.minutes(Math.round(f.before)),
-                weeksBefore: UP_TO_FOUR[f.weeksBefore] ?? '',
+                weeksBefore: f.weeksBefore,
               }),
       to: `/day/${r.from}`,
     },
@@ -385,7 +387,7 @@ export function facts(r: Review, format: Formats): Fact[] {
       : undefined,
     {
       name: wording.run(),
-      says: plural(r.run.length, r.run.unit === 'DAYS' ? 'day' : 'week'),
+      says: timeOf(r.run.length, r.run.unit),
       to: '/look-back/year',
     },
     ...newTopics(r),
@@ -433,7 +435,7 @@ export function markdown(r: Review, format: Formats): string {
   const lines = [
     `# ${weekTitle(r)}`,
     '',
-    `${format.dayMonthYear(r.from)} to ${format.dayMonthYear(r.to)}`,
+    wording.readFromTo({ from: format.dayMonthYear(r.from), to: format.dayMonthYear(r.to) }),
     '',
     ...facts(r, format).map((f) => `- **${f.name}**: ${f.says}${f.beside ? ` (${f.beside})` : ''}`),
   ]

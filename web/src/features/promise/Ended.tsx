@@ -144,7 +144,7 @@ function rows(
   const marks = thirds(record.marks, (m) => format.number(Math.round(m * 10) / 10))
   return [
     ['count', units(record.done, unit, format)],
-    ['days', record.span === 0 ? '0' : `${record.days} of ${record.span}`],
+    ['days', record.span === 0 ? '0' : wording.daysOfSpan({ days: record.days, span: record.span })],
     ['time', format.minutes(record.minutes)],
     [wording.medianTimeEach(), pace.join(', ') || wording.notTold()],
     [wording.meanMark(), marks.join(', ') || wording.noMarks()],

@@ -15,7 +15,7 @@ export function Kept({ quota }: { quota: Quota }) {
     <p className="text-faded mt-2">
       {known
         .map(([rule, k]) =>
-          wording.nameKeptOfEntries({ name: RULES[rule].name, kept: k.kept, kept2: k.kept + k.broken }),
+          wording.nameKeptOfEntries({ name: RULES[rule].name, kept: k.kept, of: k.kept + k.broken }),
         )
         .join(' · ')}
     </p>

@@ -66,7 +66,7 @@ export function Running({ quota }: { quota: Quota }) {
                 <Button look="quiet" onClick={() => setEnding(true)}>
                   {p.total === 0
                     ? wording.orEndIt()
-                    : wording.orEndItTotalAreA({ total: units(p.total, unit, format), total2: p.total })}
+                    : wording.orEndItTotalAreA({ total: units(p.total, unit, format), count: p.total })}
                 </Button>
               </p>
             </>
@@ -77,8 +77,10 @@ export function Running({ quota }: { quota: Quota }) {
         </>
       )}
       <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-6">
-        {p.number != null && <Row name="Its drawing day">{wording.numberNumber({ number: p.number })}</Row>}
-        <Row name="Today">
+        {p.number != null && (
+          <Row name={wording.itsDrawingDay()}>{wording.numberNumber({ number: p.number })}</Row>
+        )}
+        <Row name={wording.today()}>
           {p.today === 0
             ? wording.nothingIsAskedStart({
                 start:
@@ -91,15 +93,15 @@ export function Running({ quota }: { quota: Quota }) {
                 bonusToday: p.bonusToday > 0 ? wording.bonusTodayBeyondIt({ bonusToday: p.bonusToday }) : '',
               })}
         </Row>
-        {isDated(terms) && !lines.includes(asks) && <Row name="Needed">{asks}</Row>}
+        {isDated(terms) && !lines.includes(asks) && <Row name={wording.needed()}>{asks}</Row>}
         {p.planned > 0 && (
-          <Row name="Pace so far">
+          <Row name={wording.paceSoFar()}>
             {wording.paceADrawingDay({ pace: format.number(Math.round(p.pace * 10) / 10) })}
             {p.missed > 0 && wording.daysWithout({ missed: p.missed })}
           </Row>
         )}
         {unit !== 'MINUTES' && unit !== 'PROMPTS' && (
-          <Row name="Time each">
+          <Row name={wording.timeEach()}>
             {format.each(quota.secondsEach)}
             {quota.ownEntries > 0 && wording.fromEntries({ ownEntries: quota.ownEntries })}
           </Row>

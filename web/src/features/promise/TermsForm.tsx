@@ -92,7 +92,7 @@ export function TermsForm({
           >
             {(['DRAWINGS', 'PAGES', 'MINUTES'] as const).map((unit) => (
               <option key={unit} value={unit}>
-                {wording.unitS({ unit: UNITS[unit] })}
+                {UNITS[unit]}
               </option>
             ))}
           </SelectField>

@@ -59,11 +59,17 @@ export function promise(terms: Terms, format: Formats): string {
   const unit = unitOf(terms)
   switch (terms.kind) {
     case 'SPRINT':
-      return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
+      return wording.countByDue({
+        count: units(terms.count, unit, format),
+        due: format.dayMonth(terms.due ?? terms.start),
+      })
     case 'OWN_TIME':
       return wording.countInYourOwnTime({ count: units(terms.count, unit, format) })
     case 'PROMPT_LIST':
-      return `${units(terms.count, unit, format)} by ${format.dayMonth(terms.due ?? terms.start)}`
+      return wording.countByDue({
+        count: units(terms.count, unit, format),
+        due: format.dayMonth(terms.due ?? terms.start),
+      })
     case 'DAILY_RUN':
       return wording.countADayOnDrawingDays({
         count: units(terms.count, unit, format),
@@ -109,10 +115,12 @@ export function verdict(quota: QuotaLine, format: Formats): string {
       : wording.threeDrawingDaysOfYourOwn()
   }
   const count =
-    progress.asked === 1 ? units(1, unitOf(quota.terms), format) : `all ${format.number(progress.asked)}`
+    progress.asked === 1
+      ? units(1, unitOf(quota.terms), format)
+      : wording.allAsked({ asked: format.number(progress.asked) })
   const goal = weekly(quota.terms)
     ? wording.thisWeeksAsked({ asked: progress.asked })
-    : `${count} by ${format.dayMonth(progress.due)}`
+    : wording.countByDue({ count, due: format.dayMonth(progress.due) })
   switch (forecast.basis) {
     case 'PLAN':
       return wording.byThePlanGoalThisRests({ goal })
@@ -173,7 +181,7 @@ export function needed({ progress, terms }: Pick<QuotaLine, 'progress' | 'terms'
   if (daysLeft === 0) {
     return wording.leftAndNoDrawingDayIs({ left: units(left, unit, format) })
   }
-  const time = `about ${format.minutes(progress.minutesNeeded)}`
+  const time = wording.aboutMinutesNeeded({ minutesNeeded: format.minutes(progress.minutesNeeded) })
   return daysLeft === 1
     ? wording.neededPerDayOnTheOneDayLeft({ neededPerDay: units(neededPerDay, unit, format), time })
     : wording.neededPerDayOnEachOfDaysLeftDays({
@@ -192,7 +200,7 @@ export function needs(
   if (progress.daysLeft === 0) {
     return wording.noDrawingDayIsLeft()
   }
-  const from = terms.start > today ? ` from ${format.dayMonth(terms.start)}` : ''
+  const from = terms.start > today ? wording.fromStart({ start: format.dayMonth(terms.start) }) : ''
   return wording.needsNeededPerDayADayFrom({
     neededPerDay: units(progress.neededPerDay, unitOf(terms), format),
     from,
@@ -333,7 +341,7 @@ export function remedies(sheet: Sheet, terms: Terms, format: Formats): Remedy[] 
     lines.push({
       text: wording.countInsteadOfCount2({
         count: units(count, unitOf(terms), format),
-        count2: format.number(sheet.count),
+        before: format.number(sheet.count),
       }),
       take: dated ? { count: format.writeNumber(count) } : undefined,
     })

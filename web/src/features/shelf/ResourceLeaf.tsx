@@ -65,7 +65,7 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
             <p className="text-faded">
               {wording.unitsAWeekUnitsAWeek2InAWeekWith({
                 unitsAWeek: format.decimal(used.unitsAWeek),
-                unitsAWeek2: units(Math.round(used.unitsAWeek * 10) / 10, fields.unit),
+                units: units(Math.round(used.unitsAWeek * 10) / 10, fields.unit),
                 activeWeeks:
                   used.activeWeeks === 1
                     ? wording.one()
@@ -96,7 +96,7 @@ export function ResourceLeaf({ resource, all }: { resource: Resource; all: Resou
             {wording.attemptedFirstInAttemptedFirstOfRead({
               attemptedFirst: used.attemptedFirst,
               read: used.read,
-              read2: units(used.read, fields.unit),
+              units: units(used.read, fields.unit),
             })}
           </p>
         )}

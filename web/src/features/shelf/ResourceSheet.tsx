@@ -36,7 +36,7 @@ const NOTHING: Fields = {
   note: '',
 }
 
-const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, [, many]]) => [unit, many]))
+const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, named]) => [unit, named(2)]))
 
 const PRICE: NumberKind = { ...BOUNDS.ResourceFields.price, decimals: true }
 

@@ -2,7 +2,6 @@ import type { Schemas } from '../../api/client'
 import { HOW, UNITS } from '../../shared/entry/study'
 import { enumerated } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
-import { noun } from '../../ui/plural'
 import { wording } from './wording'
 
 export type Resource = Schemas['ResourceView']
@@ -35,7 +34,7 @@ export const PLACES: Record<Resource['place'], string> = {
 }
 
 /** "pages" or "page" by the count. */
-export const units = (count: number, unit: Fields['unit'] & string) => noun(count, ...UNITS[unit])
+export const units = (count: number, unit: Fields['unit'] & string) => UNITS[unit](count)
 
 /** "64 of 120 pages" */
 export function progress({ fields, used }: Resource): string | undefined {
@@ -44,7 +43,7 @@ export function progress({ fields, used }: Resource): string | undefined {
   }
   return fields.total == null
     ? `${used.read} ${units(used.read, fields.unit)}`
-    : `${used.read} of ${fields.total} ${units(fields.total, fields.unit)}`
+    : wording.readOfTotal({ read: used.read, total: fields.total, units: units(fields.total, fields.unit) })
 }
 
 /** When it will be done, and on what that rests. */
@@ -53,7 +52,7 @@ export function finish({ fields, used }: Resource, format: Formats): string | un
   if (date == null || fields.unit == null) {
     return undefined
   }
-  const left = `${date.left} ${units(date.left, fields.unit)} left`
+  const left = wording.unitsLeft({ left: date.left, units: units(date.left, fields.unit) })
   if (date.middle == null) {
     return date.fan.length === 0
       ? wording.leftDaysSinceItWasBegun({ left, ownDays: date.ownDays })
@@ -72,12 +71,14 @@ export function finish({ fields, used }: Resource, format: Formats): string | un
 export function waits({ waitsFor }: Resource, format: Formats): string | undefined {
   return waitsFor.length === 0
     ? undefined
-    : `after ${enumerated(
-        waitsFor.map(
-          (w) =>
-            `${w.week == null ? w.name : wording.weekTitle({ week: w.week, title: w.name })}${w.left == null ? '' : wording.leftLeft({ left: w.left })}${w.about == null ? '' : wording.aboutAbout({ about: format.dayMonth(w.about) })}`,
+    : wording.afterOthers({
+        others: enumerated(
+          waitsFor.map(
+            (w) =>
+              `${w.week == null ? w.name : wording.weekTitle({ week: w.week, title: w.name })}${w.left == null ? '' : wording.leftLeft({ left: w.left })}${w.about == null ? '' : wording.aboutAbout({ about: format.dayMonth(w.about) })}`,
+          ),
         ),
-      )}`
+      })
 }
 
 /** How it was used: "copied 3×, read 2×" */

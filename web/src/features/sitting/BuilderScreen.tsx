@@ -158,7 +158,7 @@ function What({ built, set, missing }: LadderPart & { missing: boolean }) {
       <NameField
         kind="RESOURCE"
         label={wording.learnedFrom()}
-        hint={built.unit && built.unitFrom ? `${UNITS[built.unit][0]} ${built.unitFrom}` : ''}
+        hint={built.unit && built.unitFrom ? `${UNITS[built.unit](1)} ${built.unitFrom}` : ''}
         maxLength={BOUNDS.BegunSitting.resource.maxLength}
         value={built.resource}
         onChange={(e) => set({ resource: e.target.value })}

@@ -23,9 +23,9 @@ export const LADDERS: Record<Plan['kind'], { name: string; line: string }> = {
 }
 
 export const DRILLS: Record<Begun['drill'], { name: string; line: string }> = {
-  NONE: { name: 'none', line: '' },
+  NONE: { name: wording.none(), line: '' },
   STRAIGHT_LINES: { name: wording.straightLinesOnly(), line: wording.straightLinesOnlyEveryCurveIs() },
-  SILHOUETTES: { name: 'silhouettes', line: wording.theOuterShapeAloneFilled() },
+  SILHOUETTES: { name: wording.silhouettes(), line: wording.theOuterShapeAloneFilled() },
   JOINTS_AS_DOTS: { name: wording.jointsAsDots(), line: wording.dotsWhereTheJointsAreThen() },
   UPSIDE_DOWN: { name: wording.upsideDown(), line: wording.itStandsOnItsHeadDraw() },
   NEGATIVE_SHAPES: { name: wording.negativeShapes(), line: wording.onlyTheShapesBetweenAndAround() },
@@ -83,7 +83,13 @@ const NAMES: Record<Schemas['Rung']['kind'], string> = {
 }
 
 /** Energy from 1 on. */
-export const ENERGY = [wording.veryLow(), 'low', 'usual', 'good', 'high']
+export const ENERGY = [wording.veryLow(), wording.low(), wording.usual(), wording.good(), wording.high()]
 
 /** How hard a sitting seems, or was, from 1 on. */
-export const HARD = [wording.notAtAll(), wording.aLittle(), 'rather', 'hard', wording.veryHard()]
+export const HARD = [
+  wording.notAtAll(),
+  wording.aLittle(),
+  wording.rather(),
+  wording.hard(),
+  wording.veryHard(),
+]

@@ -1,7 +1,6 @@
 import type { Schemas } from '../../api/client'
 import { Plot } from '../../ui/Plot'
 import { useFormats } from '../../ui/locale'
-import { plural } from '../../ui/plural'
 import { ticks } from '../../ui/scale'
 import { marksGone, marksHowSure } from './text'
 import { wording } from './wording'
@@ -21,7 +20,7 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
   return (
     <>
       <Plot
-        name="How fresh it was before each time it was drawn; larger dots are returns after three days or more"
+        name={wording.howFreshItWasBeforeEach()}
         kind="line"
         most={1}
         marks={[
@@ -33,11 +32,11 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
           x: day(p.day),
           y: p.value,
           strong: p.spacedReturn,
-          label: `${format.dayMonthYear(p.day)}: ${format.percent(p.value)}${p.spacedReturn ? ', a return' : ''}${p.practised ? '' : ', today'}`,
+          label: `${format.dayMonthYear(p.day)}: ${format.percent(p.value)}${p.spacedReturn ? wording.aReturn() : ''}${p.practised ? '' : wording.today2()}`,
         }))}
       />
       <Plot
-        name="Minutes a week"
+        name={wording.minutesAWeek()}
         kind="bars"
         most={mostMinutes}
         marks={ticks(mostMinutes, 3).map((at) => ({ at, label: String(at) }))}
@@ -45,13 +44,17 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
         points={weeks.map((w) => ({
           x: day(w.from),
           y: w.minutes,
-          label: `Week of ${format.dayMonth(w.from)}: ${format.minutes(w.minutes)}, ${plural(w.drawings, 'drawing')}`,
+          label: wording.weekOfFromMinutesDrawings({
+            from: format.dayMonth(w.from),
+            minutes: format.minutes(w.minutes),
+            drawings: wording.countOfDrawings({ count: w.drawings }),
+          }),
         }))}
       />
       {marks.length > 1 && (
         <div className="grid gap-x-6 sm:grid-cols-2">
           <Plot
-            name="Marks over days"
+            name={wording.marksOverDays()}
             width={260}
             kind="dots"
             most={5}
@@ -60,11 +63,11 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
             points={marks.map((m) => ({
               x: day(m.day),
               y: m.mark,
-              label: `${format.dayMonthYear(m.day)}: mark ${m.mark}`,
+              label: wording.dayMarkMark({ day: format.dayMonthYear(m.day), mark: m.mark }),
             }))}
           />
           <Plot
-            name="Marks over drawings made"
+            name={wording.marksOverDrawingsMade()}
             width={260}
             kind="dots"
             most={5}
@@ -76,7 +79,10 @@ export function TopicPlots({ topic: { record } }: { topic: Schemas['TopicView'] 
             points={marks.map((m) => ({
               x: m.drawings,
               y: m.mark,
-              label: `After ${plural(m.drawings, 'drawing')}: mark ${m.mark}`,
+              label: wording.afterDrawingsMarkMark({
+                drawings: wording.countOfDrawings({ count: m.drawings }),
+                mark: m.mark,
+              }),
             }))}
           />
           <div className="sm:col-span-2">

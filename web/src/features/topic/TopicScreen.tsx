@@ -103,9 +103,15 @@ function Standing({ topic }: { topic: Topic }) {
           {wording.inThePlanJoin({
             join: topic.planned
               .slice(0, 3)
-              .map(
-                (p) =>
-                  `${p.number == null ? p.title : wording.weekNumberTitle2({ number: p.number, title: p.title })} from ${format.dayMonth(p.from)}${p.minutes > 0 ? ` (${format.minutes(p.minutes)})` : ''}`,
+              .map((p) =>
+                wording.titleFrom({
+                  title:
+                    p.number == null
+                      ? p.title
+                      : wording.weekNumberTitle2({ number: p.number, title: p.title }),
+                  from: format.dayMonth(p.from),
+                  minutes: p.minutes > 0 ? ` (${format.minutes(p.minutes)})` : '',
+                }),
               )
               .join('; '),
           })}

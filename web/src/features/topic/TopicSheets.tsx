@@ -68,10 +68,7 @@ export function TopicSheet({
         />
         {neededBy.length > 0 && (
           <p className="text-faded">
-            {wording.itCanBeRemovedOnceNo({
-              neededBy: enumerated(neededBy),
-              neededBy2: neededBy.length === 1,
-            })}
+            {wording.itCanBeRemovedOnceNo({ neededBy: enumerated(neededBy), one: neededBy.length === 1 })}
           </p>
         )}
         <SheetEnd

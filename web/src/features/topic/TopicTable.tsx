@@ -133,7 +133,8 @@ function TopicLine({
 function cellText({ minutes, planned, inPlan }: Schemas['TopicCell'], format: Formats): string {
   const said = [
     minutes > 0 && format.minutes(minutes),
-    inPlan && (planned > 0 ? `${format.minutes(planned)} planned` : 'planned'),
+    inPlan &&
+      (planned > 0 ? wording.plannedPlanned({ planned: format.minutes(planned) }) : wording.planned2()),
   ].filter(Boolean)
   return said.join(', ') || wording.drawnNoMinutesTold()
 }

@@ -22,7 +22,7 @@ export function standing(row: Pick<Row, 'state' | 'freshness' | 'next' | 'nextWe
   const next =
     row.state === 'FRESH' || row.next == null
       ? ''
-      : `, ${row.nextWeek == null ? format.dayMonth(row.next) : `week ${row.nextWeek}`}`
+      : `, ${row.nextWeek == null ? format.dayMonth(row.next) : wording.weekNumber({ number: row.nextWeek })}`
   return `${STATES[row.state]}${fresh}${next}`
 }
 

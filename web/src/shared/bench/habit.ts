@@ -13,7 +13,11 @@ const signed = (value: number, format: Formats, digits = 0) => {
 
 /** A habit in words: what, how much with its interval, and in how many of how many. */
 export function habit(h: Habit, format: Formats): { what: string; figures: string } {
-  const count = `${h.same} of ${h.signed}${h.told > 0 ? wording.toldOfThemInWords({ told: h.told }) : ''}`
+  const count = wording.sameOfSigned({
+    same: h.same,
+    signed: h.signed,
+    inWords: h.told > 0 ? wording.toldOfThemInWords({ told: h.told }) : '',
+  })
   const half = h.low != null && h.high != null ? (h.high - h.low) / 2 : undefined
   switch (h.kind) {
     case 'LENGTH': {
@@ -21,7 +25,10 @@ export function habit(h: Habit, format: Formats): { what: string; figures: strin
       const plusMinus =
         h.low != null && h.high != null ? ((Math.exp(h.high) - Math.exp(h.low)) / 2) * 100 : undefined
       return {
-        what: `${upperFirst(h.part)} ${h.mean < 0 ? 'short' : 'long'}`,
+        what:
+          h.mean < 0
+            ? wording.partShort({ part: upperFirst(h.part) })
+            : wording.partLong({ part: upperFirst(h.part) }),
         figures: `${signed(percent, format)} %${between(plusMinus, format)}, ${count}`,
       }
     }
@@ -37,8 +44,8 @@ export function habit(h: Habit, format: Formats): { what: string; figures: strin
       }
     case 'TILT_RESPONSE':
       return {
-        what: h.mean < 0 ? wording.tiltsTamed() : wording.tiltsPushed(),
-        figures: wording.toMeanHCount({ mean: share(h.mean, format), h: range(h, format), count }),
+        what: upperFirst(h.mean < 0 ? wording.tiltsTamed() : wording.tiltsPushed()),
+        figures: wording.toMeanHCount({ mean: share(h.mean, format), range: range(h, format), count }),
       }
     case 'TAPER':
     case 'AREA': {
@@ -58,7 +65,7 @@ export function habit(h: Habit, format: Formats): { what: string; figures: strin
     case 'DEPTH':
       return {
         what: wording.partForeshorteningMean({ part: upperFirst(h.part), mean: h.mean < 0 }),
-        figures: wording.toMeanHCount({ mean: share(h.mean, format), h: range(h, format), count }),
+        figures: wording.toMeanHCount({ mean: share(h.mean, format), range: range(h, format), count }),
       }
   }
 }
@@ -105,7 +112,7 @@ const SAID: Record<Schemas['SaidHabitView']['along'], [less: string, more: strin
 
 /** What is told in words: "arm too thin". */
 export const said = (part: string, along: keyof typeof SAID, more: boolean) =>
-  `${part === '' ? wording.theWhole() : part} too ${SAID[along][more ? 1 : 0]}`
+  wording.partTooMuch({ part: part === '' ? wording.theWhole() : part, how: SAID[along][more ? 1 : 0] })
 
 /** A sitting that practises a habit. */
 export const practiceSitting = ({ kind, emphasis }: Schemas['Practice'], title: string) =>
@@ -116,17 +123,17 @@ export function habitName({ kind, part, mean }: Pick<Habit, 'kind' | 'part' | 'm
   const little = mean < 0
   switch (kind) {
     case 'LENGTH':
-      return `${part} ${little ? 'short' : 'long'}`
+      return little ? wording.partShort({ part }) : wording.partLong({ part })
     case 'TILT':
       return wording.partTiltedTooLittle({ part, little })
     case 'LEAN':
       return wording.theWholeLeaningTooLittle({ little })
     case 'TILT_RESPONSE':
-      return `tilts ${little ? 'tamed' : 'pushed'}`
+      return little ? wording.tiltsTamed() : wording.tiltsPushed()
     case 'TAPER':
       return wording.partNarrowingTooLittle({ part, little })
     case 'AREA':
-      return `${part} too ${little ? 'small' : 'large'}`
+      return little ? wording.partTooSmall({ part }) : wording.partTooLarge({ part })
     case 'DEPTH':
       return wording.partForeshorteningLittle({ part, little })
   }

@@ -24,7 +24,8 @@ export function ExerciseField({
   const course = useQuery(queries.course()).data
   const exercises = course?.exercises ?? []
   // Weeks of two courses may have the same key.
-  const place = (e: Schemas['NamedExercise']) => (e.now ? `now ${e.course}` : `${e.course} ${e.weekKey}`)
+  const place = (e: Schemas['NamedExercise']) =>
+    e.now ? wording.nowCourse({ course: e.course }) : `${e.course} ${e.weekKey}`
   const inOrder = [...exercises.filter((e) => e.now), ...exercises.filter((e) => !e.now)]
   const groups = [...new Set(inOrder.map(place))].map((key) => inOrder.filter((e) => place(e) === key))
   const several = new Set(exercises.map((e) => e.course)).size > 1

@@ -47,9 +47,7 @@ export function ownRoom(offer: Offer, format: Formats): string {
     roomMinutes: format.minutes(offer.roomMinutes),
     load,
   })
-  return uneven === 0
-    ? fits
-    : `${fits} ${uneven} of its ${wording.weeks2({ weeks: offer.weeks })} ${wording.doWord({ uneven })} not fit all the same: a drawing is not split over two days. ${even}`
+  return uneven === 0 ? fits : wording.unevenWeeks({ fits, uneven, weeks: offer.weeks, even })
 }
 
 const asks = (offer: Offer, format: Formats) =>

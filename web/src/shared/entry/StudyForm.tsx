@@ -6,7 +6,7 @@ import { NameField } from '../NameField'
 import { DEPTHS, HOW, LOOKED_FOR, UNITS, type StudyDraft } from './study'
 import { wording } from './wording'
 
-const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, [one]]) => [unit, one]))
+const NAMES_OF_UNITS = Object.fromEntries(Object.entries(UNITS).map(([unit, named]) => [unit, named(1)]))
 
 /** What has its field outside of what is folded away. */
 const OWN = ['ownFigure', 'ownCount']

@@ -154,7 +154,7 @@ export function entryFacts({ fields }: Entry, format: Formats): string {
     fields.medium,
     fields.source,
     pages(fields),
-    fields.mark == null ? undefined : `mark ${fields.mark}`,
+    fields.mark == null ? undefined : wording.markMark({ mark: fields.mark }),
     posesText(fields.poses, format),
     ...studyFacts(fields.study, fields.resource),
   ]

@@ -3,7 +3,6 @@ import type { Schemas } from '../../api/client'
 import { listed } from '../../ui/lists'
 import type { Formats } from '../../ui/locale'
 import { numberFault } from '../../ui/NumberField'
-import { noun } from '../../ui/plural'
 import { wording } from './wording'
 
 type Study = Schemas['StudyFields']
@@ -22,13 +21,13 @@ export const NO_STUDY: Study = {
   ownCount: null,
 }
 
-/** Units of a resource, one and many. */
-export const UNITS: Record<NonNullable<Study['unit']>, [string, string]> = {
-  PAGE: ['page', 'pages'],
-  CHAPTER: ['chapter', 'chapters'],
-  LESSON: ['lesson', 'lessons'],
-  PLATE: ['plate', 'plates'],
-  MINUTE: ['minute', 'minutes'],
+/** Units of a resource, as they go with a number of them. */
+export const UNITS: Record<NonNullable<Study['unit']>, (count: number) => string> = {
+  PAGE: (count) => wording.pageOrPlural({ count }),
+  CHAPTER: (count) => wording.chapterOrPlural({ count }),
+  LESSON: (count) => wording.lessonOrPlural({ count }),
+  PLATE: (count) => wording.plateOrPlural({ count }),
+  MINUTE: (count) => wording.minuteOrPlural({ count }),
 }
 
 /** How a resource was used. */
@@ -85,7 +84,7 @@ export function studyFault(draft: StudyDraft, format: Formats): string | undefin
   const faults = NUMBERS.map((field) => numberFault(draft[field], BOUNDS.StudyFields[field], format))
   faults.push(ownFault(draft, format))
   if (draft.unit && !draft.unitFrom.trim()) {
-    faults.push(wording.theFirstUnitIsNeeded({ unit: UNITS[draft.unit as keyof typeof UNITS][0] }))
+    faults.push(wording.theFirstUnitIsNeeded({ unit: UNITS[draft.unit as keyof typeof UNITS](1) }))
   }
   return faults.find((fault) => fault)
 }
@@ -115,14 +114,14 @@ function unitsText({ unit, unitFrom, unitTo }: Study): string | undefined {
     return undefined
   }
   const last = unitTo ?? unitFrom
-  const name = noun(last - unitFrom + 1, ...UNITS[unit])
+  const name = UNITS[unit](last - unitFrom + 1)
   return last === unitFrom ? `${name} ${unitFrom}` : `${name} ${unitFrom}–${last}`
 }
 
 /** "lesson 4 of The patient eye, copied · three-quarter view · simple" */
 export function studyFacts(study: Study | null | undefined, resource: string | null | undefined): string[] {
   const units = study && unitsText(study)
-  const from = resource ? (units ? `${units} of ${resource}` : resource) : units
+  const from = resource ? (units ? wording.unitsOfResource({ units, resource }) : resource) : units
   return [
     from && study?.how ? `${from}, ${HOW[study.how]}` : (from ?? ''),
     ...(study?.facets ?? []),

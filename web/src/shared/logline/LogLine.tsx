@@ -164,7 +164,7 @@ export function LogLine({
 /** What was logged, and for which day where that is not today. */
 function logged(entries: Schemas['EntryView'][], dayOff: boolean, today: string, format: Formats): string {
   const day = entries[0]?.fields.day ?? today
-  const on = day === today ? '' : ` for ${format.weekdayDate(day)}`
+  const on = day === today ? '' : wording.forDay({ day: format.weekdayDate(day) })
   return dayOff
     ? wording.keptAsANoteOnNothing({ on })
     : wording.loggedOnEntryName({ on, entryName: enumerated(entries.map(entryName)) })

@@ -65,13 +65,13 @@ export function choiceLabel({ label, as }: Schemas['Choice'], words: string): st
     case 'DRAWINGS':
       return `${label} ${wording.drawings2({ label: Number(label) })}`
     case 'MINUTES':
-      return `${label} min`
+      return wording.labelMin({ label })
     case 'PAGES':
-      return `page ${label}`
+      return wording.pageLabel({ label })
     case 'MARK':
-      return `mark ${label}`
+      return wording.markLabel({ label })
     case 'TIME':
-      return `at ${label}`
+      return wording.atLabel({ label })
     case 'NOTE':
       return wording.aRemark()
     case 'TOPIC':

@@ -150,7 +150,7 @@ export function LandmarkPicture({
         />
       ))}
       {pins.map((pin, i) => {
-        const name = `note ${i + 1}`
+        const name = wording.noteNumber({ number: i + 1 })
         const place = moving?.place.name === name ? moving.place : { name, x: pin.x, y: pin.y }
         return (
           <Ring

@@ -71,9 +71,9 @@ export function EndLine({ before, after }: { before: Figures; after: Figures }) 
 export function dropped(figures: Figures): string {
   const said = [
     figures.droppedDrawings > 0 && wording.drawings({ droppedDrawings: figures.droppedDrawings }),
-    figures.droppedMinutes > 0 && `${figures.droppedMinutes} min`,
+    figures.droppedMinutes > 0 && wording.droppedMinutesMin({ droppedMinutes: figures.droppedMinutes }),
   ].filter(Boolean)
-  return said.join(' and ') || 'nothing'
+  return said.join(wording.and()) || wording.nothing()
 }
 
 /** Minutes of each day from today on, before and after. */

@@ -1,16 +1,22 @@
 import type { Schemas } from '../../api/client'
 import type { Formats } from '../../ui/locale'
-import { noun } from '../../ui/plural'
 import { wording } from './wording'
 
 type Terms = Schemas['QuotaTerms']
 
-/** What is counted, as a noun. */
+/** What is counted, as a noun for many. */
 export const UNITS: Record<Terms['unit'], string> = {
-  DRAWINGS: wording.drawing(),
-  PAGES: wording.page(),
-  MINUTES: wording.minute(),
-  PROMPTS: wording.prompt(),
+  DRAWINGS: wording.drawings(),
+  PAGES: wording.pages(),
+  MINUTES: wording.minutes(),
+  PROMPTS: wording.prompts(),
+}
+
+const COUNTED: Record<Terms['unit'], (args: { count: number; number: string }) => string> = {
+  DRAWINGS: (args) => wording.numberOfDrawings(args),
+  PAGES: (args) => wording.numberOfPages(args),
+  MINUTES: (args) => wording.numberOfMinutes(args),
+  PROMPTS: (args) => wording.numberOfPrompts(args),
 }
 
 /** Rules that a quota may be kept to, and how an entry is asked about them. */
@@ -24,4 +30,4 @@ export const RULES: Record<Terms['rules'][number], { name: string; ask: string }
 
 /** "9 drawings", "1 page". */
 export const units = (count: number, unit: Terms['unit'], format: Formats) =>
-  `${format.number(count)} ${noun(count, UNITS[unit])}`
+  COUNTED[unit]({ count, number: format.number(count) })

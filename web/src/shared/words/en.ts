@@ -2,12 +2,6 @@
 import { plural } from '../../ui/language'
 
 export const messages = {
-  mAboveAbove2LBelowBelow2: (a: {
-    above: string | number
-    above2: string | number
-    below: string | number
-    below2: string | number
-  }) => `M${a.above} ${a.above2} L${a.below} ${a.below2} Z`,
   warmUpTopic: (a: { topic: string | number }) => `Warm up: ${a.topic}`,
   topicIsAWarmUpOf: (a: { topic: string | number }) => `${a.topic} is a warm-up of today.`,
   undo: () => `Undo`,
@@ -58,4 +52,5 @@ export const messages = {
   friday: () => `Friday`,
   saturday: () => `Saturday`,
   sunday: () => `Sunday`,
+  thereIsNoRoomLeftIn: () => `there is no room left in what the piece is about`,
 }

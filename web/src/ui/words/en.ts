@@ -27,19 +27,11 @@ export const messages = {
   cancel: () => `Cancel`,
   keepIt: () => `Keep it`,
   remove: () => `Remove`,
-  mGroupTextLGroup2Text2: (a: {
-    group: string | number
-    text: string | number
-    group2: string | number
-    text2: string | number
-  }) => `M${a.group} ${a.text} L${a.group2} ${a.text2}`,
-  mX2LX218: (a: { x: string | number; x2: string | number }) => `M${a.x} 2 L${a.x2} 18`,
   thisPageBroke: () => `This page broke`,
   everythingThatWasSavedIsSafe: () => `Everything that was saved is safe. What the page said:`,
   openItAgain: () => `Open it again`,
   hereIsWhatYouHadTyped: () => `Here is what you had typed and not kept.`,
   startOver: () => `Start over`,
-  mMiddleJoinZ: (a: { middle: string | number; join: string | number }) => `M${a.middle}${a.join}Z`,
   asAList: () => `As a list`,
   notKept: (a: { message: string | number }) => `Not kept: ${a.message}`,
   daysFromTo: (a: { from: string | number; to: string | number }) => `${a.from} to ${a.to}`,
@@ -51,4 +43,9 @@ export const messages = {
   hoursAndMinutesShort: (a: { hours: string | number; minutes: string | number }) =>
     `${a.hours} h ${a.minutes} min`,
   secondsShort: (a: { seconds: string | number }) => `${a.seconds} s`,
+  allAndLast: (a: { all: string | number; last: string | number }) => `${a.all} and ${a.last}`,
+  countOfDays: (a: { count: number }) =>
+    `${plural(a.count, { one: `${a.count} day`, other: `${a.count} days` })}`,
+  countOfWeeks: (a: { count: number }) =>
+    `${plural(a.count, { one: `${a.count} week`, other: `${a.count} weeks` })}`,
 }

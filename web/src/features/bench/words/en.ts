@@ -38,8 +38,8 @@ export const messages = {
   readFromWentWrongSuchAs: () =>
     `Read from “went wrong”, such as “arms too thin”. They are counted without figures.`,
   itDoesNotCountAnyMore: () => `It does not count any more.`,
-  moreOfNotes: (a: { more: string | number; more2: number }) =>
-    `${a.more} of ${plural(a.more2, { one: `${a.more2} note`, other: `${a.more2} notes` })}`,
+  moreOfNotes: (a: { more: string | number; of: number }) =>
+    `${a.more} of ${plural(a.of, { one: `${a.of} note`, other: `${a.of} notes` })}`,
   notMeantSoText: (a: { text: string | number }) => `Not meant so: ${a.text}`,
   notMeantSo: () => `Not meant so`,
   theTemplateCanBeChosenFor: () => `The template can be chosen for a pair.`,
@@ -351,4 +351,11 @@ export const messages = {
   noPictureIsThereAFolder: () => `No picture is there. A folder is chosen in the`,
   settings: () => `settings`,
   picturesOfYourFolder: () => `Pictures of your folder`,
+  nameMeets: (a: { name: string | number }) => `${a.name} meets`,
+  referencePressWhereTruthOpenIs: (a: { truthOpen: string | number }) =>
+    `reference: press where ${a.truthOpen} is`,
+  thisBrowserCannotDrawThePicture: () => `this browser cannot draw the picture`,
+  thePictureIsTooLarge: () => `the picture is too large`,
+  numberOfKind: (a: { kind: string | number; number: string | number }) => `${a.kind}, number ${a.number}`,
+  nothing: () => `nothing`,
 }

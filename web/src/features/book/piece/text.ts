@@ -16,7 +16,7 @@ export function standing(piece: Piece, format: Formats): string {
   const where = piece.fields.ended
     ? piece.current
       ? wording.leftAtName({ name: stage?.name ?? '' })
-      : 'done'
+      : wording.done()
     : stage
       ? wording.stageAtOfStagesName({ at: at + 1, stages: piece.fields.stages.length, name: stage.name })
       : wording.allGatesPassed()

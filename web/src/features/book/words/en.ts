@@ -30,8 +30,8 @@ export const messages = {
   lessThan01: () => `less than 0.1`,
   thoughNoPageWasBegunIn: (a: { days: string | number }) =>
     `though no page was begun in the last ${a.days}, so that this is little more than a guess`,
-  atPacePace2: (a: { pace: string | number; pace2: boolean; days: string | number }) =>
-    `at ${a.pace} ${select(a.pace2, { true: `page`, other: `pages` })} a day over the last ${a.days}`,
+  atPacePace2: (a: { pace: string | number; one: boolean; days: string | number }) =>
+    `at ${a.pace} ${select(a.one, { true: `page`, other: `pages` })} a day over the last ${a.days}`,
   aboutMiddleEarlyToLateBasis: (a: {
     middle: string | number
     early: string | number
@@ -113,8 +113,8 @@ export const messages = {
   undo: () => `Undo`,
   whatIsToBePutRight: () => `What is to be put right`,
   nothingIsKnownOfThesePages: () => `Nothing is known of these pages, so nothing moves.`,
-  pagesPages2: (a: { pages: number; pages2: boolean; entries: number; entries2: boolean }) =>
-    `${plural(a.pages, { one: `${a.pages} page`, other: `${a.pages} pages` })} ${select(a.pages2, { true: `gets`, other: `get` })} another number, ${plural(a.entries, { one: `${a.entries} entry`, other: `${a.entries} entries` })} ${select(a.entries2, { true: `follows`, other: `follow` })}:`,
+  pagesPages2: (a: { pages: number; one: boolean; entries: number; entries2: boolean }) =>
+    `${plural(a.pages, { one: `${a.pages} page`, other: `${a.pages} pages` })} ${select(a.one, { true: `gets`, other: `get` })} another number, ${plural(a.entries, { one: `${a.entries} entry`, other: `${a.entries} entries` })} ${select(a.entries2, { true: `follows`, other: `follow` })}:`,
   dayCalledPagesBecomesAfter: (a: {
     day: string | number
     called: string | number
@@ -122,8 +122,7 @@ export const messages = {
     after: string | number
   }) => `${a.day}, ${a.called}: ${a.pages} becomes ${a.after}`,
   moveThem: () => `Move them`,
-  keptOfKept2Kept: (a: { kept: string | number; kept2: string | number }) =>
-    ` (${a.kept} of ${a.kept2} kept)`,
+  keptOfKept2Kept: (a: { kept: string | number; of: string | number }) => ` (${a.kept} of ${a.of} kept)`,
   closedClosed: (a: { closed: string | number }) => `closed ${a.closed}`,
   openSinceFrom: (a: { from: string | number }) => `open since ${a.from}`,
   notBegun: () => `not begun`,
@@ -157,8 +156,8 @@ export const messages = {
     `${a.name} is taken off; its ${a.drawnOn} drawn pages and all entries stay.`,
   noPageIsKnownYetSay: () => `No page is known yet. Say how many leaves it has, or log a page:`,
   n3Cranes20MinP1: () => `3 cranes, 20 min, p 1`,
-  pagesNumberToNumber2: (a: { number: string | number; number2: string | number }) =>
-    `Pages ${a.number} to ${a.number2}`,
+  pagesNumberToNumber2: (a: { first: string | number; last: string | number }) =>
+    `Pages ${a.first} to ${a.last}`,
   latelyDrawnOn: () => `Lately drawn on`,
   allPages: () => `All pages`,
   asOneSheetPdf: () => `As one sheet, PDF`,
@@ -230,8 +229,7 @@ export const messages = {
     caption: string | number
   }) => `Page ${a.number} of ${a.book}${a.caption}`,
   besideIt: () => `beside it`,
-  takenSliceSlice2: (a: { slice: string | number; slice2: string | number }) =>
-    `taken ${a.slice}, ${a.slice2}`,
+  takenSliceSlice2: (a: { day: string | number; time: string | number }) => `taken ${a.day}, ${a.time}`,
   itsWords: () => `Its words`,
   saySomethingAboutIt: () => `Say something about it`,
   turnIt: () => `Turn it`,
@@ -349,8 +347,7 @@ export const messages = {
   originalNameIsOutOfTheTray: (a: { originalName: string | number }) =>
     `${a.originalName} is out of the tray; its file stays in the data folder.`,
   picture: () => `Picture`,
-  takenSliceSlice22: (a: { slice: string | number; slice2: string | number }) =>
-    ` · taken ${a.slice}, ${a.slice2}`,
+  takenSliceSlice22: (a: { day: string | number; time: string | number }) => ` · taken ${a.day}, ${a.time}`,
   theCameraToldNoTime: () => ` · the camera told no time`,
   pictureAtOfWaitingOriginalNameTaken: (a: {
     at: string | number
@@ -489,4 +486,18 @@ export const messages = {
   courseTitle: (a: { course: string | number; title: string | number }) => `${a.course}, ${a.title}`,
   courseWeekTitle: (a: { course: string | number; week: string | number; title: string | number }) =>
     `${a.course}, week ${a.week}, ${a.title}`,
+  full: () => `Full`,
+  pagesToCome: () => `Pages to come`,
+  theNextOne: () => `The next one`,
+  paper: () => `Paper`,
+  rules: () => `Rules`,
+  cost: () => `Cost`,
+  colours: () => `Colours`,
+  onItsFirstPage: () => `On its first page`,
+  kept: () => `Kept`,
+  thePageSeenStraight: () => `The page seen straight`,
+  leftPage: () => `Left page`,
+  rightPage: () => `Right page`,
+  ofPages: (a: { pages: string | number }) => ` of ${a.pages}`,
+  done: () => `done`,
 }

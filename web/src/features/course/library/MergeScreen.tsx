@@ -33,7 +33,7 @@ function Merge({ courses }: { courses: Schemas['Offer'][] }) {
   const [joins, setJoins] = useState<Record<string, As>>({})
   const [title, setTitle] = useState('')
   const named = (id: string) => courses.find((c) => c.id === id)?.title ?? ''
-  const whole = title || `${named(first)} with ${named(second)}`.slice(0, 120)
+  const whole = title || wording.firstWithSecond({ first: named(first), second: named(second) }).slice(0, 120)
   const body = {
     first,
     second,

@@ -55,8 +55,8 @@ export const messages = {
     `Put a detour before ${a.made}: ${a.other}.`,
   pausedMadeOnDates: (a: { made: string | number; dates: string | number }) =>
     `Paused ${a.made} on ${a.dates}.`,
-  missedDatesMadeMovedOnBy: (a: { dates: string | number; made: string | number; dates2: number }) =>
-    `Missed ${a.dates}: ${a.made} moved on by ${plural(a.dates2, { one: `${a.dates2} day`, other: `${a.dates2} days` })}.`,
+  missedDatesMadeMovedOnBy: (a: { dates: string | number; made: string | number; days: number }) =>
+    `Missed ${a.dates}: ${a.made} moved on by ${plural(a.days, { one: `${a.days} day`, other: `${a.days} days` })}.`,
   nothing: () => `nothing`,
   missedDatesLetGoUnitsOf: (a: { dates: string | number; units: string | number; made: string | number }) =>
     `Missed ${a.dates}: let go ${a.units} of ${a.made}.`,
@@ -151,8 +151,8 @@ export const messages = {
   eachOfTheseIsTheLeast: () =>
     `Each of these is the least that helps by itself. Together they leave room to spare.`,
   remarks: () => `Remarks`,
-  theWorkLeftIsLoadOf: (a: { load: string | number; load2: boolean }) =>
-    `The work left is ${a.load} of the room left${select(a.load2, { true: `.`, other: `; it fits.` })}`,
+  theWorkLeftIsLoadOf: (a: { load: string | number; over: boolean }) =>
+    `The work left is ${a.load} of the room left${select(a.over, { true: `.`, other: `; it fits.` })}`,
   doesNotFitJoin: (a: { join: string | number }) => `Does not fit: ${a.join}.`,
   itWouldFitWithAnyOf: () => `It would fit with any of these:`,
   whatWasLeftOfThisWeek: () => `What was left of this week was let go.`,
@@ -406,8 +406,8 @@ hands`,
   }) =>
     `${a.from} to ${a.to}, ${plural(a.weeks, { one: `${a.weeks} week`, other: `${a.weeks} weeks` })}, ${a.minutesAWeek} a week`,
   noRoomOnTheseDays: () => `no room on these days`,
-  takesShareOfTheRoomOf: (a: { share: string | number; share2: boolean }) =>
-    `takes ${a.share} of the room of its days${select(a.share2, { true: `; it does not fit`, other: `` })}`,
+  takesShareOfTheRoomOf: (a: { share: string | number; over: boolean }) =>
+    `takes ${a.share} of the room of its days${select(a.over, { true: `; it does not fit`, other: `` })}`,
   andEndsBeyondTheYear: () => `, and ends beyond the year`,
   sideBySideTheyTakeFullest: (a: { fullest: string | number }) =>
     `Side by side they take ${a.fullest} of the room together where they are most`,
@@ -450,4 +450,6 @@ hands`,
   address: () => `Address`,
   downloadPlanIcs: () => `Download plan.ics`,
   makeANewAddress: () => `Make a new address`,
+  quantityMin: (a: { quantity: string | number }) => `${a.quantity} min`,
+  firstWithSecond: (a: { first: string | number; second: string | number }) => `${a.first} with ${a.second}`,
 }

@@ -22,7 +22,7 @@ export const CONSTRAINTS: Record<Schemas['BoredView']['constraint'], string> = {
 
 /** What fits, in words. */
 export const fits = (f: Fitting, format: Formats) =>
-  f.minutesCounted ? f.title : `${format.number(f.units)} of ${f.title}`
+  f.minutesCounted ? f.title : wording.unitsOfTitle({ units: format.number(f.units), title: f.title })
 
 /** A sitting for it. */
 export function beginFitting(f: Fitting): string {

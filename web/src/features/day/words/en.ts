@@ -49,11 +49,6 @@ export const messages = {
   }) => `${a.topic}: rusty (${a.freshness}), ${a.needed}${a.from}.`,
   whatToLookFor: () => `What to look for`,
   asItShouldBe: () => `As it should be?`,
-  diskUntilThenNothingNewIs: (a: { disk: string | number }) =>
-    `${a.disk} Until then nothing new is kept; what is here can be read.`,
-  noCopyWasMadeSinceNewest: (a: { newest: string | number }) => `No copy was made since ${a.newest}. `,
-  thereIsNoCopyYet: () => `There is no copy yet. `,
-  seeToTheCopies: () => `See to the copies`,
   piecesUnderWay: () => `Pieces under way`,
   stageNumberOfOfStage: (a: { number: string | number; of: string | number; stage: string | number }) =>
     `stage ${a.number} of ${a.of}, ${a.stage}`,
@@ -61,8 +56,8 @@ export const messages = {
   promised: () => `Promised`,
   doneTodayOfTodayToday: (a: { doneToday: string | number; today: string | number }) =>
     `${a.doneToday} of ${a.today} today`,
-  servedOfItComeWithThe: (a: { served: string | number; served2: number }) =>
-    `${a.served} of it ${plural(a.served2, { one: `comes`, other: `come` })} with the course.`,
+  servedOfItComeWithThe: (a: { served: string | number; count: number }) =>
+    `${a.served} of it ${plural(a.count, { one: `comes`, other: `come` })} with the course.`,
   beginTitle: (a: { title: string | number }) => `Begin ${a.title}`,
   beginWords: (a: { words: string | number }) => `Begin ${a.words}`,
   toThePromptsOfTitle: (a: { title: string | number }) => `To the prompts of ${a.title}`,
@@ -90,9 +85,9 @@ export const messages = {
     count: string | number
     was: string | number
     missed: string | number
-    missed2: boolean
+    one: boolean
   }) =>
-    `${a.count} instead of ${a.was}: ${a.missed} ${select(a.missed2, { true: `was`, other: `were` })} left from the days before.`,
+    `${a.count} instead of ${a.was}: ${a.missed} ${select(a.one, { true: `was`, other: `were` })} left from the days before.`,
   countInsteadOfWasMissedMore: (a: {
     count: string | number
     was: string | number
@@ -126,12 +121,12 @@ export const messages = {
   charcoalAndPastelMakeDustFixative: () =>
     `Charcoal and pastel make dust, fixative makes fumes: open a window, do not blow, and follow the maker’s sheet.`,
   twelveWeeksPractisedDaysCount2Of: (a: {
-    count: number
-    count2: string | number
-    count3: number
-    count4: string | number
+    practised: number
+    rest: string | number
+    single: number
+    without: string | number
   }) =>
-    `Twelve weeks: ${plural(a.count, { one: `${a.count} practised day`, other: `${a.count} practised days` })}, ${a.count2} of rest or pause, ${plural(a.count3, { one: `${a.count3} single miss`, other: `${a.count3} single misses` })}, ${a.count4} without practice.`,
+    `Twelve weeks: ${plural(a.practised, { one: `${a.practised} practised day`, other: `${a.practised} practised days` })}, ${a.rest} of rest or pause, ${plural(a.single, { one: `${a.single} single miss`, other: `${a.single} single misses` })}, ${a.without} without practice.`,
   n3Boats12MinPenP: () => `3 boats, 12 min, pen, p 12, 4/5`,
   countToLowerCaseMinutesLeftMinPenP: (a: {
     count: string | number
@@ -157,18 +152,6 @@ export const messages = {
   littleTime: () => `Little time`,
   forFreeTimeWaitingSinceSince: (a: { since: string | number }) => `For free time, waiting since ${a.since}:`,
   letItGo: () => `Let it go`,
-  notTakenBackMessage: (a: { message: string | number }) => `Not taken back: ${a.message}`,
-  promisesFilledTheDay: () => `promises filled the day`,
-  theCourseWaitsTodayAndGoes: () => `The course waits today and goes on tomorrow.`,
-  undo: () => `Undo`,
-  notChangedMessage: (a: { message: string | number }) => `Not changed: ${a.message}`,
-  togetherThisIsOverMinutesMoreThan: (a: { overMinutes: string | number; mayWait: boolean }) =>
-    `Together this is ${a.overMinutes} more than the day has. ${select(a.mayWait, { true: `What is promised has a date; the course can give way and end a day later.`, other: `Draw what matters most; the rest is spread over the days left.` })}`,
-  letTitleWaitToday: (a: { title: string | number }) => `Let ${a.title} wait today`,
-  changeAPromiseInstead: () => `Change a promise instead`,
-  aSampleOfTheLineThat: () => `A sample of the line that your days will draw.`,
-  yourDaysWillStandHereAs: () =>
-    `Your days will stand here as one stroke of the pen: the longer you draw, the thicker; rest is dotted, a missed day is thin or a gap. The first drawing begins it.`,
   thisWeek: () => `this week`,
   toDrawToday: () => `To draw today`,
   plannedMinutesOverMinutes: (a: {
@@ -208,4 +191,10 @@ export const messages = {
   yesterdayHalfAnHour: () => `yesterday, half an hour`,
   stillOpen: () => `Still open`,
   yesterdayAndTheDaysBefore: () => `Yesterday and the days before`,
+  numberLeftLeftTime: (a: { number: string | number; left: string | number; time: string | number }) =>
+    `${a.number}${a.left} left${a.time}`,
+  secondsEachEach: (a: { secondsEach: string | number }) => `${a.secondsEach} each`,
+  weekWeek: (a: { week: string | number }) => `week ${a.week}`,
+  countMin: (a: { count: string | number }) => `${a.count} min`,
+  countDone: (a: { count: string | number }) => `${a.count} done`,
 }

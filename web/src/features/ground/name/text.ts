@@ -26,4 +26,4 @@ export const PROPERTIES: Record<Property, string> = {
 
 /** In how many places a name stands. */
 export const usedIn = (uses: number, format: Formats) =>
-  uses === 0 ? wording.notUsed() : wording.inUsesPlaces({ uses: format.number(uses), uses2: uses })
+  uses === 0 ? wording.notUsed() : wording.inUsesPlaces({ uses: format.number(uses), count: uses })

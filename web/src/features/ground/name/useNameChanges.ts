@@ -35,7 +35,7 @@ export function useNameChanges() {
     mutationFn: ({ name, change, text }: { name: Name; change: string; text: string }) =>
       answer(api.PUT('/api/names/{id}/text', { params: { path: { id: name.id } }, body: { change, text } })),
     onSuccess: (_, made) =>
-      changed(wording.textIsText2EverywhereNow({ text: made.name.text, text2: made.text }))(_, made),
+      changed(wording.textIsText2EverywhereNow({ before: made.name.text, after: made.text }))(_, made),
   })
   const describe = useMutation({
     mutationFn: ({ name, ...body }: { name: Name } & Schemas['Description']) =>
@@ -51,7 +51,7 @@ export function useNameChanges() {
         }),
       ),
     onSuccess: (_, made) =>
-      changed(wording.textMeansText2Now({ text: made.name.text, text2: made.into.text }))(_, made),
+      changed(wording.textMeansText2Now({ spelling: made.name.text, name: made.into.text }))(_, made),
   })
   const part = useMutation({
     mutationFn: ({ id, change }: { id: string; change: string }) =>

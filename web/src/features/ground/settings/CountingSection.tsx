@@ -7,7 +7,7 @@ import { Field } from '../../../ui/Field'
 import { type Formats, useFormats } from '../../../ui/locale'
 import { NumberField } from '../../../ui/NumberField'
 import { Schools } from '../../../ui/Schools'
-import { plural } from '../../../ui/plural'
+import { timeOf } from '../../../ui/counts'
 import { type SettingsForm, whole } from './form'
 import { SCHOOLS } from '../../../shared/schools'
 import { STREAK_RULES } from './text'
@@ -108,6 +108,6 @@ function run(
   { unit }: Schemas['StreakView'],
   format: Formats,
 ): string {
-  const words = plural(length, unit === 'WEEKS' ? 'week' : 'day')
-  return from && to ? `${words}, ${format.fromTo(from, to)}` : 'none'
+  const words = timeOf(length, unit)
+  return from && to ? `${words}, ${format.fromTo(from, to)}` : wording.none()
 }

@@ -19,7 +19,7 @@ function told(report: Report, format: Formats): string[] {
     added > 0 &&
       `${format.number(added)} ${wording.entries({ added })} ${applied ? wording.broughtIn() : wording.toBringIn()}`,
     skipped > 0 && wording.skippedThereAlready({ skipped: format.number(skipped) }),
-    refused > 0 && wording.refusedLinesRefused({ refused: format.number(refused), refused2: refused }),
+    refused > 0 && wording.refusedLinesRefused({ number: format.number(refused), count: refused }),
   ].filter((part) => part !== false)
   return parts.length > 0 ? parts : [wording.noEntriesInIt()]
 }
@@ -144,7 +144,7 @@ function ImportTable({
         ))}
       </ul>
       {more > 0 && (
-        <p className="text-faded">{wording.andMoreMoreLines({ more: format.number(more), more2: more })}</p>
+        <p className="text-faded">{wording.andMoreMoreLines({ number: format.number(more), count: more })}</p>
       )}
     </div>
   )

@@ -23,7 +23,7 @@ export function newest(copies: Schemas['CopiesView'], format: Formats): string {
     copies.count > 1 && copies.oldest
       ? wording.countCopiesGoBackToSlice({
           count: copies.count,
-          slice: format.dayMonthYear(copies.oldest.slice(0, 10)),
+          day: format.dayMonthYear(copies.oldest.slice(0, 10)),
         })
       : ''
   return wording.theNewestCopyIsOfAt({ at: moment(last.at, format), holds, proven, others })

@@ -14,15 +14,15 @@ export const messages = {
   sharpenedWithABlade: () => `sharpened with a blade`,
   cannotBeErased: () => `cannot be erased`,
   notUsed: () => `not used`,
-  inUsesPlaces: (a: { uses: string | number; uses2: number }) =>
-    `in ${a.uses} ${plural(a.uses2, { one: `place`, other: `places` })}`,
+  inUsesPlaces: (a: { uses: string | number; count: number }) =>
+    `in ${a.uses} ${plural(a.count, { one: `place`, other: `places` })}`,
   takenBack: () => `Taken back.`,
   undo: () => `Undo`,
-  textIsText2EverywhereNow: (a: { text: string | number; text2: string | number }) =>
-    `“${a.text}” is “${a.text2}” everywhere now.`,
+  textIsText2EverywhereNow: (a: { before: string | number; after: string | number }) =>
+    `“${a.before}” is “${a.after}” everywhere now.`,
   kept: () => `Kept.`,
-  textMeansText2Now: (a: { text: string | number; text2: string | number }) =>
-    `“${a.text}” means “${a.text2}” now.`,
+  textMeansText2Now: (a: { spelling: string | number; name: string | number }) =>
+    `“${a.spelling}” means “${a.name}” now.`,
   itStandsByItselfAgain: () => `It stands by itself again.`,
   removedText: (a: { text: string | number }) => `Removed: ${a.text}.`,
   aOneUses: (a: { one: string | number; uses: string | number }) => `A ${a.one}, ${a.uses}.`,
@@ -53,8 +53,8 @@ export const messages = {
     `${plural(a.entries, { one: `${a.entries} entry`, other: `${a.entries} entries` })}, ${a.size}`,
   foundTheSameRowByRow: () => `found the same row by row`,
   madeBeforeCopiesWereCompared: () => `made before copies were compared`,
-  countCopiesGoBackToSlice: (a: { count: string | number; slice: string | number }) =>
-    ` ${a.count} copies go back to ${a.slice}.`,
+  countCopiesGoBackToSlice: (a: { count: string | number; day: string | number }) =>
+    ` ${a.count} copies go back to ${a.day}.`,
   theNewestCopyIsOfAt: (a: {
     at: string | number
     holds: string | number
@@ -84,8 +84,8 @@ export const messages = {
   broughtIn: () => `brought in`,
   toBringIn: () => `to bring in`,
   skippedThereAlready: (a: { skipped: string | number }) => `${a.skipped} there already`,
-  refusedLinesRefused: (a: { refused: string | number; refused2: number }) =>
-    `${a.refused} ${plural(a.refused2, { one: `line`, other: `lines` })} refused`,
+  refusedLinesRefused: (a: { number: string | number; count: number }) =>
+    `${a.number} ${plural(a.count, { one: `line`, other: `lines` })} refused`,
   noEntriesInIt: () => `no entries in it`,
   add: () => `add`,
   skip: () => `skip`,
@@ -102,8 +102,8 @@ export const messages = {
     `Nothing is brought in while a line is refused. Mend the file and choose it again.`,
   bringInAdded: (a: { added: string | number }) => `Bring in ${a.added}`,
   lineNumber: (a: { number: string | number }) => `line ${a.number}`,
-  andMoreMoreLines: (a: { more: string | number; more2: number }) =>
-    `…and ${a.more} more ${plural(a.more2, { one: `line`, other: `lines` })}.`,
+  andMoreMoreLines: (a: { number: string | number; count: number }) =>
+    `…and ${a.number} more ${plural(a.count, { one: `line`, other: `lines` })}.`,
   thisIsEmpty: () => `This is empty.`,
   lessonFirst: () => `Lesson first`,
   understandWhileTheHeadIsFresh: () => `Understand while the head is fresh,`,
@@ -227,4 +227,5 @@ export const messages = {
   overYourMinutesAsTheyStand: (a: { over: string | number }) =>
     `${a.over} your minutes as they stand; such weeks can be made longer.`,
   giveEveryDayMinutesADay: (a: { minutesADay: string | number }) => `Give every day ${a.minutesADay}`,
+  none: () => `none`,
 }

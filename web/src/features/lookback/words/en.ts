@@ -66,10 +66,10 @@ export const messages = {
   onTheShelf: () => `On the shelf`,
   inThePlan: () => `In the plan`,
   theEndStaysOnEnd: (a: { end: string | number }) => `the end stays on ${a.end}`,
-  theEndMovesFromEndTo: (a: { end: string | number; end2: string | number }) =>
-    `the end moves from ${a.end} to ${a.end2}`,
-  theWeekAsksForLoadOf: (a: { load: string | number; load2: string | number }) =>
-    `, the week asks for ${a.load} of its time instead of ${a.load2}`,
+  theEndMovesFromEndTo: (a: { from: string | number; to: string | number }) =>
+    `the end moves from ${a.from} to ${a.to}`,
+  theWeekAsksForLoadOf: (a: { load: string | number; before: string | number }) =>
+    `, the week asks for ${a.load} of its time instead of ${a.before}`,
   andNotAllOfItFits: () => `, and not all of it fits`,
   whatTakenBack: (a: { what: string | number }) => `${a.what}: taken back.`,
   whatSinceDrawn: (a: { what: string | number; since: string | number }) => `${a.what}: ${a.since} drawn.`,
@@ -118,8 +118,8 @@ export const messages = {
   nothingThisWeek: () => `nothing this week`,
   theFirstWeekTheNextOnes: () => `the first week; the next ones can be held against it`,
   beforeInTheWeekBefore: (a: { before: string | number }) => `${a.before} in the week before`,
-  beforeAWeekInTheWeeksBefore: (a: { before: string | number; weeksBefore: string | number }) =>
-    `${a.before} a week in the ${a.weeksBefore} before`,
+  beforeAWeekInTheWeeksBefore: (a: { before: string | number; weeksBefore: number }) =>
+    `${a.before} a week in the ${plural(a.weeksBefore, { '=0': `no`, '=1': `one`, '=2': `two`, '=3': `three`, other: `four` })} before`,
   theWholeWeek: () => `the whole week`,
   planned: () => `Planned`,
   metOfExercisesMet: (a: { met: string | number; planned: number }) =>
@@ -430,12 +430,12 @@ export const messages = {
   ledToDrawingOnLedOf: (a: {
     led: string | number
     of: number
-    led2: string | number
+    percent: string | number
     low: string | number
     high: string | number
     minutes: string | number
   }) =>
-    `led to drawing on ${a.led} of ${plural(a.of, { one: `${a.of} day`, other: `${a.of} days` })} since, ${a.led2} (${a.low} to ${a.high}), ${a.minutes}`,
+    `led to drawing on ${a.led} of ${plural(a.of, { one: `${a.of} day`, other: `${a.of} days` })} since, ${a.percent} (${a.low} to ${a.high}), ${a.minutes}`,
   howHardItSeemsAndIs: () => `How hard it seems, and is`,
   toldBeforeAndAfterASitting: () =>
     `Told before and after a sitting, it shows whether it was as hard as it seemed.`,
@@ -551,4 +551,17 @@ export const messages = {
   weekWeekFound: (a: { week: string | number }) => `week ${a.week}, `,
   entries2: () => `Entries`,
   onTheShelfFound: () => `on the shelf`,
+  fromSource: (a: { source: string | number }) => `from ${a.source}`,
+  afterAWarmUp: () => `after a warm-up`,
+  withoutOne: () => `without one`,
+  drawnFreelyDrawnOfFourWeeks: (a: { drawn: string | number }) => `drawn freely: ${a.drawn} of four weeks`,
+  soThatItAsksForWhat: (a: { drawn: string | number; before: string | number }) =>
+    `so that it asks for what you draw: ${a.drawn} of the planned minutes, ${a.before} the week before`,
+  weekOfFigure: (a: { from: string | number; figure: string | number; phase: boolean }) =>
+    `Week of ${a.from}: ${a.figure}${select(a.phase, { true: `, a new phase begins`, other: `` })}`,
+  times: (a: { n: number }) => `${plural(a.n, { '=1': `once`, '=2': `twice`, other: `${a.n} times` })}`,
+  drawnInQuarter: (a: { n: string | number; quarter: string | number }) => `${a.n} in ${a.quarter}`,
+  readFromTo: (a: { from: string | number; to: string | number }) => `${a.from} to ${a.to}`,
+  habitNew: (a: { habit: string | number }) => `new: ${a.habit}`,
+  habitGone: (a: { habit: string | number }) => `gone: ${a.habit}`,
 }

@@ -132,8 +132,8 @@ export const messages = {
   minutesADayADay: (a: { minutesADay: string | number }) => `${a.minutesADay} a day`,
   moreDrawingDaysToExtraUntil: (a: { extraDays: number; extraUntil: string | number }) =>
     `${plural(a.extraDays, { one: `${a.extraDays} more drawing day`, other: `${a.extraDays} more drawing days` })}, to ${a.extraUntil}`,
-  countInsteadOfCount2: (a: { count: string | number; count2: string | number }) =>
-    `${a.count} instead of ${a.count2}`,
+  countInsteadOfCount2: (a: { count: string | number; before: string | number }) =>
+    `${a.count} instead of ${a.before}`,
   paceSecondsEach: (a: { paceSeconds: string | number }) => `${a.paceSeconds} each`,
   countToUntilAboutMinutesOn: (a: {
     count: string | number
@@ -153,8 +153,8 @@ export const messages = {
   marks: () => `Marks`,
   noTrendInTimeOrMarks: (a: { of: number }) =>
     `No trend in time or marks that ${plural(a.of, { one: `${a.of} entry`, other: `${a.of} entries` })} can show.`,
-  nameKeptOfEntries: (a: { name: string | number; kept: string | number; kept2: number }) =>
-    `${a.name}: ${a.kept} of ${plural(a.kept2, { one: `${a.kept2} entry`, other: `${a.kept2} entries` })}`,
+  nameKeptOfEntries: (a: { name: string | number; kept: string | number; of: number }) =>
+    `${a.name}: ${a.kept} of ${plural(a.of, { one: `${a.of} entry`, other: `${a.of} entries` })}`,
   itsPagesAsOnePdf: () => `Its pages as one PDF`,
   notBegunMessage: (a: { message: string | number }) => `Not begun: ${a.message}`,
   theBestPages: () => `The best pages`,
@@ -244,8 +244,8 @@ export const messages = {
   whatWouldChangeItEachAlone: () => `What would change it, each alone:`,
   changeItToOneOfThese: () => `Change it to one of these`,
   orEndIt: () => `Or end it`,
-  orEndItTotalAreA: (a: { total: string | number; total2: number }) =>
-    `Or end it: ${a.total} ${plural(a.total2, { one: `is`, other: `are` })} a result`,
+  orEndItTotalAreA: (a: { total: string | number; count: number }) =>
+    `Or end it: ${a.total} ${plural(a.count, { one: `is`, other: `are` })} a result`,
   numberNumber: (a: { number: string | number }) => `number ${a.number}`,
   beforeStart: (a: { start: string | number }) => ` before ${a.start}`,
   nothingIsAskedStart: (a: { start: string | number }) => `nothing is asked${a.start}`,
@@ -316,7 +316,6 @@ export const messages = {
   title: () => `Title`,
   mooringPosts: () => `Mooring posts`,
   countedIn: () => `Counted in`,
-  unitS: (a: { unit: string | number }) => `${a.unit}s`,
   from: () => `From`,
   to: () => `To`,
   drawingDays: () => `Drawing days`,
@@ -346,4 +345,14 @@ export const messages = {
   canItBeDone: () => `Can it be done?`,
   changeIt: () => `Change it`,
   promiseIt: () => `Promise it`,
+  daysOfSpan: (a: { days: string | number; span: string | number }) => `${a.days} of ${a.span}`,
+  itsDrawingDay: () => `Its drawing day`,
+  today: () => `Today`,
+  needed: () => `Needed`,
+  paceSoFar: () => `Pace so far`,
+  timeEach: () => `Time each`,
+  allAsked: (a: { asked: string | number }) => `all ${a.asked}`,
+  countByDue: (a: { count: string | number; due: string | number }) => `${a.count} by ${a.due}`,
+  aboutMinutesNeeded: (a: { minutesNeeded: string | number }) => `about ${a.minutesNeeded}`,
+  fromStart: (a: { start: string | number }) => ` from ${a.start}`,
 }

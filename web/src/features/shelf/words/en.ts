@@ -101,9 +101,9 @@ export const messages = {
   activeWeeksOfThem: (a: { activeWeeks: string | number }) => `${a.activeWeeks} of them`,
   unitsAWeekUnitsAWeek2InAWeekWith: (a: {
     unitsAWeek: string | number
-    unitsAWeek2: string | number
+    units: string | number
     activeWeeks: string | number
-  }) => `${a.unitsAWeek} ${a.unitsAWeek2} in a week with any, by the last ${a.activeWeeks}.`,
+  }) => `${a.unitsAWeek} ${a.units} in a week with any, by the last ${a.activeWeeks}.`,
   comes: () => `Comes`,
   use: () => `Use`,
   noEntryNamesItYet: () => `No entry names it yet.`,
@@ -115,8 +115,8 @@ export const messages = {
   attemptedFirstInAttemptedFirstOfRead: (a: {
     attemptedFirst: string | number
     read: string | number
-    read2: string | number
-  }) => `Attempted first in ${a.attemptedFirst} of ${a.read} ${a.read2}.`,
+    units: string | number
+  }) => `Attempted first in ${a.attemptedFirst} of ${a.read} ${a.units}.`,
   withAttemptWithAnOwnTryBefore: (a: { withAttempt: string | number }) =>
     `${a.withAttempt} with an own try before`,
   oneUnitsCostsJoin: (a: { units: string | number; join: string | number }) =>
@@ -147,4 +147,8 @@ export const messages = {
   putItBackName: (a: { name: string | number }) => `Put it back: ${a.name}`,
   putItBack: () => `Put it back`,
   weekTitle: (a: { week: string | number; title: string | number }) => `week ${a.week}, ${a.title}`,
+  readOfTotal: (a: { read: string | number; total: string | number; units: string | number }) =>
+    `${a.read} of ${a.total} ${a.units}`,
+  unitsLeft: (a: { left: string | number; units: string | number }) => `${a.left} ${a.units} left`,
+  afterOthers: (a: { others: string | number }) => `after ${a.others}`,
 }

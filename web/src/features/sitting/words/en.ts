@@ -199,4 +199,12 @@ export const messages = {
     `eye at ${a.cameraHeight} of a figure’s height, `,
   lensLensMmForeshorteningForeshortening: (a: { lens: string | number; foreshortening: string | number }) =>
     `lens ${a.lens} mm, foreshortening ${a.foreshortening} %`,
+  silhouettes: () => `silhouettes`,
+  low: () => `low`,
+  usual: () => `usual`,
+  good: () => `good`,
+  high: () => `high`,
+  rather: () => `rather`,
+  hard: () => `hard`,
+  none: () => `none`,
 }

@@ -140,7 +140,7 @@ function Editor({ begin, kept }: { begin: TypedPlate; kept?: PlateData }) {
               <LandmarkPicture
                 src={src}
                 ratio={ratio}
-                name={typed.title || 'the plate'}
+                name={typed.title || wording.thePlate()}
                 landmarks={[]}
                 places={typed.pins.map(({ key, x, y }) => ({ name: labelOf(typed, key), x, y }))}
                 next={name === '' || taken ? undefined : name}

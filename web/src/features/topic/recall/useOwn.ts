@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answer, api } from '../../../api/client'
 import { sendPicture } from '../../../shared/pictures'
 import { useNotKept, useNotice } from '../../../ui/Notices'
-import { textOf } from '../../../ui/text-of'
+import { textOf } from '../../../shared/file/textOf'
 import { wording } from '../wording'
 
 /** Writes to plates and orders of one's own. */
@@ -30,7 +30,7 @@ export function useOwn() {
     mutationFn: async (files: File[]) => {
       const words = files.find((f) => /\.(ya?ml|json)$/i.test(f.name))
       if (!words) {
-        throw new Error('Choose the YAML file too; it holds the names.')
+        throw new Error(wording.chooseTheYAMLFileTooIt())
       }
       const drawn = files.find((f) => /\.svg$/i.test(f.name))
       const picture = files.find((f) => f !== words && f !== drawn)

@@ -304,8 +304,8 @@ export const messages = {
   needsFirstWithCommas: () => `Needs first, with commas`,
   thereIsNoTopicUnknown: (a: { unknown: string | number }) => `There is no topic “${a.unknown}”.`,
   alsoCalledWithCommas: () => `Also called, with commas`,
-  itCanBeRemovedOnceNo: (a: { neededBy: string | number; neededBy2: boolean }) =>
-    `It can be removed once no other needs it; ${a.neededBy} ${select(a.neededBy2, { true: `does`, other: `do` })}.`,
+  itCanBeRemovedOnceNo: (a: { neededBy: string | number; one: boolean }) =>
+    `It can be removed once no other needs it; ${a.neededBy} ${select(a.one, { true: `does`, other: `do` })}.`,
   thereIsWhatNameAlready: (a: { what: string | number; name: string | number }) =>
     `There is ${a.what} “${a.name}” already.`,
   anArea: () => `an area`,
@@ -331,4 +331,28 @@ export const messages = {
   toName: (a: { name: string | number }) => `to ${a.name}`,
   addAnArea: () => `Add an area`,
   backToTheTopicsThatShip: () => `Back to the topics that ship`,
+  howFreshItWasBeforeEach: () =>
+    `How fresh it was before each time it was drawn; larger dots are returns after three days or more`,
+  aReturn: () => `, a return`,
+  today2: () => `, today`,
+  minutesAWeek: () => `Minutes a week`,
+  weekOfFromMinutesDrawings: (a: {
+    from: string | number
+    minutes: string | number
+    drawings: string | number
+  }) => `Week of ${a.from}: ${a.minutes}, ${a.drawings}`,
+  marksOverDays: () => `Marks over days`,
+  dayMarkMark: (a: { day: string | number; mark: string | number }) => `${a.day}: mark ${a.mark}`,
+  marksOverDrawingsMade: () => `Marks over drawings made`,
+  afterDrawingsMarkMark: (a: { drawings: string | number; mark: string | number }) =>
+    `After ${a.drawings}: mark ${a.mark}`,
+  plannedPlanned: (a: { planned: string | number }) => `${a.planned} planned`,
+  thePlate: () => `the plate`,
+  chooseTheYAMLFileTooIt: () => `Choose the YAML file too; it holds the names.`,
+  titleFrom: (a: { title: string | number; from: string | number; minutes: string | number }) =>
+    `${a.title} from ${a.from}${a.minutes}`,
+  weekNumber: (a: { number: string | number }) => `week ${a.number}`,
+  planned2: () => `planned`,
+  countOfDrawings: (a: { count: number }) =>
+    `${plural(a.count, { one: `${a.count} drawing`, other: `${a.count} drawings` })}`,
 }

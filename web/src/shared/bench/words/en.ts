@@ -21,10 +21,10 @@ export const messages = {
   tiltedTooMuch: () => `tilted too much`,
   theWholeLeansMean: (a: { mean: boolean }) =>
     `The whole leans ${select(a.mean, { true: `too little`, other: `too much` })}`,
-  tiltsTamed: () => `Tilts tamed`,
-  tiltsPushed: () => `Tilts pushed`,
-  toMeanHCount: (a: { mean: string | number; h: string | number; count: string | number }) =>
-    `to ${a.mean}${a.h}, ${a.count}`,
+  tiltsTamed: () => `tilts tamed`,
+  tiltsPushed: () => `tilts pushed`,
+  toMeanHCount: (a: { mean: string | number; range: string | number; count: string | number }) =>
+    `to ${a.mean}${a.range}, ${a.count}`,
   tooSmall: () => `too small`,
   tooLarge: () => `too large`,
   narrowsTooMuch: () => `narrows too much`,
@@ -52,4 +52,11 @@ export const messages = {
     `${a.part} narrowing too ${select(a.little, { true: `much`, other: `little` })}`,
   partForeshorteningLittle: (a: { part: string | number; little: boolean }) =>
     `${a.part}: foreshortening ${select(a.little, { true: `tamed`, other: `pushed` })}`,
+  partTooSmall: (a: { part: string | number }) => `${a.part} too small`,
+  partTooLarge: (a: { part: string | number }) => `${a.part} too large`,
+  partShort: (a: { part: string | number }) => `${a.part} short`,
+  partLong: (a: { part: string | number }) => `${a.part} long`,
+  sameOfSigned: (a: { same: string | number; signed: string | number; inWords: string | number }) =>
+    `${a.same} of ${a.signed}${a.inWords}`,
+  partTooMuch: (a: { part: string | number; how: string | number }) => `${a.part} too ${a.how}`,
 }

@@ -49,13 +49,13 @@ export const messages = {
     roomMinutes: string | number
     load: string | number
   }) => `${a.begin} of your ${a.roomMinutes}: ${a.load} %.`,
-  weeks2: (a: { weeks: number }) =>
-    `${plural(a.weeks, { one: `${a.weeks} week`, other: `${a.weeks} weeks` })}`,
-  doWord: (a: { uneven: number }) => `${plural(a.uneven, { one: `does`, other: `do` })}`,
   itsFullestWeekTakesMax: (a: { max: string | number }) => `Its fullest week takes ${a.max}`,
   itFitsWhenEveryDayHas: (a: { minutesADay: string | number }) =>
     `It fits when every day has ${a.minutesADay}, with setting up and the free share.`,
   course: () => `Course`,
   fileWasRefused: (a: { file: string | number }) => `${a.file} was refused`,
   atPlace: (a: { place: string | number }) => ` at ${a.place}`,
+  nowCourse: (a: { course: string | number }) => `now ${a.course}`,
+  unevenWeeks: (a: { fits: string | number; uneven: number; weeks: number; even: string | number }) =>
+    `${a.fits} ${a.uneven} of its ${plural(a.weeks, { one: `${a.weeks} week`, other: `${a.weeks} weeks` })} ${plural(a.uneven, { one: `does`, other: `do` })} not fit all the same: a drawing is not split over two days. ${a.even}`,
 }

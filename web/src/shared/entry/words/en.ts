@@ -84,4 +84,12 @@ export const messages = {
   logIt: () => `Log it`,
   remove: () => `Remove`,
   none: () => `None`,
+  markMark: (a: { mark: string | number }) => `mark ${a.mark}`,
+  unitsOfResource: (a: { units: string | number; resource: string | number }) =>
+    `${a.units} of ${a.resource}`,
+  pageOrPlural: (a: { count: number }) => `${plural(a.count, { one: `page`, other: `pages` })}`,
+  chapterOrPlural: (a: { count: number }) => `${plural(a.count, { one: `chapter`, other: `chapters` })}`,
+  lessonOrPlural: (a: { count: number }) => `${plural(a.count, { one: `lesson`, other: `lessons` })}`,
+  plateOrPlural: (a: { count: number }) => `${plural(a.count, { one: `plate`, other: `plates` })}`,
+  minuteOrPlural: (a: { count: number }) => `${plural(a.count, { one: `minute`, other: `minutes` })}`,
 }

@@ -66,4 +66,9 @@ export const messages = {
   keptAsANoteOnNothing: (a: { on: string | number }) => `Kept as a note${a.on}: nothing was drawn.`,
   loggedOnEntryName: (a: { on: string | number; entryName: string | number }) =>
     `Logged${a.on}: ${a.entryName}.`,
+  forDay: (a: { day: string | number }) => ` for ${a.day}`,
+  labelMin: (a: { label: string | number }) => `${a.label} min`,
+  pageLabel: (a: { label: string | number }) => `page ${a.label}`,
+  markLabel: (a: { label: string | number }) => `mark ${a.label}`,
+  atLabel: (a: { label: string | number }) => `at ${a.label}`,
 }

@@ -26,4 +26,5 @@ export const messages = {
     `${a.says}, ${a.x} % from the left, ${a.y} % from above`,
   book: () => `Book`,
   page: () => `Page`,
+  noteNumber: (a: { number: string | number }) => `note ${a.number}`,
 }

@@ -55,4 +55,7 @@ export const messages = {
   whatItDoes: () => `What it does`,
   whatItDoesIsShownHere: () => `What it does is shown here before anything is changed.`,
   changeThePlan: () => `Change the plan`,
+  droppedMinutesMin: (a: { droppedMinutes: string | number }) => `${a.droppedMinutes} min`,
+  and: () => ` and `,
+  nothing: () => `nothing`,
 }

@@ -30,7 +30,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** What holding a figure of fifteen landmarks beside its reference costs, and a thousand of them. */
+/**
+ * What holding a figure of fifteen landmarks beside its reference costs, and a thousand of them.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)

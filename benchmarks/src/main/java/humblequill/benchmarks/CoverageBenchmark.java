@@ -1,12 +1,12 @@
 package humblequill.benchmarks;
 
+import humblequill.core.day.entry.Drawn;
+import humblequill.core.day.entry.Ledger;
+import humblequill.core.day.entry.Minutes;
 import humblequill.core.topic.coverage.BalanceRemark;
 import humblequill.core.topic.coverage.FreshnessRule;
 import humblequill.core.topic.coverage.TopicColumns;
 import humblequill.core.topic.coverage.TopicStanding;
-import humblequill.core.day.entry.Drawn;
-import humblequill.core.day.entry.Ledger;
-import humblequill.core.day.entry.Minutes;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

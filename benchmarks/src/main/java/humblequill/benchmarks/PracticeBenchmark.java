@@ -1,9 +1,7 @@
 package humblequill.benchmarks;
 
-import humblequill.core.sitting.cabinet.Emphasis;
-import humblequill.core.sitting.cabinet.Reference;
-import humblequill.core.day.entry.Tally;
 import humblequill.core.course.placement.MissedWork;
+import humblequill.core.day.entry.Tally;
 import humblequill.core.promise.Counting;
 import humblequill.core.promise.DrawingDays;
 import humblequill.core.promise.Forecast;
@@ -11,6 +9,8 @@ import humblequill.core.promise.Promise;
 import humblequill.core.promise.PromiseTime;
 import humblequill.core.promise.Quota;
 import humblequill.core.promise.Tracker;
+import humblequill.core.sitting.cabinet.Emphasis;
+import humblequill.core.sitting.cabinet.Reference;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.Set;

@@ -1,10 +1,10 @@
 package humblequill.benchmarks;
 
-import humblequill.core.lookback.Ranking;
 import humblequill.core.ground.stats.BradleyTerry;
 import humblequill.core.ground.stats.BradleyTerry.Choice;
 import humblequill.core.ground.stats.ChangePoints;
 import humblequill.core.ground.stats.TheilSen;
+import humblequill.core.lookback.Ranking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -46,7 +46,8 @@ public class ReviewBenchmark {
     for (int i = 0; i < 2 * PICTURES; i++) {
       int one = i % PICTURES;
       int other = (one + 1 + random.nextInt(PICTURES - 1)) % PICTURES;
-      choices.add(one < other == random.nextInt(4) > 0 ? new Choice(one, other) : new Choice(other, one));
+      choices.add(
+          one < other == random.nextInt(4) > 0 ? new Choice(one, other) : new Choice(other, one));
     }
   }
 

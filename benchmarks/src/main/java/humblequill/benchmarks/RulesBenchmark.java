@@ -1,12 +1,12 @@
 package humblequill.benchmarks;
 
 import humblequill.core.course.ExerciseKind;
-import humblequill.core.day.entry.Tally;
 import humblequill.core.course.plan.DayOrder;
 import humblequill.core.course.plan.DayRoom;
 import humblequill.core.course.plan.Planner;
 import humblequill.core.course.plan.Spread;
 import humblequill.core.course.plan.Work;
+import humblequill.core.day.entry.Tally;
 import humblequill.core.day.streak.EveryDay;
 import humblequill.core.day.streak.NeverTwice;
 import humblequill.core.day.streak.PracticeRecord;

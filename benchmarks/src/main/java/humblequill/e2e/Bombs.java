@@ -84,7 +84,8 @@ final class Bombs {
     bytes.write("WEBPVP8X".getBytes(StandardCharsets.US_ASCII));
     bytes.write(new byte[] {10, 0, 0, 0, 0, 0, 0, 0});
     for (int i = 0; i < 2; i++) {
-      bytes.write(new byte[] {(byte) (edge - 1), (byte) ((edge - 1) >> 8), (byte) ((edge - 1) >> 16)});
+      bytes.write(
+          new byte[] {(byte) (edge - 1), (byte) ((edge - 1) >> 8), (byte) ((edge - 1) >> 16)});
     }
     return bytes.toByteArray();
   }

@@ -24,8 +24,8 @@ public final class Faults {
   /**
    * Runs.
    *
-   * @param args {@code kills N}, {@code restores N}, {@code disk SMALL} with a small file system of its own, {@code
-   *     inject N} with a tracer that can inject faults, {@code load SECONDS}
+   * @param args {@code kills N}, {@code restores N}, {@code disk SMALL} with a small file system of
+   *     its own, {@code inject N} with a tracer that can inject faults, {@code load SECONDS}
    */
   public static void main(String[] args) throws Exception {
     switch (args[0]) {
@@ -97,7 +97,11 @@ public final class Faults {
     var outcomes = new TreeMap<String, Integer>();
     for (int round = 0; round < rounds; round++) {
       try (var run = FaultyRun.start(folder, List.of())) {
-        run.send("POST", "/api/import?apply=true", "text/csv", "day,topic\r\n2026-03-04,r" + round + "\r\n");
+        run.send(
+            "POST",
+            "/api/import?apply=true",
+            "text/csv",
+            "day,topic\r\n2026-03-04,r" + round + "\r\n");
       }
       var restoring = new ProcessBuilder(QuillProcess.command(folder, "--restore", today)).start();
       Thread.sleep(ThreadLocalRandom.current().nextLong(whole * 5 / 4));
@@ -108,11 +112,15 @@ public final class Faults {
         var total =
             run == null
                 ? "start failed"
-                : run.send("GET", "/api/entries?size=1", null, "").body().replaceAll(".*\"total\":(\\d+).*", "$1");
+                : run.send("GET", "/api/entries?size=1", null, "")
+                    .body()
+                    .replaceAll(".*\"total\":(\\d+).*", "$1");
         boolean isNew = total.equals("5000");
         boolean isOld = !isNew && total.matches("\\d+") && Integer.parseInt(total) > 5000;
         outcomes.merge(
-            (done ? "ended" : "killed") + ", then " + (isNew ? "new" : isOld ? "old" : total), 1, Integer::sum);
+            (done ? "ended" : "killed") + ", then " + (isNew ? "new" : isOld ? "old" : total),
+            1,
+            Integer::sum);
       }
     }
     System.out.println("Restores of " + whole + " ms killed at some time: " + outcomes);
@@ -181,8 +189,9 @@ public final class Faults {
   }
 
   /**
-   * Calls to the disk fail in turn, on files of the data folder alone: the first of a run one by one,
-   * later ones ever farther apart (1, 2, 3, 5, 8, 13 ...), so that few runs reach the last of them.
+   * Calls to the disk fail in turn, on files of the data folder alone: the first of a run one by
+   * one, later ones ever farther apart (1, 2, 3, 5, 8, 13 ...), so that few runs reach the last of
+   * them.
    */
   private static void inject(int points) throws Exception {
     var outcomes = new TreeMap<String, Integer>();

@@ -216,8 +216,7 @@ final class FaultyRun implements AutoCloseable {
                           .status()
                       == 200
                   && known.there.get(kind).add("/api/recall/plates/" + id);
-          case PICTURE ->
-              picture(id) == 200 && known.there.get(kind).add("/api/pictures/" + id);
+          case PICTURE -> picture(id) == 200 && known.there.get(kind).add("/api/pictures/" + id);
         };
     if (!kept) {
       known.refused.get(kind).incrementAndGet();

@@ -7,7 +7,6 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -37,12 +36,8 @@ public final class RunningFigures {
     try (var quill = QuillProcess.start(Quill.folder())) {
       var times = new ArrayList<Double>();
       for (int i = 0; i < 2 * ANSWERS; i++) {
-        var path =
-            "/api/cabinet/picture.png?kind="
-                + List.of("STANDING", "SITTING", "LYING", "ACTION").get(i % 4)
-                + "&seed="
-                + i;
-        double time = millis(() -> quill.get(path), answer -> {});
+        int seed = i;
+        double time = millis(() -> MeasuredJourneys.figure(quill, seed), answer -> {});
         if (i >= ANSWERS) {
           times.add(time);
         }
@@ -94,13 +89,11 @@ public final class RunningFigures {
         oneYear, tenYears, tenYears / oneYear, ANSWERS);
   }
 
-  /** Another line each time, since browsers keep answers and the application must not. */
   private static void lineRead(Quill quill, int days) throws Exception {
     var times = new ArrayList<Double>();
     for (int i = 0; i < 2 * ANSWERS; i++) {
-      var line = "{\"line\":\"" + i + " beacon 7, 35 min, brsuh pen, p 12, from life, 4/5\"}";
-      double time =
-          millis(() -> quill.send("POST", "/api/log-line", "application/json", line), answer -> {});
+      int number = i;
+      double time = millis(() -> MeasuredJourneys.line(quill, number), answer -> {});
       if (i >= ANSWERS) {
         times.add(time);
       }
@@ -112,28 +105,13 @@ public final class RunningFigures {
 
   private static double todayWith(int entries, int days) throws Exception {
     try (var quill = QuillProcess.start(Quill.folder(), "--demo")) {
-      var csv = new StringBuilder("day,topic,drawings,minutes\r\n");
-      var last = LocalDate.parse("2025-10-31");
-      for (int i = 0; i < entries; i++) {
-        csv.append(last.minusDays((long) i * days / entries))
-            .append(",beacon ")
-            .append(i % 40)
-            .append(',')
-            .append(1 + i % 9)
-            .append(',')
-            .append(5 + i % 50)
-            .append("\r\n");
-      }
-      var imported = quill.send("POST", "/api/import?apply=true", "text/csv", csv.toString());
-      if (!imported.body().contains("\"applied\":true")) {
-        throw new IllegalStateException(imported.body().substring(0, 200));
-      }
+      MeasuredJourneys.bringIn(quill, entries, days);
       for (int i = 0; i < ANSWERS; i++) {
-        quill.get("/api/today");
+        MeasuredJourneys.today(quill);
       }
       var times = new ArrayList<Double>();
       for (int i = 0; i < ANSWERS; i++) {
-        times.add(millis(() -> quill.get("/api/today"), answer -> {}));
+        times.add(millis(() -> MeasuredJourneys.today(quill), answer -> {}));
       }
       lineRead(quill, days);
       return median(times);
@@ -146,15 +124,7 @@ public final class RunningFigures {
       var times = new ArrayList<Double>();
       for (int i = 0; i < OPENINGS; i++) {
         var context = pages.context(1280, 800, ColorScheme.LIGHT);
-        var page = context.newPage();
-        times.add(
-            millis(
-                () -> {
-                  page.navigate(quill.url() + "/today");
-                  page.locator("#log-line:focus").waitFor();
-                  return page;
-                },
-                done -> {}));
+        times.add(millis(() -> MeasuredJourneys.openToday(quill, context), done -> {}));
         context.close();
       }
       System.out.printf(
@@ -166,19 +136,15 @@ public final class RunningFigures {
 
   /** From the typed digit to the new end of the course, the typing pause of the form included. */
   private static void previewInTheBrowser(Quill quill, Pages pages) throws Exception {
-    var page = pages.open(quill.url() + "/course");
-    page.getByText("Stretch or shorten").click();
-    page.getByText("7 days later").waitFor();
+    var page = MeasuredJourneys.longerWeek(quill, pages);
     var times = new ArrayList<Double>();
     for (int days = 15; days < 15 + OPENINGS; days++) {
-      var later = (days - 7) + " days later";
-      var length = Integer.toString(days);
+      int length = days;
       times.add(
           millis(
               () -> {
-                Pages.field(page, "Length in days").fill(length);
-                return page.waitForFunction(
-                    "text => document.body.innerText.includes(text)", later);
+                MeasuredJourneys.preview(page, length);
+                return page;
               },
               done -> {}));
     }

@@ -43,4 +43,5 @@ export const messages = {
   allThatIsLeftToday: () => `, all that is left today`,
   beginTitle: (a: { title: string | number }) => `Begin ${a.title}`,
   nothingOfTodayFitsAnythingYou: () => `Nothing of today fits. Anything you draw counts all the same.`,
+  unitsOfTitle: (a: { units: string | number; title: string | number }) => `${a.units} of ${a.title}`,
 }

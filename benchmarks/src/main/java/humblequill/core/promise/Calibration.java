@@ -1,7 +1,7 @@
 package humblequill.core.promise;
 
-import humblequill.core.day.entry.Tally;
 import humblequill.core.course.placement.MissedWork;
+import humblequill.core.day.entry.Tally;
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Map;

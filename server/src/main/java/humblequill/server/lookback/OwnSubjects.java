@@ -3,8 +3,6 @@ package humblequill.server.lookback;
 import humblequill.core.day.entry.Drawn;
 import humblequill.core.ground.message.Message;
 import humblequill.server.book.EntryPictures;
-import humblequill.server.ground.data.Memory;
-import humblequill.server.ground.data.Remembered;
 import humblequill.server.ground.data.StoredJson;
 import humblequill.server.ground.edge.Refusal;
 import java.time.LocalDate;
@@ -27,15 +25,11 @@ public class OwnSubjects {
   private final OwnSubjectRepository repository;
   private final WeekGround ground;
   private final EntryPictures pictures;
-  private final Remembered<List<KeptSubject>> stored;
 
-  OwnSubjects(
-      OwnSubjectRepository repository, WeekGround ground, EntryPictures pictures, Memory memory) {
+  OwnSubjects(OwnSubjectRepository repository, WeekGround ground, EntryPictures pictures) {
     this.repository = repository;
     this.ground = ground;
     this.pictures = pictures;
-    this.stored =
-        memory.remember("subjects laid beside one another by hand", OwnSubjectEntity.class);
   }
 
   private record StoredSubject(String title, List<UUID> entries) {}
@@ -49,12 +43,10 @@ public class OwnSubjects {
   record PicturedEntry(UUID entry, LocalDate day, String called, UUID picture, int mark) {}
 
   private List<KeptSubject> kept() {
-    return stored.get(
-        () ->
-            repository.findByRemovedFalse().stream()
-                .map(e -> new KeptSubject(e.id, StoredJson.read(e.document, StoredSubject.class)))
-                .sorted(Comparator.comparing(k -> k.document().title()))
-                .toList());
+    return repository.findByRemovedFalse().stream()
+        .map(e -> new KeptSubject(e.id, StoredJson.read(e.document, StoredSubject.class)))
+        .sorted(Comparator.comparing(k -> k.document().title()))
+        .toList();
   }
 
   @Transactional(readOnly = true)

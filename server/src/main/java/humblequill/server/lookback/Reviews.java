@@ -5,8 +5,6 @@ import humblequill.core.ground.message.Message;
 import humblequill.core.lookback.OfferedChange;
 import humblequill.core.lookback.Offers;
 import humblequill.core.lookback.ReviewDay;
-import humblequill.server.ground.data.Memory;
-import humblequill.server.ground.data.Remembered;
 import humblequill.server.ground.data.StoredJson;
 import humblequill.server.ground.edge.Refusal;
 import humblequill.server.ground.settings.Learner;
@@ -36,21 +34,18 @@ public class Reviews {
   private final WeekGround ground;
   private final Offering offering;
   private final SettingsService settings;
-  private final Remembered<Optional<DayOfWeek>> day;
 
   Reviews(
       KeptReviews kept,
       LookBackRepository lookBack,
       WeekGround ground,
       Offering offering,
-      SettingsService settings,
-      Memory memory) {
+      SettingsService settings) {
     this.kept = kept;
     this.lookBack = lookBack;
     this.ground = ground;
     this.offering = offering;
     this.settings = settings;
-    this.day = memory.remember("the day for looking back", LookBackEntity.class);
   }
 
   /** What became of a week's review. */
@@ -66,11 +61,9 @@ public class Reviews {
   /** The weekday on which the week is looked back on: the learner's, else the last of the week. */
   @Transactional(readOnly = true)
   DayOfWeek day(Learner learner) {
-    return day.get(
-            () ->
-                lookBack
-                    .findById(LookBackEntity.ONLY)
-                    .map(e -> StoredJson.kind(DayOfWeek.class, e.reviewDay)))
+    return lookBack
+        .findById(LookBackEntity.ONLY)
+        .map(e -> StoredJson.kind(DayOfWeek.class, e.reviewDay))
         .orElse(ReviewDay.usual(learner.weekStart()));
   }
 

@@ -55,7 +55,6 @@ public class SittingService implements NameUses {
   private final Clock clock;
   private final NameService names;
   private final Remembered<Optional<UUID>> open;
-  private final Remembered<SittingSettings> own;
 
   SittingService(
       SittingRepository repository,
@@ -74,8 +73,6 @@ public class SittingService implements NameUses {
     this.open =
         memory.remember(
             "which sitting is under way", SittingEntity.class, SittingSettingsEntity.class);
-    this.own =
-        memory.remember("how sittings run", SittingEntity.class, SittingSettingsEntity.class);
     this.repository = repository;
     this.settingsRepository = settingsRepository;
     this.entries = entries;
@@ -91,7 +88,7 @@ public class SittingService implements NameUses {
   /** How sittings run. */
   @Transactional(readOnly = true)
   public SittingSettings readSettings() {
-    return own.get(this::storedSettings);
+    return storedSettings();
   }
 
   private SittingSettings storedSettings() {

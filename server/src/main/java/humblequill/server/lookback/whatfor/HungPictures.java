@@ -3,8 +3,6 @@ package humblequill.server.lookback.whatfor;
 import humblequill.core.ground.message.Message;
 import humblequill.server.book.picture.PagePictures;
 import humblequill.server.book.picture.UsedElsewhere;
-import humblequill.server.ground.data.Memory;
-import humblequill.server.ground.data.Remembered;
 import humblequill.server.ground.data.StoredJson;
 import humblequill.server.ground.edge.Refusal;
 import humblequill.server.sitting.reference.PictureFolder;
@@ -27,14 +25,11 @@ public class HungPictures implements UsedElsewhere {
   private final WhatForRepository repository;
   private final PagePictures pages;
   private final PictureFolder folder;
-  private final Remembered<Arranged> stored;
 
-  HungPictures(
-      WhatForRepository repository, PagePictures pages, PictureFolder folder, Memory memory) {
+  HungPictures(WhatForRepository repository, PagePictures pages, PictureFolder folder) {
     this.repository = repository;
     this.pages = pages;
     this.folder = folder;
-    this.stored = memory.remember("pictures of what all this is for", WhatForEntity.class);
   }
 
   /** Where a picture lies. */
@@ -78,25 +73,23 @@ public class HungPictures implements UsedElsewhere {
   record Hanging(long version, List<SeenPicture> pictures) {}
 
   private Arranged all() {
-    return stored.get(
-        () ->
-            repository
-                .findById(WhatForEntity.ONLY)
-                .map(
-                    e ->
-                        new Arranged(
-                            e.version == null ? 0 : e.version,
-                            StoredJson.read(e.document, StoredHanging.class).pictures().stream()
-                                .map(
-                                    p ->
-                                        new HungPicture(
-                                            p.picture(),
-                                            StoredJson.kind(From.class, p.from()),
-                                            p.across(),
-                                            p.down(),
-                                            p.breadth()))
-                                .toList()))
-                .orElse(new Arranged(-1, List.of())));
+    return repository
+        .findById(WhatForEntity.ONLY)
+        .map(
+            e ->
+                new Arranged(
+                    e.version == null ? 0 : e.version,
+                    StoredJson.read(e.document, StoredHanging.class).pictures().stream()
+                        .map(
+                            p ->
+                                new HungPicture(
+                                    p.picture(),
+                                    StoredJson.kind(From.class, p.from()),
+                                    p.across(),
+                                    p.down(),
+                                    p.breadth()))
+                        .toList()))
+        .orElse(new Arranged(-1, List.of()));
   }
 
   /** Those whose pictures are still there. */

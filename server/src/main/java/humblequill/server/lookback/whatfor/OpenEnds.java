@@ -1,8 +1,6 @@
 package humblequill.server.lookback.whatfor;
 
 import humblequill.server.book.piece.PieceService;
-import humblequill.server.ground.data.Memory;
-import humblequill.server.ground.data.Remembered;
 import humblequill.server.ground.data.StoredJson;
 import humblequill.server.ground.settings.SettingsService;
 import humblequill.server.shelf.LeftOff;
@@ -26,19 +24,16 @@ public class OpenEnds {
   private final PieceService pieces;
   private final LeftOff resources;
   private final SettingsService settings;
-  private final Remembered<Map<UUID, KeptEnd>> stored;
 
   OpenEnds(
       OpenEndRepository repository,
       PieceService pieces,
       LeftOff resources,
-      SettingsService settings,
-      Memory memory) {
+      SettingsService settings) {
     this.repository = repository;
     this.pieces = pieces;
     this.resources = resources;
     this.settings = settings;
-    this.stored = memory.remember("open ends", OpenEndEntity.class);
   }
 
   /** What an open end is. */
@@ -71,15 +66,11 @@ public class OpenEnds {
   record OpenEndView(UUID id, Kind kind, String text, LocalDate since, State state) {}
 
   private Map<UUID, KeptEnd> kept() {
-    return stored.get(
-        () ->
-            repository.findAll().stream()
-                .collect(
-                    Collectors.toMap(
-                        e -> e.id,
-                        e ->
-                            new KeptEnd(
-                                e.id, StoredJson.kind(State.class, e.state), e.notedOn, e.text))));
+    return repository.findAll().stream()
+        .collect(
+            Collectors.toMap(
+                e -> e.id,
+                e -> new KeptEnd(e.id, StoredJson.kind(State.class, e.state), e.notedOn, e.text)));
   }
 
   /** All of them, those that wait first, each the oldest first. */

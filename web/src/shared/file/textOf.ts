@@ -1,3 +1,5 @@
+import { wording } from './wording'
+
 /**
  * The text of a file; a text is its own. All files of this program are UTF-8; a letter that was guessed wrong would be kept wrong, so that
  * another file is refused.
@@ -7,11 +9,11 @@ export async function textOf(file: File | string): Promise<string> {
     return file
   }
   const bytes = await file.arrayBuffer().catch(() => {
-    throw new Error(`“${file.name}” cannot be read any more. Choose it again.`)
+    throw new Error(wording.nameCannotBeReadAnyMore({ name: file.name }))
   })
   const text = decoded(bytes)
   if (text === undefined || text.includes('\0')) {
-    throw new Error(`“${file.name}” is no UTF-8 text. Save it as UTF-8 and choose it again.`)
+    throw new Error(wording.nameIsNoText({ name: file.name }))
   }
   return text
 }

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { textOf } from './text-of'
+import { textOf } from './textOf'
 
 const file = (bytes: number[]) => new File([new Uint8Array(bytes)], 'quay.txt')
 

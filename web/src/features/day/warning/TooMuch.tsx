@@ -1,10 +1,10 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { answer, api, type Schemas } from '../../api/client'
-import { refreshAll } from '../../api/queries'
-import { Button } from '../../ui/Button'
-import { useFormats } from '../../ui/locale'
-import { useNotice } from '../../ui/Notices'
+import { answer, api, type Schemas } from '../../../api/client'
+import { refreshAll } from '../../../api/queries'
+import { Button } from '../../../ui/Button'
+import { useFormats } from '../../../ui/locale'
+import { useNotice } from '../../../ui/Notices'
 import { wording } from './wording'
 
 /** When course and promises are more than the day: what gives way, in one press. */

@@ -1,8 +1,8 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, test } from 'vitest'
-import type { Schemas } from '../../api/client'
-import { sent, show } from '../../test-page'
+import type { Schemas } from '../../../api/client'
+import { sent, show } from '../../../test-page'
 import TooMuch from './TooMuch'
 
 const today = (more: object = {}) =>
