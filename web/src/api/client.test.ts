@@ -48,3 +48,12 @@ test('a refusal is said by its code, in words of this page', async () => {
     faults: [{ field: 'to', detail: 'in words: ground.pauseEndsEarly' }],
   })
 })
+
+test('a refusal whose words cannot be loaded is told as the server writes it', async () => {
+  sayAs(() => Promise.reject(new TypeError('Failed to fetch dynamically imported module')))
+  const error = { detail: 'The pause ends early.', why: { code: 'ground.pauseEndsEarly', arguments: {} } }
+  const problem = await answer(Promise.resolve({ error, response: response(400) })).catch((e: unknown) => e)
+  sayAs(undefined)
+  expect(problem).toBeInstanceOf(Problem)
+  expect(problem).toMatchObject({ message: 'The pause ends early.' })
+})

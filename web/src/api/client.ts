@@ -47,8 +47,9 @@ export const sayAs = (said?: Saying) => {
   saying = said
 }
 
+/** The words of a page are loaded when they are needed; where they cannot be, a refusal is told in the server's own. */
 const said = async (why: Schemas['Message'] | undefined, detail: string) =>
-  why && saying ? await saying(why) : detail
+  why && saying ? await saying(why).catch(() => detail) : detail
 
 /** Waits for an answer and turns every failure into a {@link Problem}. */
 export async function answer<T>(
